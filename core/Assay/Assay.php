@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Assay;
+
+use Lento\Compose\Warning;
+use Lento\Exception\Missing;
+use Lento\Larder\Larder;
+use Lento\Pot\Pan;
+use Lento\Pot\SimmerLevel;
+use Lento\Quantity\Duration;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
+use Lento\Quantity\Volume;
+use Lento\Roux\Colour;
+use Lento\Thickness\EquivalentFlour;
+use Lento\Thickness\Flow;
+use Lento\Thickness\Sauce;
+use Lento\Thickness\SpoonTest;
+
+/** What somebody else's recipe will come out as. */
+final readonly class Assay
+{
+    /**
+     * @param Mass $liquid milk, stock, water and the water of wine and cream
+     * @param Volume $liquidVolume the same, as measured
+     * @param list<Warning> $warnings
+     */
+    private function __construct(
+        public Recipe $recipe,
+        public Mass $flour,
+        public Mass $fat,
+        public Mass $liquid,
+        public Volume $liquidVolume,
+        public Colour $colour,
+        public Pan $pan,
+        public Duration $simmer,
+        public SimmerLevel $level,
+        public Sauce $end,
+        public Volume $yield,
+        public Volume $evaporated,
+        public EquivalentFlour $thickness,
+        public Flow $flow,
+        public SpoonTest $spoon,
+        public array $warnings,
+    ) {}
+
+    /**
+     * @throws Missing if no flour or starch, or no liquid, could be read
+     */
+    public static function of(Recipe $recipe, Larder $larder): self
+    {
+        $list = ShoppingList::of($recipe, $larder);
+        $pot = Pot::of($recipe, $list);
+        $flow = Flow::of($pot->end, Temperature::ofCelsius(EquivalentFlour::CELSIUS));
+
+        return new self(
+            $recipe,
+            $list->flour,
+            $list->fat,
+            $list->liquid,
+            $list->liquidVolume,
+            $pot->colour,
+            $pot->pan,
+            $pot->simmer,
+            $pot->level,
+            $pot->end,
+            $pot->yield(),
+            $pot->evaporated(),
+            EquivalentFlour::of($pot->end),
+            $flow,
+            SpoonTest::of($flow),
+            AssayWarnings::for($recipe, $list, $pot),
+        );
+    }
+
+    /** @return float by mass */
+    public function fatToFlour(): float
+    {
+        return $this->fat->kilograms / $this->flour->kilograms;
+    }
+
+    /** @return float by mass */
+    public function rouxToLiquid(): float
+    {
+        return ($this->flour->kilograms + $this->fat->kilograms) / $this->liquid->kilograms;
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Assay;
+
+use Lento\Compose\Warning;
+use Lento\Compose\WarningCode;
+use Lento\Compose\Warnings;
+
+/** What a read recipe should be told before somebody cooks it. */
+final readonly class AssayWarnings
+{
+    /** @return list<Warning> */
+    public static function for(Recipe $recipe, ShoppingList $list, Pot $pot): array
+    {
+        return array_values(array_filter([
+            ...Warnings::ofSauce($list->fat, $list->flour, $pot->end),
+            $recipe->pan !== null ? Warnings::ofFill($recipe->pan, $pot->start->volume(), Warnings::FULL) : null,
+            $recipe->pan === null ? new Warning(WarningCode::PanAssumed, ['diameter_cm' => $pot->pan->diameter->inCentimetres()]) : null,
+            ...array_map(static fn(ReadLine $line): ?Warning => $line->loose ? new Warning(WarningCode::WordAssumed, words: ['line' => $line->text, 'ingredient' => (string) $line->ingredient]) : null, $recipe->lines),
+        ]));
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Assay;
+
+use Lento\Pot\Pan;
+use Lento\Pot\SimmerLevel;
+use Lento\Quantity\Duration;
+use Lento\Roux\Colour;
+
+/** A recipe as far as it was understood. What a recipe leaves unsaid is null. */
+final readonly class Recipe
+{
+    /**
+     * @param list<ReadLine> $lines
+     * @param list<string> $unread lines left out, as written
+     */
+    public function __construct(
+        public array $lines,
+        public array $unread,
+        public ?Colour $colour,
+        public ?Duration $simmer,
+        public ?SimmerLevel $level,
+        public ?Pan $pan,
+    ) {}
+}

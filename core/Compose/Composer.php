@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Compose;
+
+use Lento\Exception\NoConvergence;
+use Lento\Exception\NotReachable;
+use Lento\Exception\OutOfRange;
+use Lento\Exception\Unknown;
+use Lento\Pot\Pan;
+use Lento\Pot\Simmer;
+use Lento\Quantity\Length;
+use Lento\Quantity\Volume;
+use Lento\Roux\HobHeat;
+use Lento\Roux\HobRoux;
+use Lento\Roux\Roux;
+use Lento\Thickness\Sauce;
+
+/**
+ * Works out flour, fat and starting liquid so that the finished sauce has both the thickness and the volume asked for.
+ *
+ * Flour follows from the thickness, liquid from the volume; both need to know what the simmer takes away and how far it swells the
+ * starch, and the simmer in turn needs to know the sauce. So: guess the simmer, solve for flour, cook that sauce, take its simmer as
+ * the next guess. What the simmer does hardly depends on the flour, so this settles in a few rounds.
+ * Source: docs/model.md, compose.
+ */
+final readonly class Composer
+{
+    /** Shallower than this at the end and a simmer scorches before it cooks. */
+    public const SHALLOWEST_MILLIMETRES = 10.0;
+
+    private const MOST_ROUNDS = 60;
+
+    /** Rounds end when flour and liquid move by less than this share. */
+    private const SETTLED = 1e-8;
+
+    /** A roux is cooked again only when its flour moved by more than this share: its minutes are known to a third at best. */
+    private const SAME_ROUX = 1e-3;
+
+    /**
+     * @throws OutOfRange if the pan is too wide to simmer so little
+     * @throws NotReachable if no amount of this roux gives this thickness
+     * @throws Unknown if the larder lacks the liquid or the fat
+     * @throws NoConvergence never seen; guards the loop
+     */
+    public function answer(Question $question): Sheet
+    {
+        $least = self::leastYield($question->pan)->inLitres();
+        if ($question->yield->inLitres() < $least) {
+            throw OutOfRange::between('the yield in this pan', $question->yield->inLitres(), $least, Question::MOST_LITRES, 'l');
+        }
+        $balance = MassBalance::of($question);
+        $draft = Draft::guess($balance);
+        for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
+            $next = $this->round($balance, $draft);
+            if ($next->isCloseTo($draft, self::SETTLED)) {
+                return Sheet::of($balance, $next);
+            }
+            $draft = $next;
+        }
+
+        throw NoConvergence::after(self::MOST_ROUNDS, 'the amounts of a sauce');
+    }
+
+    /** The least a pan can simmer, so that a message can name it. */
+    public static function leastYield(Pan $pan): Volume
+    {
+        return Volume::ofLitres($pan->holds(Length::ofMillimetres(self::SHALLOWEST_MILLIMETRES))->inLitres() * (1.0 - MassBalance::CLING));
+    }
+
+    private function round(MassBalance $balance, Draft $last): Draft
+    {
+        $flour = $balance->flourFor($last);
+        $liquid = $balance->liquidFor($last, $flour);
+        $roux = abs($flour - $last->flourGrams) > self::SAME_ROUX * $flour ? $this->cooked($balance, $balance->roux($flour)) : $last->roux;
+        $start = $balance->start($flour, $liquid, $roux);
+        $simmered = (new Simmer($balance->question->pan, $balance->question->simmerLevel))->for($start, $balance->question->simmerTime);
+        $salt = $this->saltFor($balance->question->base->salt(), $simmered);
+
+        return new Draft($flour, $liquid, $salt, $start->waterGrams - $simmered->waterGrams, $roux, $start, $balance->salted($simmered, $salt));
+    }
+
+    /** The roux when it has its colour; where this pan never gives it, colour alone decides and the paste counts as dry. */
+    private function cooked(MassBalance $balance, Roux $roux): CookedRoux
+    {
+        $pan = $balance->question->pan;
+        try {
+            $state = HobRoux::inPan($roux, $pan->diameter->inCentimetres(), $pan->mass(), HobHeat::Medium)->until($balance->question->colour->shade());
+        } catch (NotReachable) {
+            return CookedRoux::byColourAlone($balance->question->colour->shade());
+        }
+
+        return CookedRoux::after($roux, $state);
+    }
+
+    /** @return float g of salt that bring the pot to the house's share; none where the liquid has brought it already */
+    private function saltFor(float $share, Sauce $sauce): float
+    {
+        return max(0.0, ($share * $sauce->grams() - $sauce->saltGrams) / (1.0 - $share));
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Compose;
+
+use Lento\Roux\Roux;
+use Lento\Roux\RouxState;
+use Lento\Roux\Shade;
+
+/** What the roux brings into the sauce once it is cooked, per gram of its flour, and the forecast of its minutes. */
+final readonly class CookedRoux
+{
+    /** @param float $waterPerFlour g of water left in the paste per g of flour */
+    private function __construct(public Shade $shade, public float $waterPerFlour, public float $rawTaste, public ?RouxState $forecast) {}
+
+    public static function after(Roux $roux, RouxState $state): self
+    {
+        $flour = $roux->flour->kilograms;
+
+        return new self($state->shade, $flour > 0.0 ? $state->water->kilograms / $flour : 0.0, $state->rawTaste, $state);
+    }
+
+    public static function byColourAlone(Shade $shade): self
+    {
+        return new self($shade, 0.0, 0.0, null);
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Compose;
+
+use Lento\Larder\Allergen;
+use Lento\Pour\PourStair;
+use Lento\Quantity\Length;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
+use Lento\Quantity\Volume;
+use Lento\Roux\Roux;
+use Lento\Roux\RouxState;
+use Lento\Roux\Shade;
+use Lento\Thickness\EquivalentFlour;
+use Lento\Thickness\Flow;
+use Lento\Thickness\Sauce;
+use Lento\Thickness\SpoonTest;
+
+/** The answer to a question: what to weigh, how to pour, how long, how deep, how thick it will be. */
+final readonly class Sheet
+{
+    /**
+     * @param Volume $liquid the starting liquid as measured, cold
+     * @param Volume $evaporated how much less stands in the pot after the simmer
+     * @param Sauce $start in the pot before the simmer
+     * @param Sauce $end in the pot after it
+     * @param non-empty-list<Amount> $amounts in the order they are used
+     * @param non-empty-list<Step> $steps
+     * @param list<Warning> $warnings
+     */
+    private function __construct(
+        public Question $question,
+        public Roux $roux,
+        public Shade $shade,
+        public ?RouxState $rouxForecast,
+        public Volume $liquid,
+        public Mass $liquidMass,
+        public Volume $evaporated,
+        public Sauce $start,
+        public Sauce $end,
+        public EquivalentFlour $thickness,
+        public Flow $flow,
+        public SpoonTest $spoon,
+        public PourStair $stair,
+        public array $amounts,
+        public array $steps,
+        public array $warnings,
+    ) {}
+
+    public static function of(MassBalance $balance, Draft $draft): self
+    {
+        $question = $balance->question;
+        $roux = $balance->roux($draft->flourGrams);
+        $liquidKind = $question->larder->ingredient($question->liquid);
+        $liquid = Mass::ofGrams($draft->liquidGrams);
+        $stair = PourStair::of($question->school, $roux->mass(), $draft->roux->forecast->temperature ?? Temperature::ofCelsius($question->school->rouxCelsius()), $liquid, $liquidKind, $question->pan->mass());
+        $flow = Flow::of($draft->end, Temperature::ofCelsius(EquivalentFlour::CELSIUS));
+
+        return new self(
+            $question,
+            $roux,
+            $draft->roux->shade,
+            $draft->roux->forecast,
+            $liquidKind->density->volumeOf($liquid),
+            $liquid,
+            Volume::ofMillilitres($draft->evaporatedGrams * $balance->waterMillilitresPerGram),
+            $draft->start,
+            $draft->end,
+            EquivalentFlour::of($draft->end),
+            $flow,
+            SpoonTest::of($flow),
+            $stair,
+            WeighOut::amounts($balance, $draft),
+            Steps::for($question, $draft, $stair),
+            Warnings::for($question, $roux, $draft),
+        );
+    }
+
+    /** @return float % of the brim when all the liquid is in */
+    public function fillPercent(): float
+    {
+        return 100.0 * $this->question->pan->fill($this->start->volume());
+    }
+
+    public function startDepth(): Length
+    {
+        return $this->question->pan->depth($this->start->volume());
+    }
+
+    /** Where the dip-stick must read when the simmer is done. */
+    public function endDepth(): Length
+    {
+        return $this->question->pan->depth($this->end->volume());
+    }
+
+    public function freeFat(): Mass
+    {
+        return $this->end->freeFat();
+    }
+
+    /** @return list<Allergen> each once, in the order of the list */
+    public function allergens(): array
+    {
+        $named = array_merge(...array_map(static fn(Amount $amount): array => $amount->allergens, $this->amounts));
+
+        return array_values(array_filter(Allergen::cases(), static fn(Allergen $allergen): bool => in_array($allergen, $named, true)));
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Compose;
+
+use Lento\Pot\Pan;
+use Lento\Pour\School;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Volume;
+use Lento\Roux\Roux;
+use Lento\Roux\Texture;
+use Lento\Thickness\Sauce;
+
+/** Looks a drafted pot over for what will go wrong. */
+final readonly class Warnings
+{
+    /** Shares of the brim: milk climbs, roux into boiling stock foams (docs/model.md, compose). */
+    public const FULL = 0.85;
+
+    public const FULL_WHEN_FOAMING = 0.80;
+
+    /** Below this the raw-flour taste is gone (docs/model.md, B). */
+    private const COOKED_OUT = 0.15;
+
+    /** g of floating fat per litre beyond what a usual skimming of a brown sauce takes off. */
+    private const RING_PER_LITRE = 3.0;
+
+    /** % salt that most guests find too much in a sauce. */
+    private const SALT_HIGH = 1.0;
+
+    /** 1/min at a bare simmer, for the minutes a raw sauce still needs. */
+    private const RAW_RATE_BARE = 0.0607;
+
+    /** K that the film next to the metal is hotter than the stirred paste (docs/model.md, T2c). */
+    private const BASE_FILM = 12.0;
+
+    /** Shade from which whole butter is known to smoke before it is brown enough. */
+    private const SMOKES_BEFORE = 1.5;
+
+    /** @return list<Warning> */
+    public static function for(Question $question, Roux $roux, Draft $draft): array
+    {
+        return array_values(array_filter([
+            self::pan($question, $draft),
+            $draft->roux->forecast === null ? new Warning(WarningCode::ColourNotReached) : null,
+            self::smoke($roux, $draft),
+            ...self::ofSauce($roux->fat, $roux->flour, $draft->end),
+        ]));
+    }
+
+    /** @return list<Warning|null> what a finished sauce and its roux show, whoever wrote the recipe */
+    public static function ofSauce(Mass $fat, Mass $flour, Sauce $end): array
+    {
+        return [self::ratio($fat->inGrams(), $flour->inGrams()), self::fat($end), self::raw($end), self::salt($end)];
+    }
+
+    /** @param float $limit share of the brim */
+    public static function ofFill(Pan $pan, Volume $start, float $limit, ?Volume $fits = null): ?Warning
+    {
+        $fill = $pan->fill($start);
+        if ($fill <= $limit) {
+            return null;
+        }
+        $numbers = ['fill_percent' => 100.0 * $fill, 'limit_percent' => 100.0 * $limit] + ($fits === null ? [] : ['fits_l' => $fits->inLitres()]);
+
+        return new Warning($fill > 1.0 ? WarningCode::PanOverflows : WarningCode::PanTooFull, $numbers);
+    }
+
+    private static function pan(Question $question, Draft $draft): ?Warning
+    {
+        $limit = $question->school === School::RouxIntoBoiling ? self::FULL_WHEN_FOAMING : self::FULL;
+        // Evaporation is by surface, so it stays; the rest of the pot shrinks with the yield.
+        $start = $draft->start->millilitres();
+        $steam = $start - $draft->end->millilitres();
+        $room = $limit * $question->pan->brim()->inMillilitres() - $steam;
+        $fits = max(0.0, $question->yield->inLitres() * $room / ($start - $steam));
+
+        return self::ofFill($question->pan, $draft->start->volume(), $limit, Volume::ofLitres($fits));
+    }
+
+    private static function ratio(float $fat, float $flour): ?Warning
+    {
+        return match (Texture::of($fat / $flour)) {
+            Texture::Dry => new Warning(WarningCode::RouxDry, ['fat_to_flour' => $fat / $flour, 'fat_for_equal_g' => $flour - $fat]),
+            Texture::Separates => new Warning(WarningCode::RouxSeparates, ['fat_to_flour' => $fat / $flour]),
+            default => null,
+        };
+    }
+
+    private static function fat(Sauce $end): ?Warning
+    {
+        $grams = $end->freeFat()->inGrams();
+
+        return $grams > self::RING_PER_LITRE * $end->volume()->inLitres() ? new Warning(WarningCode::FatFloats, ['fat_g' => $grams]) : null;
+    }
+
+    private static function smoke(Roux $roux, Draft $draft): ?Warning
+    {
+        $hot = $draft->roux->forecast?->temperature;
+
+        return $hot !== null && $draft->roux->shade->value > self::SMOKES_BEFORE && $hot->kelvin > $roux->fatKind->smokes->kelvin - self::BASE_FILM
+            ? new Warning(WarningCode::FatSmokes, ['smokes_c' => $roux->fatKind->smokes->inCelsius(), 'roux_c' => $hot->inCelsius()]) : null;
+    }
+
+    private static function raw(Sauce $end): ?Warning
+    {
+        $raw = $end->starch->rawTaste;
+
+        return $raw > self::COOKED_OUT ? new Warning(WarningCode::RawFlour, ['raw' => $raw, 'minutes_more' => log($raw / self::COOKED_OUT) / self::RAW_RATE_BARE]) : null;
+    }
+
+    private static function salt(Sauce $end): ?Warning
+    {
+        return $end->saltPercent() > self::SALT_HIGH ? new Warning(WarningCode::SaltHigh, ['salt_percent' => $end->saltPercent()]) : null;
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Compose;
+
+/** At which part of the work an ingredient is used. */
+enum When: string
+{
+    case Infuse = 'infuse';
+    case Roux = 'roux';
+    case Pour = 'pour';
+    case Simmer = 'simmer';
+    case Season = 'season';
+}

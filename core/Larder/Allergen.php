@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Larder;
+
+/** What a label has to name. The list is the kitchen's everyday one; local law may ask for more. */
+enum Allergen: string
+{
+    case Gluten = 'gluten';
+    case Milk = 'milk';
+    case Egg = 'egg';
+    case Fish = 'fish';
+    case Crustaceans = 'crustaceans';
+    case Celery = 'celery';
+    case Mustard = 'mustard';
+    case Sulphites = 'sulphites';
+    case Soya = 'soya';
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Larder;
+
+use Lento\Exception\Unknown;
+
+/** All that a kitchen can reach for, by its plain name. */
+final readonly class Larder
+{
+    /**
+     * @param array<string, Thickener> $thickeners
+     * @param array<string, Fat> $fats
+     * @param array<string, Ingredient> $ingredients
+     */
+    private function __construct(private array $thickeners, private array $fats, private array $ingredients) {}
+
+    /** The larder Lento ships with. */
+    public static function house(): self
+    {
+        return new self(
+            array_column(ThickenerTable::rows(), null, 'id'),
+            array_column(FatTable::rows(), null, 'id'),
+            array_column(IngredientTable::rows(), null, 'id'),
+        );
+    }
+
+    /** @throws Unknown */
+    public function thickener(string $id): Thickener
+    {
+        return $this->thickeners[$id] ?? throw Unknown::name('flour or starch', $id);
+    }
+
+    /** @throws Unknown */
+    public function fat(string $id): Fat
+    {
+        return $this->fats[$id] ?? throw Unknown::name('fat', $id);
+    }
+
+    /** @throws Unknown */
+    public function ingredient(string $id): Ingredient
+    {
+        return $this->ingredients[$id] ?? throw Unknown::name('ingredient', $id);
+    }
+
+    /** @throws Unknown */
+    public function any(string $id): Thickener|Fat|Ingredient
+    {
+        return $this->thickeners[$id] ?? $this->fats[$id] ?? $this->ingredient($id);
+    }
+
+    /** @return list<string> */
+    public function fatNames(): array
+    {
+        return array_keys($this->fats);
+    }
+
+    /** @return list<string> ids of what can be the liquid of a sauce */
+    public function liquidNames(): array
+    {
+        return array_keys(array_filter($this->ingredients, static fn(Ingredient $i): bool => $i->role === Role::Liquid));
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Numerics;
+
+use Closure;
+use Lento\Exception\NoConvergence;
+use Lento\Exception\NotReachable;
+
+/**
+ * The zero of an increasing function inside a bracket: secant steps, with bisection as the guard.
+ *
+ * Illinois variant of false position: an end that stays put has its value halved, so that neither end can stall.
+ * Source: M. Dowell, P. Jarratt, "A modified regula falsi method for computing the root of an equation", BIT 11 (1971).
+ */
+final readonly class Root
+{
+    private const MOST_STEPS = 200;
+
+    /**
+     * @param float $within absolute tolerance on x, > 0
+     */
+    public function __construct(private float $within) {}
+
+    /**
+     * @param Closure(float): float $f increasing
+     *
+     * @throws NotReachable if f does not change sign between the ends
+     * @throws NoConvergence after 200 steps
+     */
+    public function of(Closure $f, float $low, float $high, string $what): float
+    {
+        $fLow = $f($low);
+        $fHigh = $f($high);
+        if ($fLow > 0.0 || $fHigh < 0.0) {
+            throw NotReachable::target($what);
+        }
+        for ($step = 0, $side = 0; $step < self::MOST_STEPS; $step++) {
+            $x = $this->next($low, $high, $fLow, $fHigh, $step);
+            $fx = $f($x);
+            if ($fx === 0.0) {
+                return $x;
+            }
+            if ($fx < 0.0) {
+                $moved = $x - $low;
+                [$low, $fLow] = [$x, $fx];
+                $fHigh = $side === -1 ? $fHigh / 2.0 : $fHigh;
+                $side = -1;
+            } else {
+                $moved = $high - $x;
+                [$high, $fHigh] = [$x, $fx];
+                $fLow = $side === 1 ? $fLow / 2.0 : $fLow;
+                $side = 1;
+            }
+            if ($high - $low <= $this->within || $moved <= $this->within * 1e-3) {
+                return $x;
+            }
+        }
+
+        throw NoConvergence::after(self::MOST_STEPS, $what);
+    }
+
+    private function next(float $low, float $high, float $fLow, float $fHigh, int $step): float
+    {
+        $span = $fHigh - $fLow;
+        if ($span <= 0.0 || $step % 8 === 7) {
+            return ($low + $high) / 2.0;
+        }
+
+        return min($high, max($low, $high - $fHigh * ($high - $low) / $span));
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Pot;
+
+use Lento\Exception\OutOfRange;
+use Lento\Quantity\Length;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Volume;
+
+/** A straight-sided pan. */
+final readonly class Pan
+{
+    public const LEAST_MILLIMETRES = 50.0;
+
+    public const MOST_DIAMETER_MILLIMETRES = 1200.0;
+
+    public const MOST_HEIGHT_MILLIMETRES = 1000.0;
+
+    /**
+     * kg per cm2 of diameter squared: fits the model's five roux pans (14 cm 0.6 kg, 20 cm 1.0, 28 cm 1.8, 30 cm 2.5, 36 cm 3.2) to
+     * within 15 %, the smallest to 20 %.
+     */
+    private const MASS_PER_DIAMETER_SQUARED = 0.0025;
+
+    /** A pan twice as wide as its liquid is deep: depth = D/2, so volume = pi D^3 / 8. */
+    private const DIAMETER_CUBED_PER_VOLUME = 8.0 / M_PI;
+
+    /** Height that leaves it about three quarters full. */
+    private const HEIGHT_PER_DIAMETER = 0.66;
+
+    private function __construct(public Length $diameter, public Length $height) {}
+
+    /** @throws OutOfRange if it is narrower than 50 mm, wider than 1.2 m or taller than 1 m */
+    public static function of(Length $diameter, Length $height): self
+    {
+        self::refuse('the pan’s diameter', $diameter, self::MOST_DIAMETER_MILLIMETRES);
+        self::refuse('the pan’s height', $height, self::MOST_HEIGHT_MILLIMETRES);
+
+        return new self($diameter, $height);
+    }
+
+    /** A sensible pan for so much sauce, to the next full 2 cm. */
+    public static function suiting(Volume $volume): self
+    {
+        $centimetres = (self::DIAMETER_CUBED_PER_VOLUME * $volume->inMillilitres()) ** (1.0 / 3.0);
+        $rounded = max(6.0, 2.0 * ceil($centimetres / 2.0 - 1e-9));
+
+        return self::of(Length::ofCentimetres($rounded), Length::ofCentimetres(ceil($rounded * self::HEIGHT_PER_DIAMETER)));
+    }
+
+    /** @return float cm2 */
+    public function areaSquareCentimetres(): float
+    {
+        return M_PI * $this->diameter->inCentimetres() ** 2 / 4.0;
+    }
+
+    public function brim(): Volume
+    {
+        return Volume::ofMillilitres($this->areaSquareCentimetres() * $this->height->inCentimetres());
+    }
+
+    public function holds(Length $depth): Volume
+    {
+        return Volume::ofMillilitres($this->areaSquareCentimetres() * $depth->inCentimetres());
+    }
+
+    public function depth(Volume $volume): Length
+    {
+        return Length::ofCentimetres($volume->inMillilitres() / $this->areaSquareCentimetres());
+    }
+
+    /** @return float share of the brim, 1 = full */
+    public function fill(Volume $volume): float
+    {
+        return $volume->cubicMetres / $this->brim()->cubicMetres;
+    }
+
+    public function mass(): Mass
+    {
+        return Mass::ofKilograms(self::MASS_PER_DIAMETER_SQUARED * $this->diameter->inCentimetres() ** 2);
+    }
+
+    private static function refuse(string $what, Length $length, float $most): void
+    {
+        $mm = $length->inMillimetres();
+        if ($mm < self::LEAST_MILLIMETRES - 1e-9 || $mm > $most + 1e-9) {
+            throw OutOfRange::between($what, $mm, self::LEAST_MILLIMETRES, $most, 'mm');
+        }
+    }
+}

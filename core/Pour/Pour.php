@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Pour;
+
+use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
+
+/** One staged addition: liquid onto the roux, or a piece of roux into the liquid. */
+final readonly class Pour
+{
+    /** @param bool $slack whether the mass runs like cream once this one is worked in, so that the rest may go in fast */
+    public function __construct(public Mass $mass, public Temperature $mixed, public bool $slack) {}
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Roux;
+
+use Lento\Quantity\Duration;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
+
+/** A roux at one moment of its cooking; time counts from when the flour went in. */
+final readonly class RouxState
+{
+    /**
+     * @param Duration $melting how long the fat was alone in the pan before
+     * @param float $dose min at 160 °C; goes on growing where the shade stops at 4
+     * @param float $rawTaste 1 raw, 0 cooked out
+     * @param Mass $water free water of fat and flour still in the paste
+     */
+    public function __construct(
+        public Duration $melting,
+        public Duration $time,
+        public Temperature $temperature,
+        public float $dose,
+        public Shade $shade,
+        public float $rawTaste,
+        public Mass $water,
+    ) {}
+}

@@ -1,0 +1,238 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Thickness;
+
+use Lento\Larder\Fat;
+use Lento\Larder\Ingredient;
+use Lento\Larder\Thickener;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Volume;
+use Lento\Roux\FreeFat;
+
+/**
+ * What a sauce is made of and how far it is cooked. Immutable: adding or simmering gives another sauce.
+ *
+ * Masses are grams, because these are the numbers of the model's inner loop; what crosses to the outside does so as Mass or Volume.
+ * Source: docs/model.md, D.
+ */
+final readonly class Sauce
+{
+    /** g/ml near 60 °C: water (and alcohol), fat, solids. */
+    private const WATER_DENSITY = 0.985;
+
+    private const FAT_DENSITY = 0.90;
+
+    private const SOLIDS_DENSITY = 1.50;
+
+    /** Milk solids per aqueous mass of whole milk: the dairy index is 1 there. */
+    private const MILK_SOLIDS_OF_MILK = 0.091;
+
+    /** g flour-equivalent per g cooked yolk, fitted to "8 yolks a litre of custard just coats". */
+    private const YOLK_THICKENING = 0.33;
+
+    private function __construct(
+        public float $waterGrams,
+        public float $fatGrams,
+        public float $solidsGrams,
+        public float $milkSolidsGrams,
+        public float $gelatinGrams,
+        public float $saltGrams,
+        public float $alcoholGrams,
+        /** fat that came as fat, not as the globules of milk or cream. */
+        private float $addedFatGrams,
+        private float $skimmedFatGrams,
+        /** g flour-equivalent of tomato, cheese and the like. */
+        private float $otherThickeningGrams,
+        public float $yolkGrams,
+        /** how far the yolk has set, 0 to 1. */
+        public float $yolkSet,
+        private float $buffer,
+        private float $bufferTimesPh,
+        public Starch $starch,
+    ) {}
+
+    public static function nothing(): self
+    {
+        return new self(0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, new Starch());
+    }
+
+    public function with(Ingredient $kind, Mass $mass): self
+    {
+        $g = $mass->inGrams();
+
+        return new self(
+            $this->waterGrams + $g * $kind->water,
+            $this->fatGrams + $g * $kind->fat,
+            $this->solidsGrams + $g * $kind->solids,
+            $this->milkSolidsGrams + $g * $kind->milkSolids,
+            $this->gelatinGrams + $g * $kind->gelatin,
+            $this->saltGrams + $g * $kind->salt,
+            $this->alcoholGrams + $g * $kind->alcohol,
+            $this->addedFatGrams,
+            $this->skimmedFatGrams,
+            $this->otherThickeningGrams + $g * $kind->thickening,
+            $this->yolkGrams + $g * $kind->yolk,
+            $this->yolkSet,
+            $this->buffer + $g * $kind->buffer,
+            $this->bufferTimesPh + $g * $kind->buffer * $kind->pH,
+            $this->starch,
+        );
+    }
+
+    public function withFat(Fat $kind, Mass $mass): self
+    {
+        $g = $mass->inGrams();
+
+        return $this->mixed($this->waterGrams + $g * $kind->water, $this->fatGrams + $g * $kind->fat, $this->solidsGrams + $g * $kind->solids, $this->addedFatGrams + $g * $kind->fat, $this->starch);
+    }
+
+    /**
+     * @param float $strength strength left, 0 to 1
+     * @param float $rawTaste 0 to 1
+     * @param float $gelatinised 0 to 1; 1 for "as if fully cooked"
+     */
+    public function withThickener(Thickener $kind, Mass $mass, float $strength = 1.0, float $rawTaste = 1.0, float $gelatinised = 0.0): self
+    {
+        $g = $mass->inGrams();
+
+        return $this->mixed(
+            $this->waterGrams + $g * $kind->water,
+            $this->fatGrams + $g * $kind->fat,
+            $this->solidsGrams + $g * (1.0 - $kind->water - $kind->fat),
+            $this->addedFatGrams,
+            $this->starch->plus($kind, $g, $strength, $rawTaste, $gelatinised),
+        );
+    }
+
+    /** Less water: steam gone, or a roux that was cooked dry. Never below nothing. */
+    public function withoutWater(Mass $mass): self
+    {
+        return $this->mixed(max(0.0, $this->waterGrams - $mass->inGrams()), $this->fatGrams, $this->solidsGrams, $this->addedFatGrams, $this->starch);
+    }
+
+    /** One step of simmering, worked out by Pot\Simmer. */
+    public function cooked(float $waterGrams, float $alcoholGrams, float $yolkSet, Starch $starch): self
+    {
+        return new self(
+            $waterGrams,
+            $this->fatGrams,
+            $this->solidsGrams,
+            $this->milkSolidsGrams,
+            $this->gelatinGrams,
+            $this->saltGrams,
+            $alcoholGrams,
+            $this->addedFatGrams,
+            $this->skimmedFatGrams,
+            $this->otherThickeningGrams,
+            $this->yolkGrams,
+            $yolkSet,
+            $this->buffer,
+            $this->bufferTimesPh,
+            $starch,
+        );
+    }
+
+    public function mass(): Mass
+    {
+        return Mass::ofGrams($this->grams());
+    }
+
+    public function volume(): Volume
+    {
+        return Volume::ofMillilitres($this->millilitres());
+    }
+
+    public function grams(): float
+    {
+        return $this->waterGrams + $this->fatGrams + $this->solidsGrams + $this->alcoholGrams;
+    }
+
+    public function millilitres(): float
+    {
+        return ($this->waterGrams + $this->alcoholGrams) / self::WATER_DENSITY + $this->fatGrams / self::FAT_DENSITY + $this->solidsGrams / self::SOLIDS_DENSITY;
+    }
+
+    /** @return float J/K, from the parts: water 4.18, fat 2.05, solids 1.6, alcohol 3.0 J/(g K) */
+    public function heatCapacity(): float
+    {
+        return 4.18 * $this->waterGrams + 2.05 * $this->fatGrams + 1.6 * $this->solidsGrams + 3.0 * $this->alcoholGrams;
+    }
+
+    /** @return float ±0.4 */
+    public function pH(): float
+    {
+        return $this->buffer > 0.0 ? $this->bufferTimesPh / $this->buffer : 7.0;
+    }
+
+    /** @return float milk solids against whole milk, 0 to 1.3 */
+    public function dairy(): float
+    {
+        $milk = $this->milkSolidsGrams / (self::MILK_SOLIDS_OF_MILK * $this->aqueousGrams());
+
+        return $milk < 0.0 ? 0.0 : ($milk > 1.3 ? 1.3 : $milk);
+    }
+
+    /** The oil that will stand on top. */
+    public function freeFat(): Mass
+    {
+        return Mass::ofGrams($this->freeFatGrams($this->dairy()));
+    }
+
+    /** @return float % of the mass */
+    public function saltPercent(): float
+    {
+        return $this->grams() > 0.0 ? 100.0 * $this->saltGrams / $this->grams() : 0.0;
+    }
+
+    /** @internal what the flow law needs, in one go */
+    public function suspension(): Suspension
+    {
+        $dairy = $this->dairy();
+        $boundFat = ($this->fatGrams - $this->freeFatGrams($dairy)) / self::FAT_DENSITY;
+        $aqueous = $this->millilitres() - $this->fatGrams / self::FAT_DENSITY;
+        if ($aqueous <= 1e-9) {
+            return new Suspension(0.0, 0.0, 0.0, 0.0);
+        }
+        $thickening = $this->starch->thickeningGrams() + $this->otherThickeningGrams + self::YOLK_THICKENING * $this->yolkGrams * $this->yolkSet;
+
+        return new Suspension(
+            1000.0 / $aqueous * $thickening,
+            $dairy,
+            min(0.6, max(0.0, $boundFat / ($aqueous + $boundFat))),
+            min(40.0, max(0.0, 100.0 * $this->gelatinGrams / $this->aqueousGrams())),
+        );
+    }
+
+    private function aqueousGrams(): float
+    {
+        return max(1e-9, $this->waterGrams + $this->alcoholGrams + $this->solidsGrams - $this->starch->dryGrams);
+    }
+
+    private function freeFatGrams(float $dairy): float
+    {
+        return max(0.0, FreeFat::grams($this->starch->grams, $this->addedFatGrams, $this->starch->strength(), $dairy) - $this->skimmedFatGrams);
+    }
+
+    private function mixed(float $waterGrams, float $fatGrams, float $solidsGrams, float $addedFatGrams, Starch $starch): self
+    {
+        return new self(
+            $waterGrams,
+            $fatGrams,
+            $solidsGrams,
+            $this->milkSolidsGrams,
+            $this->gelatinGrams,
+            $this->saltGrams,
+            $this->alcoholGrams,
+            $addedFatGrams,
+            $this->skimmedFatGrams,
+            $this->otherThickeningGrams,
+            $this->yolkGrams,
+            $this->yolkSet,
+            $this->buffer,
+            $this->bufferTimesPh,
+            $starch,
+        );
+    }
+}

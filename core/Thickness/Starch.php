@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Thickness;
+
+use Lento\Larder\Thickener;
+use Lento\Numerics\Curve;
+
+/** The thickener of a sauce and how far it has been cooked. Masses in grams: this is the inner loop of the model. */
+final readonly class Starch
+{
+    public function __construct(
+        public float $grams = 0.0,
+        /** g of plain white-roux flour that would thicken as much, before cooking. */
+        public float $strengthGrams = 0.0,
+        /** the same at full strength, to know the mean strength left. */
+        public float $plainGrams = 0.0,
+        public float $dryGrams = 0.0,
+        /** g of flour weighted by its raw taste. */
+        public float $rawGrams = 0.0,
+        public float $longSimmerLoss = 0.0,
+        public float $swellingCelsius = 76.0,
+        /** gelatinised fraction, 0 to 1. */
+        public float $gelatinised = 0.0,
+        /** what acid and reheating have left of the thickening, 0 to 1. */
+        public float $acidLeft = 1.0,
+        public float $simmeredMinutes = 0.0,
+        /** 1 raw, below 0.15 cooked out. */
+        public float $rawTaste = 0.0,
+    ) {}
+
+    /** More thickener; new starch dilutes the gelatinised fraction and brings its own raw taste. */
+    public function plus(Thickener $kind, float $grams, float $strength, float $rawTaste, float $gelatinised): self
+    {
+        $added = $grams * $kind->power * $strength;
+        $total = $this->strengthGrams + $added;
+        $mixed = fn(float $old, float $new): float => $total > 0.0 ? ($old * $this->strengthGrams + $new * $added) / $total : $old;
+        $rawAdded = $grams * $kind->rawTaste;
+        $rawTotal = $this->rawGrams + $rawAdded;
+
+        return new self(
+            $this->grams + $grams,
+            $total,
+            $this->plainGrams + $grams * $kind->power,
+            $this->dryGrams + $grams * (1.0 - $kind->water - $kind->fat),
+            $rawTotal,
+            $mixed($this->longSimmerLoss, $kind->longSimmerLoss),
+            $mixed($this->swellingCelsius, $kind->swelling->inCelsius()),
+            $mixed($this->gelatinised, $gelatinised),
+            $this->acidLeft,
+            $this->simmeredMinutes,
+            $rawTotal > 0.0 ? ($this->rawTaste * $this->rawGrams + $rawTaste * $rawAdded) / $rawTotal : $this->rawTaste,
+        );
+    }
+
+    public function cooked(float $gelatinised, float $acidLeft, float $simmeredMinutes, float $rawTaste): self
+    {
+        return new self(
+            $this->grams,
+            $this->strengthGrams,
+            $this->plainGrams,
+            $this->dryGrams,
+            $this->rawGrams,
+            $this->longSimmerLoss,
+            $this->swellingCelsius,
+            $gelatinised,
+            $acidLeft,
+            $simmeredMinutes,
+            $rawTaste,
+        );
+    }
+
+    /** @return float mean strength left of the roux, 0 to 1 */
+    public function strength(): float
+    {
+        return $this->plainGrams > 0.0 ? $this->strengthGrams / $this->plainGrams : 1.0;
+    }
+
+    /** @return float g of flour-equivalent thickening now: swollen, less what the long simmer and acid took */
+    public function thickeningGrams(): float
+    {
+        $longSimmer = 1.0 - $this->longSimmerLoss * (1.0 - exp(-$this->simmeredMinutes / 60.0));
+
+        return $this->strengthGrams * $this->gelatinised * $longSimmer * $this->acidLeft;
+    }
+
+    /**
+     * Where gelatinisation ends if it is held at one temperature for ever: a step centred on the swelling temperature, zero below 58 °C.
+     *
+     * @return float fraction, 0 to 1
+     */
+    public static function gelatinisedAtRest(float $celsius, float $swellingCelsius): float
+    {
+        if ($celsius <= 58.0) {
+            return 0.0;
+        }
+        $floor = Curve::sigmoid((58.0 - $swellingCelsius) / 4.5);
+
+        return Curve::clamp((Curve::sigmoid(($celsius - $swellingCelsius) / 4.5) - $floor) / (1.0 - $floor), 0.0, 1.0);
+    }
+}

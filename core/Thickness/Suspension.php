@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Thickness;
+
+/** A sauce as the flow law sees it: swollen starch and fat in a watery phase. */
+final readonly class Suspension
+{
+    /**
+     * @param float $thickening g flour-equivalent per litre of the watery phase
+     * @param float $dairy milk solids against whole milk, 0 to 1.3
+     * @param float $fat emulsified fat, volume fraction, 0 to 0.6
+     * @param float $gelatin % of the watery mass, 0 to 40
+     */
+    public function __construct(public float $thickening, public float $dairy, public float $fat, public float $gelatin) {}
+}
