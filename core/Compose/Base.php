@@ -31,7 +31,7 @@ enum Base: string
         return match ($this) {
             self::Bechamel => ['whole-milk', 'semi-skimmed-milk', 'skimmed-milk'],
             self::Veloute => ['chicken-stock', 'veal-stock', 'fish-stock', 'shellfish-stock', 'vegetable-stock', 'game-stock', 'packed-broth'],
-            self::Espagnole => ['brown-stock'],
+            self::Espagnole => ['brown-stock', 'veal-stock', 'game-stock'],
         };
     }
 

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Lento\Compose;
 
 use Lento\Larder\Allergen;
+use Lento\Pour\Pour;
 use Lento\Pour\PourStair;
+use Lento\Pour\School;
+use Lento\Quantity\Density;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
@@ -21,6 +24,9 @@ use Lento\Thickness\SpoonTest;
 /** The answer to a question: what to weigh, how to pour, how long, how deep, how thick it will be. */
 final readonly class Sheet
 {
+    /** g/ml of the paste: 0.91 of melted fat and 1.45 of flour grain, half and half by mass. */
+    private const ROUX_DENSITY = 1.12;
+
     /**
      * @param Volume $liquid the starting liquid as measured, cold
      * @param Volume $evaporated how much less stands in the pot after the simmer
@@ -93,6 +99,16 @@ final readonly class Sheet
     public function endDepth(): Length
     {
         return $this->question->pan->depth($this->end->volume());
+    }
+
+    /** A pour in the jug; a piece of roux in its own volume, butter and flour pressed together. */
+    public function pourVolume(Pour $pour): Volume
+    {
+        $density = $this->question->school === School::RouxIntoBoiling
+            ? Density::ofGramsPerMillilitre(self::ROUX_DENSITY)
+            : $this->question->larder->ingredient($this->question->liquid)->density;
+
+        return $density->volumeOf($pour->mass);
     }
 
     public function freeFat(): Mass

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Casts;
+
+use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
+use Illuminate\Database\Eloquent\Model;
+use Lento\Compose\Step;
+use Lento\Compose\StepKind;
+use Lento\Quantity\Duration;
+
+/**
+ * The steps of a pot as a JSON column.
+ *
+ * @implements CastsAttributes<list<Step>, list<Step>>
+ */
+final class StepsCast implements CastsAttributes
+{
+    /**
+     * @param array<string, mixed> $attributes
+     *
+     * @return list<Step>
+     */
+    public function get(Model $model, string $key, mixed $value, array $attributes): array
+    {
+        /** @var list<array{kind: string, seconds: float|int, hands_on: bool, timed: bool, pours: int<0, max>}> $rows */
+        $rows = json_decode(is_string($value) ? $value : '[]', true, 16, JSON_THROW_ON_ERROR);
+
+        return array_map(static fn(array $row): Step => new Step(StepKind::from($row['kind']), Duration::ofSeconds((float) $row['seconds']), $row['hands_on'], $row['timed'], $row['pours']), $rows);
+    }
+
+    /**
+     * @param list<Step>|null $value
+     * @param array<string, mixed> $attributes
+     */
+    public function set(Model $model, string $key, mixed $value, array $attributes): string
+    {
+        return json_encode(array_map(static fn(Step $step): array => [
+            'kind' => $step->kind->value,
+            'seconds' => round($step->time->seconds, 1),
+            'hands_on' => $step->handsOn,
+            'timed' => $step->timed,
+            'pours' => $step->pours,
+        ], $value ?? []), JSON_THROW_ON_ERROR);
+    }
+}

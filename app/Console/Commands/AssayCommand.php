@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\Input;
+use App\Format\Grams;
+use App\Format\Litres;
+use App\Format\Minutes;
+use App\Format\Words;
+use App\Formats\AssayJson;
+use App\Formats\AssayWords;
+use Lento\Assay\Assay;
+use Lento\Assay\Reader;
+use Lento\Exception\Missing;
+use Lento\Larder\Larder;
+
+final class AssayCommand extends Refusing
+{
+    protected $signature = 'lento:assay {recipe : a recipe, one ingredient a line, or - for standard input} {--json : print JSON, docs/formats/assay-answer.schema.json}';
+
+    protected $description = 'Say what a written recipe will come out as';
+
+    public function handle(): int
+    {
+        $path = (string) $this->argument('recipe');
+        $input = Input::from($path);
+        $fault = $input->fault ?? match (true) {
+            !mb_check_encoding($input->text, 'UTF-8') => 'not_text',
+            trim($input->text) === '' => 'empty',
+            default => null,
+        };
+        if ($fault !== null) {
+            return $this->refuseInput($fault, $path);
+        }
+        $larder = Larder::house();
+        $recipe = (new Reader($larder))->read($input->text);
+        try {
+            $assay = Assay::of($recipe, $larder);
+        } catch (Missing $missing) {
+            return $this->refuse([
+                Words::text($missing->what === 'liquid' ? 'faults.no_liquid' : 'faults.no_thickener'),
+                ...array_map(static fn(string $line): string => Words::text('assay.unread') . ': ' . $line, $recipe->unread),
+            ]);
+        }
+
+        return (bool) $this->option('json') ? $this->json(AssayJson::of($assay)) : $this->print($assay);
+    }
+
+    private function print(Assay $assay): int
+    {
+        $this->output->writeln(AssayWords::verdict($assay));
+        $this->output->newLine();
+        $this->rows([
+            [Words::text('assay.flour'), Grams::of($assay->flour)->text()],
+            [Words::text('assay.fat'), Grams::of($assay->fat)->text()],
+            [Words::text('assay.fat_to_flour'), sprintf('%.2F', $assay->fatToFlour())],
+            [Words::text('assay.liquid'), Litres::of($assay->liquidVolume)->text()],
+            [Words::text('assay.roux_to_liquid'), Words::text('assay.one_to', parts: sprintf('%.1F', 1.0 / $assay->rouxToLiquid()))],
+            [Words::text('assay.roux'), $assay->colour->value],
+            [Words::text('assay.simmer'), Minutes::text($assay->simmer) . ', ' . $assay->level->value],
+            [Words::text('assay.pan'), sprintf('%.0F cm', $assay->pan->diameter->inCentimetres())],
+            [Words::text('assay.yield'), Litres::of($assay->yield)->text()],
+        ]);
+        foreach ($assay->warnings as $warning) {
+            $this->output->writeln('! ' . Words::warning($warning));
+        }
+        foreach ($assay->recipe->unread as $line) {
+            $this->output->writeln('? ' . Words::text('assay.unread') . ': ' . $line);
+        }
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\Input;
+use App\Format\Grams;
+use App\Format\KitchenMeasure;
+use App\Format\Litres;
+use App\Format\Minutes;
+use App\Format\StepWords;
+use App\Format\Words;
+use App\Formats\RequestFile;
+use App\Formats\SheetJson;
+use App\Questions\Fault;
+use Lento\Compose\Amount;
+use Lento\Compose\Composer;
+use Lento\Compose\Sheet;
+use Lento\Compose\Step;
+use Lento\Exception\NotReachable;
+use Lento\Pour\Pour;
+use Lento\Quantity\MeasureSystem;
+
+final class ComposeCommand extends Refusing
+{
+    protected $signature = 'lento:compose {request : a request file, or - for standard input} {--json : print JSON, docs/formats/compose-answer.schema.json}';
+
+    protected $description = 'Work out the amounts for a sauce';
+
+    public function handle(MeasureSystem $measures): int
+    {
+        $path = (string) $this->argument('request');
+        $input = Input::from($path);
+        if ($input->fault !== null) {
+            return $this->refuseInput($input->fault, $path);
+        }
+        $reading = RequestFile::read($input->text, $measures);
+        if ($reading->question === null) {
+            return $this->refuse($reading->messages);
+        }
+        try {
+            $sheet = (new Composer())->answer($reading->question);
+        } catch (NotReachable) {
+            return $this->refuse([(new Fault('thickness', 'unreachable'))->message('thickness')]);
+        }
+
+        return (bool) $this->option('json') ? $this->json((new SheetJson(new KitchenMeasure($measures)))->of($sheet)) : $this->print($sheet, new KitchenMeasure($measures));
+    }
+
+    private function print(Sheet $sheet, KitchenMeasure $measure): int
+    {
+        $words = new StepWords($sheet);
+        $this->output->writeln(Words::wanted($sheet->question));
+        $this->heading(Words::text('compose.weigh_out'));
+        $this->rows(array_map(static fn(Amount $amount): array => [
+            Words::ingredient($amount->ingredient),
+            $amount->pieces !== null ? $measure->pieces($amount->pieces, $amount->ingredient) : trim(Grams::of($amount->mass)->text() . '  ' . ($amount->volume === null ? '' : $measure->of($amount->volume))),
+        ], $sheet->amounts));
+        $this->heading(Words::text('compose.pour'));
+        $this->rows(array_map(static fn(Pour $pour): array => [Litres::of($sheet->pourVolume($pour))->text(), sprintf('%.0F °C%s', $pour->mixed->inCelsius(), $pour->slack ? ', ' . Words::text('compose.slack') : '')], $sheet->stair->pours));
+        $this->heading(Words::text('compose.pan'));
+        $this->rows([
+            [Words::text('compose.fill'), sprintf('%.0F %%', $sheet->fillPercent())],
+            [Words::text('compose.depth'), sprintf('%.0F → %.0F mm', $sheet->startDepth()->inMillimetres(), $sheet->endDepth()->inMillimetres())],
+            [Words::text('compose.steam'), Litres::of($sheet->evaporated)->text()],
+            [Words::text('compose.thickness'), sprintf('%s, %.0F g/l', Words::text('thickness.class.' . $sheet->thickness->thicknessClass()->value), $sheet->thickness->gramsPerLitre)],
+        ]);
+        $this->heading(Words::text('compose.steps'));
+        $this->rows(array_map(static fn(Step $step): array => [$words->title($step->kind), trim(Minutes::text($step->time) . '  ' . $words->cue($step->kind))], $sheet->steps));
+        foreach ($sheet->warnings as $warning) {
+            $this->output->writeln(PHP_EOL . '! ' . Words::warning($warning));
+        }
+
+        return self::SUCCESS;
+    }
+}

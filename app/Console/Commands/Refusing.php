@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Format\Words;
+use Illuminate\Console\Command;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** A command that other programs call: answers on standard output, one line per fault on standard error, exit code 2 for bad input. */
+abstract class Refusing extends Command
+{
+    protected const BAD_INPUT = 2;
+
+    /** @param list<string> $messages */
+    protected function refuse(array $messages): int
+    {
+        foreach ($messages as $message) {
+            $this->output->getErrorStyle()->writeln(str_replace(["\r", "\n"], ' ', $message), OutputInterface::OUTPUT_RAW);
+        }
+
+        return self::BAD_INPUT;
+    }
+
+    protected function refuseInput(string $fault, string $path): int
+    {
+        return $this->refuse([Words::text('faults.' . $fault, file: $path)]);
+    }
+
+    /** @param array<string, mixed> $answer */
+    protected function json(array $answer): int
+    {
+        $this->output->writeln(json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
+
+        return self::SUCCESS;
+    }
+
+    /** @param list<array{string, string}> $rows a word and what stands against it */
+    protected function rows(array $rows): void
+    {
+        $width = max(0, ...array_map(static fn(array $row): int => mb_strlen($row[0]), $rows));
+        foreach ($rows as [$name, $value]) {
+            $this->output->writeln('  ' . $name . str_repeat(' ', $width - mb_strlen($name) + 2) . $value, OutputInterface::OUTPUT_RAW);
+        }
+    }
+
+    protected function heading(string $text): void
+    {
+        $this->output->writeln(PHP_EOL . $text, OutputInterface::OUTPUT_RAW);
+    }
+}

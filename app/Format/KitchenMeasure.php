@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Format;
+
+use Lento\Quantity\MeasureSystem;
+use Lento\Quantity\Volume;
+use Lento\Quantity\VolumeUnit;
+
+/** The same amount in cups and spoons of the kitchen's choice, to a quarter, or as pieces. */
+final readonly class KitchenMeasure
+{
+    private const QUARTERS = ['', '¼', '½', '¾'];
+
+    /** Cups stop being of use where a jug takes over. */
+    private const MOST_CUPS = 20.0;
+
+    public function __construct(private MeasureSystem $system) {}
+
+    /** @return string '' where spoons make no sense */
+    public function of(Volume $volume): string
+    {
+        foreach ($this->units() as [$unit, $name, $least]) {
+            $amount = $unit->amountIn($volume);
+            if ($amount >= $least) {
+                return $amount > self::MOST_CUPS && $name === 'cup' ? '' : $this->counted($amount, $name);
+            }
+        }
+
+        return $volume->cubicMetres > 0.0 ? 'a pinch' : '';
+    }
+
+    /** "½ bay leaf", "2 cloves": at least a half, for nobody cuts a clove in four. */
+    public function pieces(float $pieces, string $ingredient): string
+    {
+        $halves = max(0.5, $pieces < 3.0 ? round($pieces * 2.0) / 2.0 : round($pieces));
+
+        return $this->quarters($halves) . ' ' . trans_choice('ingredients.' . $ingredient, $halves <= 1.0 ? 1 : 2);
+    }
+
+    /** @return list<array{VolumeUnit, string, float}> unit, its name, and from how many of it on it is used */
+    private function units(): array
+    {
+        return match ($this->system) {
+            MeasureSystem::UsCustomary => [[VolumeUnit::UsCup, 'cup', 0.25], [VolumeUnit::UsTablespoon, 'tbsp', 1.0], [VolumeUnit::UsTeaspoon, 'tsp', 0.2]],
+            default => [[VolumeUnit::MetricCup, 'cup', 0.25], [VolumeUnit::MetricTablespoon, 'tbsp', 1.0], [VolumeUnit::MetricTeaspoon, 'tsp', 0.2]],
+        };
+    }
+
+    private function counted(float $amount, string $name): string
+    {
+        $quarters = round($amount * 4.0) / 4.0;
+
+        return $this->quarters(max(0.25, $quarters)) . ' ' . $name . ($name === 'cup' && $quarters > 1.0 ? 's' : '');
+    }
+
+    private function quarters(float $number): string
+    {
+        $whole = (int) floor($number);
+        $part = self::QUARTERS[(int) round(($number - $whole) * 4.0) % 4];
+
+        return ($whole > 0 ? (string) $whole : '') . $part;
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Format;
+
+use Lento\Compose\Sheet;
+use Lento\Compose\StepKind;
+use Lento\Compose\When;
+use Lento\Pour\School;
+
+/** What a step is called, and what to look, smell and listen for, with this pot's own amounts in it. */
+final readonly class StepWords
+{
+    /** @var array<string, string> */
+    private array $with;
+
+    public function __construct(private Sheet $sheet)
+    {
+        $question = $sheet->question;
+        $salt = array_values(array_filter($sheet->amounts, static fn($amount): bool => $amount->ingredient === 'salt'));
+        $pours = count($sheet->stair->pours);
+        $this->with = [
+            'fat' => Words::ingredient($question->fat),
+            'fat_amount' => Grams::of($sheet->roux->fat)->text(),
+            'flour_amount' => Grams::of($sheet->roux->flour)->text(),
+            'liquid' => Words::ingredient($question->liquid),
+            'liquid_c' => sprintf('%.0F', $sheet->stair->liquid->inCelsius()),
+            'roux_c' => sprintf('%.0F', $sheet->stair->roux->inCelsius()),
+            'colour' => Words::text('compose.colour.' . $question->colour->value),
+            'pours' => trans_choice($this->inPieces() ? 'steps.pieces' : 'steps.pours', $pours, ['count' => $pours]),
+            'end_mm' => sprintf('%.0F', $sheet->endDepth()->inMillimetres()),
+            'spoon' => Words::spoon($sheet->spoon),
+            'salt' => $salt === [] ? Words::text('steps.no-salt') : Words::text('steps.salt', amount: Grams::of($salt[0]->mass)->text()),
+        ];
+    }
+
+    public function name(StepKind $kind): string
+    {
+        return $this->say($kind, 'name');
+    }
+
+    public function title(StepKind $kind): string
+    {
+        return $this->say($kind, $this->pieces($kind, 'title'));
+    }
+
+    public function cue(StepKind $kind): string
+    {
+        return $this->say($kind, $this->pieces($kind, 'cue'));
+    }
+
+    /** @return string '' where nothing can hurt */
+    public function caution(StepKind $kind): string
+    {
+        return $this->say($kind, $this->pieces($kind, 'caution'));
+    }
+
+    /** @param 'look'|'smell'|'listen' $sense */
+    public function sense(StepKind $kind, string $sense): string
+    {
+        return $this->say($kind, $kind === StepKind::Colour ? $this->sheet->question->colour->value . '.' . $sense : $sense);
+    }
+
+    /** Words for the moment an ingredient is used, for the sheet. */
+    public static function when(When $when): string
+    {
+        return Words::text('compose.when.' . $when->value);
+    }
+
+    private function pieces(StepKind $kind, string $key): string
+    {
+        return $kind === StepKind::Pour && $this->inPieces() ? $key . '-pieces' : $key;
+    }
+
+    private function inPieces(): bool
+    {
+        return $this->sheet->question->school === School::RouxIntoBoiling;
+    }
+
+    private function say(StepKind $kind, string $key): string
+    {
+        $path = 'steps.' . $kind->value . '.' . $key;
+        $text = Words::text($path, ...$this->with);
+
+        return $text === $path ? '' : $text;
+    }
+}

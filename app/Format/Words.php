@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Format;
+
+use Lento\Compose\Base;
+use Lento\Compose\Question;
+use Lento\Compose\Warning;
+use Lento\Quantity\Volume;
+use Lento\Thickness\SpoonTest;
+
+/** The sentences the program says more than once, from the language files. */
+final readonly class Words
+{
+    public static function text(string $key, string|float|int ...$with): string
+    {
+        $text = __($key, array_map(strval(...), $with));
+
+        return is_string($text) ? $text : $key;
+    }
+
+    public static function ingredient(string $id): string
+    {
+        return trans_choice('ingredients.' . $id, 2);
+    }
+
+    /** "Chicken velouté" */
+    public static function sauce(Question $question): string
+    {
+        return self::sauceNamed($question->base, $question->liquid);
+    }
+
+    public static function sauceNamed(Base $base, string $liquid): string
+    {
+        return $base === Base::Veloute ? self::text('sauces.named.veloute', stock: self::text('sauces.stock.' . $liquid)) : self::text('sauces.named.' . $base->value);
+    }
+
+    /** "2 litres of velouté that coats" */
+    public static function wanted(Question $question): string
+    {
+        $litres = Litres::short($question->yield);
+        $unit = match (true) {
+            str_ends_with($litres, 'ml') => '',
+            strlen($litres) > 3 => ' l',
+            default => $litres === '1' ? ' litre' : ' litres',
+        };
+
+        return $litres . $unit . ' of ' . self::text('sauces.' . $question->base->value) . ' ' . self::text('thickness.that.' . $question->thickness->thicknessClass()->value);
+    }
+
+    public static function spoon(SpoonTest $spoon): string
+    {
+        $word = $spoon->word()->value;
+
+        return self::text('thickness.says.' . ($word === 'coats' && $spoon->lineHolds ? 'coats-holds' : $word));
+    }
+
+    public static function warning(Warning $warning): string
+    {
+        $numbers = array_map(self::number(...), array_keys($warning->numbers), $warning->numbers);
+        $words = isset($warning->words['ingredient']) ? ['ingredient' => self::ingredient($warning->words['ingredient'])] + $warning->words : $warning->words;
+        $short = str_starts_with($warning->code->value, 'pan-') && $warning->code->value !== 'pan-assumed' && !isset($warning->numbers['fits_l']) ? '-short' : '';
+
+        return self::text('warnings.' . $warning->code->value . $short, ...array_combine(array_keys($warning->numbers), $numbers), ...$words);
+    }
+
+    /** Rounded as its unit asks: litres down to a safe 0.05, ratios and salt to a tenth, all else whole. */
+    private static function number(string $name, float $value): string
+    {
+        return match (true) {
+            str_ends_with($name, '_l') => Litres::short(Volume::ofLitres(floor($value * 20.0) / 20.0)),
+            $name === 'fat_to_flour', $name === 'salt_percent' => sprintf('%.1F', $value),
+            $name === 'minutes_more' => sprintf('%.0F', max(1.0, ceil($value))),
+            default => sprintf('%.0F', $value),
+        };
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats;
+
+use Lento\Assay\Assay;
+
+/** The answer of `lento assay --json`; its shape is docs/formats/assay-answer.schema.json and stays stable. */
+final readonly class AssayJson
+{
+    /** @return array<string, mixed> */
+    public static function of(Assay $assay): array
+    {
+        return [
+            'flour_g' => SheetJson::round($assay->flour->inGrams()),
+            'fat_g' => SheetJson::round($assay->fat->inGrams()),
+            'fat_to_flour' => SheetJson::round($assay->fatToFlour(), 4),
+            'liquid_ml' => SheetJson::round($assay->liquidVolume->inMillilitres(), 1),
+            'roux_to_liquid' => SheetJson::round($assay->rouxToLiquid(), 4),
+            'roux' => $assay->colour->value,
+            'simmer' => ['minutes' => SheetJson::round($assay->simmer->inMinutes(), 1), 'level' => $assay->level->value],
+            'pan' => ['diameter_mm' => SheetJson::round($assay->pan->diameter->inMillimetres(), 1), 'height_mm' => SheetJson::round($assay->pan->height->inMillimetres(), 1)],
+            'yield' => [
+                'volume_ml' => SheetJson::round($assay->yield->inMillilitres(), 1),
+                'evaporated_ml' => SheetJson::round($assay->evaporated->inMillilitres(), 1),
+            ],
+            'thickness' => SheetJson::thickness($assay->thickness, $assay->flow),
+            'verdict' => AssayWords::verdict($assay),
+            'warnings' => array_map(SheetJson::warning(...), $assay->warnings),
+            'unread' => $assay->recipe->unread,
+        ];
+    }
+}

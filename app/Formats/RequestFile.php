@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats;
+
+use App\Questions\Fault;
+use App\Questions\QuestionReader;
+use JsonException;
+use Lento\Quantity\MeasureSystem;
+
+/** A request of `lento compose`, docs/formats/compose-request.schema.json: read, or refused part by part. */
+final readonly class RequestFile
+{
+    /** Where a field of the question stands in the request. */
+    private const PATHS = [
+        'sauce' => 'sauce', 'liquid' => 'liquid', 'thickness' => 'thickness', 'school' => 'school',
+        'yield.amount' => 'amount', 'yield.unit' => 'unit', 'yield.portions' => 'covers', 'yield.each.amount' => 'each', 'yield.each.unit' => 'each_unit',
+        'roux.colour' => 'colour', 'roux.fat' => 'fat', 'roux.fat_to_flour' => 'ratio',
+        'simmer.minutes' => 'minutes', 'simmer.level' => 'level', 'pan.diameter_mm' => 'diameter', 'pan.height_mm' => 'height',
+    ];
+
+    private const OBJECTS = ['yield', 'yield.each', 'roux', 'simmer', 'pan'];
+
+    public static function read(string $json, MeasureSystem $measures): RequestReading
+    {
+        try {
+            $request = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
+        } catch (JsonException $e) {
+            return RequestReading::refused([(new Fault('', 'not_json', ['reason' => lcfirst($e->getMessage())]))->message('')]);
+        }
+        if (!is_array($request) || ($request !== [] && array_is_list($request))) {
+            return RequestReading::refused([(new Fault('', 'not_object'))->message('')]);
+        }
+        $fields = [];
+        $messages = self::collect($request, '', $fields);
+        if (($fields['amount'] ?? '') !== '' && ($fields['covers'] ?? '') !== '') {
+            $messages[] = (new Fault('amount', 'both'))->message('yield');
+        }
+        if (!array_key_exists('yield', $request)) {
+            $messages[] = (new Fault('amount', 'missing'))->message('yield');
+            $fields += ['amount' => '1'];
+        }
+        $reading = QuestionReader::read($fields, $measures);
+        $names = array_flip(self::PATHS);
+        foreach ($reading->faults as $fault) {
+            $messages[] = $fault->message($names[$fault->field] ?? $fault->field);
+        }
+
+        return $messages === [] && $reading->question !== null ? RequestReading::whole($reading->question) : RequestReading::refused($messages);
+    }
+
+    /**
+     * @param array<mixed> $part
+     * @param array<string, string> $fields
+     *
+     * @return list<string> faults of shape
+     */
+    private static function collect(array $part, string $prefix, array &$fields): array
+    {
+        $messages = [];
+        foreach ($part as $key => $value) {
+            $path = $prefix . $key;
+            if (in_array($path, self::OBJECTS, true)) {
+                array_push($messages, ...(is_array($value) && !($value !== [] && array_is_list($value)) ? self::collect($value, $path . '.', $fields) : [(new Fault('', 'shape'))->message($path)]));
+            } elseif (!array_key_exists($path, self::PATHS)) {
+                $messages[] = (new Fault('', 'unknown_key'))->message(mb_substr($path, 0, 60));
+            } else {
+                $fields[self::PATHS[$path]] = self::written($value);
+            }
+        }
+
+        return $messages;
+    }
+
+    private static function written(mixed $value): string
+    {
+        return match (true) {
+            is_string($value) => trim($value) === '' ? '?' : trim($value),
+            is_int($value) => (string) $value,
+            is_float($value) => is_finite($value) && abs($value) < 1e9 ? rtrim(rtrim(sprintf('%.9F', $value), '0'), '.') : '?',
+            default => '?',
+        };
+    }
+}

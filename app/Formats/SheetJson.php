@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats;
+
+use App\Format\Grams;
+use App\Format\KitchenMeasure;
+use App\Format\Litres;
+use App\Format\StepWords;
+use App\Format\Words;
+use Lento\Compose\Amount;
+use Lento\Compose\Sheet;
+use Lento\Compose\Step;
+use Lento\Compose\Warning;
+use Lento\Larder\Allergen;
+use Lento\Pour\Pour;
+use Lento\Thickness\EquivalentFlour;
+use Lento\Thickness\Flow;
+
+/** The answer of `lento compose --json`; its shape is docs/formats/compose-answer.schema.json and stays stable. */
+final readonly class SheetJson
+{
+    public function __construct(private KitchenMeasure $measure) {}
+
+    /** @return array<string, mixed> */
+    public function of(Sheet $sheet): array
+    {
+        $words = new StepWords($sheet);
+        $question = $sheet->question;
+
+        return [
+            'sauce' => $question->base->value,
+            'amounts' => array_map(fn(Amount $amount): array => $this->amount($amount, $sheet), $sheet->amounts),
+            'roux' => [
+                'flour_g' => self::round($sheet->roux->flour->inGrams()),
+                'fat_g' => self::round($sheet->roux->fat->inGrams()),
+                'fat_to_flour' => self::round($sheet->roux->fatToFlour(), 4),
+                'colour' => $question->colour->value,
+                'strength' => self::round($sheet->shade->strength(), 4),
+                'free_fat_g' => self::round($sheet->freeFat()->inGrams()),
+                'minutes' => $sheet->rouxForecast === null ? null : self::round($sheet->rouxForecast->time->inMinutes(), 1),
+            ],
+            'liquid' => [
+                'ingredient' => $question->liquid,
+                'start_ml' => self::round($sheet->liquid->inMillilitres(), 1),
+                'evaporated_ml' => self::round($sheet->evaporated->inMillilitres(), 1),
+                'yield_ml' => self::round($question->yield->inMillilitres(), 1),
+            ],
+            'pours' => array_map(fn(Pour $pour): array => $this->pour($pour, $sheet), $sheet->stair->pours),
+            'thickness' => self::thickness($sheet->thickness, $sheet->flow),
+            'pan' => [
+                'diameter_mm' => self::round($question->pan->diameter->inMillimetres(), 1),
+                'height_mm' => self::round($question->pan->height->inMillimetres(), 1),
+                'fill_percent' => self::round($sheet->fillPercent(), 1),
+                'start_depth_mm' => self::round($sheet->startDepth()->inMillimetres(), 1),
+                'end_depth_mm' => self::round($sheet->endDepth()->inMillimetres(), 1),
+            ],
+            'steps' => array_map(static fn(Step $step): array => [
+                'kind' => $step->kind->value,
+                'title' => $words->title($step->kind),
+                'minutes' => self::round($step->time->inMinutes(), 1),
+                'cue' => $words->cue($step->kind),
+                'hands_on' => $step->handsOn,
+            ], $sheet->steps),
+            'allergens' => array_map(static fn(Allergen $allergen): string => $allergen->value, $sheet->allergens()),
+            'warnings' => array_map(self::warning(...), $sheet->warnings),
+        ];
+    }
+
+    /** @return array{class: string, apparent_viscosity_pa_s: float, effective_flour_g_per_l: float} */
+    public static function thickness(EquivalentFlour $thickness, Flow $flow): array
+    {
+        return [
+            'class' => $thickness->thicknessClass()->value,
+            'apparent_viscosity_pa_s' => self::round($flow->viscosity(EquivalentFlour::SHEAR)->pascalSeconds, 4),
+            'effective_flour_g_per_l' => self::round($thickness->gramsPerLitre, 2),
+        ];
+    }
+
+    /** @return array{code: string, message: string} */
+    public static function warning(Warning $warning): array
+    {
+        return ['code' => $warning->code->value, 'message' => Words::warning($warning)];
+    }
+
+    public static function round(float $value, int $decimals = 2): float
+    {
+        return round($value, $decimals);
+    }
+
+    /** @return array<string, mixed> */
+    private function amount(Amount $amount, Sheet $sheet): array
+    {
+        return [
+            'ingredient' => $amount->ingredient,
+            'mass_g' => self::round($amount->mass->inGrams()),
+            'volume_ml' => $amount->volume === null ? null : self::round($amount->volume->inMillilitres()),
+            'kitchen' => $this->kitchen($amount, $sheet),
+            'when' => $amount->when->value,
+        ];
+    }
+
+    private function kitchen(Amount $amount, Sheet $sheet): string
+    {
+        if ($amount->pieces !== null) {
+            return $this->measure->pieces($amount->pieces, $amount->ingredient);
+        }
+        $volume = $amount->volume;
+        $main = $amount->ingredient === $sheet->question->liquid && $volume !== null ? Litres::of($volume)->text() : Grams::of($amount->mass)->text();
+        $spoons = $volume === null ? '' : $this->measure->of($volume);
+
+        return $spoons === '' ? $main : $main . ' (' . $spoons . ')';
+    }
+
+    /** @return array{ml: float, mixed_temperature_c: float, slack: bool} */
+    private function pour(Pour $pour, Sheet $sheet): array
+    {
+        return [
+            'ml' => self::round($sheet->pourVolume($pour)->inMillilitres(), 1),
+            'mixed_temperature_c' => self::round($pour->mixed->inCelsius(), 1),
+            'slack' => $pour->slack,
+        ];
+    }
+}

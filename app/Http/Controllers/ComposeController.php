@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Responses\PageOrFragment;
+use App\Models\KeptSauce;
+use App\Pages\ComposePage;
+use App\Questions\Answer;
+use App\Questions\ComposeFields;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Lento\Quantity\MeasureSystem;
+
+final readonly class ComposeController
+{
+    private const LAST_GOOD = 'compose.good';
+
+    public function __construct(private MeasureSystem $measures) {}
+
+    public function __invoke(Request $request): PageOrFragment|RedirectResponse
+    {
+        $session = $request->session();
+        $last = $session->get(self::LAST_GOOD);
+        $good = is_array($last) ? ComposeFields::from($last) : ComposeFields::first();
+        if (!$request->query->has('sauce')) {
+            return redirect()->route('compose', $good->toAddress());
+        }
+        $fields = ComposeFields::from($request->query->all());
+        $answer = Answer::to($fields, $this->measures);
+        $kept = KeptSauce::query()->latest()->limit(30)->get(['name', 'question'])->map(static fn(KeptSauce $sauce): array => ['name' => $sauce->name, 'question' => $sauce->question])->values()->all();
+        if ($answer->sheet !== null) {
+            $session->put(self::LAST_GOOD, $fields->toAddress());
+
+            return new PageOrFragment('pages.compose', ['page' => ComposePage::of($fields, $fields, $answer->sheet, [], $kept, $this->measures)], headers: [
+                'HX-Push-Url' => route('compose', $fields->toAddress(), absolute: false),
+            ]);
+        }
+        $shown = Answer::to($good, $this->measures)->sheet;
+
+        return new PageOrFragment('pages.compose', ['page' => ComposePage::of($fields, $good, $shown, $answer->faults, $kept, $this->measures)], status: 422);
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Pot;
+use App\Pages\CoursePage;
+use App\Pages\LogPage;
+use Illuminate\Contracts\View\View;
+
+final readonly class LogController
+{
+    private const MOST = 200;
+
+    public function index(): View
+    {
+        return view('pages.log', ['page' => LogPage::of(Pot::query()->whereNotNull('finished_at')->latest('finished_at')->limit(self::MOST)->get()->map(static fn(Pot $pot) => $pot->entry())->values()->all())]);
+    }
+
+    public function show(Pot $pot): View
+    {
+        return view('pages.course', ['page' => CoursePage::of($pot->entry(), $pot->course(), $pot->notes())]);
+    }
+}

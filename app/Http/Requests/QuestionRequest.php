@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Questions\ComposeFields;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A form that carries a whole question in one hidden field, written as an address. */
+abstract class QuestionRequest extends FormRequest
+{
+    public function fields(): ComposeFields
+    {
+        parse_str($this->string('question')->toString(), $query);
+
+        return ComposeFields::from($query);
+    }
+}

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Format\Grams;
+use App\Format\KitchenMeasure;
+use App\Format\Litres;
+use App\Format\Minutes;
+use App\Format\SauceColour;
+use App\Format\Words;
+use App\Questions\ComposeFields;
+use App\Questions\Fault;
+use Lento\Compose\Amount;
+use Lento\Compose\Base;
+use Lento\Compose\Sheet;
+use Lento\Compose\When;
+use Lento\Larder\Allergen;
+use Lento\Quantity\Duration;
+use Lento\Quantity\MeasureSystem;
+use Lento\Quantity\Temperature;
+use Lento\Thickness\Flow;
+use Lento\Thickness\ReferenceBechamel;
+use Lento\Thickness\SpoonTest;
+use Lento\Thickness\ThicknessClass;
+
+/** All that Compose prints: what is wanted, the drawings, the weigh-out sheet. */
+final readonly class ComposePage
+{
+    /**
+     * @param array<string, string> $fields as typed, the usual written out
+     * @param array<string, string> $errors by field
+     * @param list<array{name: string, address: array<string, string>}> $kept
+     */
+    private function __construct(
+        public array $fields,
+        public string $question,
+        public ?Sheet $sheet,
+        public array $errors,
+        public array $kept,
+        private KitchenMeasure $measure,
+    ) {}
+
+    /**
+     * @param ComposeFields $shown the question the sheet answers: the last good one when the typed one is faulty
+     * @param list<Fault> $faults
+     * @param list<array{name: string, question: array<string, string>}> $kept
+     */
+    public static function of(ComposeFields $typed, ComposeFields $shown, ?Sheet $sheet, array $faults, array $kept, MeasureSystem $measures): self
+    {
+        $errors = [];
+        foreach ($faults as $fault) {
+            $errors[$fault->field] ??= $fault->message();
+        }
+
+        return new self(
+            $typed->filled()->fields,
+            http_build_query($shown->toAddress()),
+            $sheet,
+            $errors,
+            array_map(static fn(array $one): array => ['name' => $one['name'], 'address' => $one['question']], $kept),
+            new KitchenMeasure($measures),
+        );
+    }
+
+    /** Whether the sheet belongs to an earlier question, because this one cannot be read. */
+    public function stale(): bool
+    {
+        return $this->errors !== [];
+    }
+
+    public function heading(): string
+    {
+        return $this->sheet === null ? Words::text('compose.nothing') : Words::wanted($this->sheet->question);
+    }
+
+    public function error(string $field): ?string
+    {
+        return $this->errors[$field] ?? null;
+    }
+
+    /** @return array<string, string> */
+    public function sauces(): array
+    {
+        return array_combine(array_column(Base::cases(), 'value'), array_map(static fn(Base $base): string => mb_convert_case(Words::text('sauces.' . $base->value), MB_CASE_TITLE), Base::cases()));
+    }
+
+    /** @return array<string, string> */
+    public function liquids(): array
+    {
+        $ids = (Base::tryFrom($this->fields['sauce']) ?? Base::Veloute)->liquids();
+
+        return array_combine($ids, array_map(Words::ingredient(...), $ids));
+    }
+
+    /** @return list<array{class: string, name: string, use: string, grams: string, film: float}> thick on top */
+    public function rungs(): array
+    {
+        $bechamel = ReferenceBechamel::house();
+
+        return array_map(static fn(ThicknessClass $class): array => [
+            'class' => $class->value,
+            'name' => ucfirst(Words::text('thickness.class.' . $class->value)),
+            'use' => Words::text('thickness.use.' . $class->value),
+            'grams' => sprintf('%.0F g/l', $class->target()->gramsPerLitre),
+            'film' => min(4.0, SpoonTest::of(Flow::of($bechamel->sauce($class->target()->gramsPerLitre), Temperature::ofCelsius(60.0)))->film->inMillimetres()),
+        ], array_reverse(ThicknessClass::askable()));
+    }
+
+    /** What the sheet reckons with where the field was left empty. */
+    public function used(string $field): string
+    {
+        $pan = $this->sheet?->question->pan;
+
+        return $pan === null ? '' : match ($field) {
+            'diameter' => sprintf('%.0F', $pan->diameter->inMillimetres()),
+            'height' => sprintf('%.0F', $pan->height->inMillimetres()),
+            default => '',
+        };
+    }
+
+    /** Sauce in the pot and on the spoon. */
+    public function colour(): string
+    {
+        return $this->sheet === null ? '#f3eada' : SauceColour::of($this->sheet);
+    }
+
+    public function rouxMinutes(): string
+    {
+        return $this->sheet?->rouxForecast === null ? Words::text('compose.by_colour') : Words::text('compose.about', time: Minutes::text($this->sheet->rouxForecast->time));
+    }
+
+    /** @return list<Amount> the three that are weighed first: fat, flour, liquid */
+    public function chief(): array
+    {
+        return array_values(array_filter($this->sheet->amounts ?? [], fn(Amount $amount): bool => in_array($amount->ingredient, $this->chiefNames(), true)));
+    }
+
+    /** The rest in one line: "salt 15 g, white pepper 0.6 g". */
+    public function others(): string
+    {
+        $rest = array_filter($this->sheet->amounts ?? [], fn(Amount $amount): bool => !in_array($amount->ingredient, $this->chiefNames(), true));
+
+        return implode(', ', array_map(fn(Amount $amount): string => $amount->pieces !== null
+            ? $this->measure->pieces($amount->pieces, $amount->ingredient)
+            : Grams::of($amount->mass)->text() . ' ' . Words::ingredient($amount->ingredient), array_values($rest)));
+    }
+
+    /** @return array{0: string, 1: string} number and unit as the scale or jug shows it */
+    public function shown(Amount $amount): array
+    {
+        $text = $amount->when === When::Pour && $amount->volume !== null ? Litres::of($amount->volume) : Grams::of($amount->mass);
+
+        return [$text->number, $text->unit];
+    }
+
+    public function kitchen(Amount $amount): string
+    {
+        $spoons = $amount->volume === null ? '' : $this->measure->of($amount->volume);
+        $weight = $amount->when === When::Pour ? Grams::of($amount->mass)->text() : '';
+
+        return implode(', ', array_filter([$spoons, $weight]));
+    }
+
+    public function allergens(): string
+    {
+        return implode(', ', array_map(static fn(Allergen $allergen): string => Words::text('ingredients.allergens.' . $allergen->value), $this->sheet?->allergens() ?? []));
+    }
+
+    public function minutesInAll(): string
+    {
+        return $this->sheet === null ? '' : Minutes::text(Duration::ofMinutes(array_sum(array_map(static fn($step): float => $step->time->inMinutes(), $this->sheet->steps))));
+    }
+
+    public function handsOn(): string
+    {
+        return $this->sheet === null ? '' : Minutes::text(Duration::ofMinutes(array_sum(array_map(static fn($step): float => $step->handsOn ? $step->time->inMinutes() : 0.0, $this->sheet->steps))));
+    }
+
+    /** @return list<string> */
+    private function chiefNames(): array
+    {
+        return $this->sheet === null ? [] : [$this->sheet->question->fat, 'plain-flour', $this->sheet->question->liquid];
+    }
+}

@@ -1,0 +1,112 @@
+# Shared by the parts in bin/: saying what happens, and the set-up steps. Sourced, never run.
+
+export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1 DEBIAN_FRONTEND=noninteractive
+PHP=(php -d pcov.enabled=0)
+
+say()  { printf '\033[1m•\033[0m %s\n' "$*"; }
+fail() { printf 'lento: %s\n' "$*" >&2; exit 1; }
+
+# Runs a long step with its output kept in a file; a dot every two seconds shows that it is alive.
+long() {
+    local what=$1 log; shift
+    log=$(mktemp)
+    printf '\033[1m•\033[0m %s ' "$what"
+    "$@" >"$log" 2>&1 &
+    local pid=$! start=$SECONDS
+    while kill -0 "$pid" 2>/dev/null; do printf '.'; sleep 2; done
+    if wait "$pid"; then
+        printf ' %ss\n' $((SECONDS - start)); rm -f "$log"
+    else
+        printf '\n'; tail -n 20 "$log" >&2; fail "$what: failed; the whole output is in $log"
+    fi
+}
+
+as_root() { if [ "$(id -u)" = 0 ]; then "$@"; else sudo "$@"; fi; }
+
+apt_install() {
+    as_root apt-get update -qq
+    as_root apt-get -o DPkg::Lock::Timeout=300 install -y --no-install-recommends "$@" && return 0
+    as_root dpkg --configure -a; as_root apt-get -f install -y
+    as_root apt-get -o DPkg::Lock::Timeout=300 install -y --no-install-recommends "$@"
+}
+
+# Installs those of the named Debian packages whose check fails: "package:check command".
+need_system() {
+    local missing=() item
+    for item in "$@"; do
+        bash -c "${item#*:}" >/dev/null 2>&1 || missing+=("${item%%:*}")
+    done
+    [ ${#missing[@]} -eq 0 ] && return 0
+    command -v apt-get >/dev/null || fail "Missing ${missing[*]}, and this is not a Debian to install them on."
+    long "Installing system packages: ${missing[*]}" apt_install "${missing[@]}"
+}
+
+need_runtime() {
+    command -v php >/dev/null || fail "PHP 8.2 is needed and not here (Debian 12: apt-get install php8.2-cli)."
+    command -v composer >/dev/null || fail "Composer 2 is needed and not here (Debian 12: apt-get install composer)."
+    command -v npm >/dev/null || fail "Node 20 with npm is needed and not here."
+    need_system "php8.2-sqlite3:php -m | grep -qi pdo_sqlite" "php8.2-mbstring:php -m | grep -qi mbstring" "php8.2-xml:php -m | grep -qi '^dom$'" "unzip:command -v unzip" "git:command -v git"
+}
+
+need_browser() {
+    need_system "chromium:command -v chromium" "fonts-liberation:fc-list | grep -qi liberation"
+}
+
+composer_install() {
+    mkdir -p bootstrap/cache storage/framework/{cache/data,sessions,views} storage/{app,logs}
+    # Composer writes no lock here: the committed list of every version stands in for it.
+    # shellcheck disable=SC2046
+    composer update --no-progress --no-ansi $(sed 's/^/--with /' composer.versions) && return 0
+    echo "lento: a listed version is no longer served; taking the newest that fits composer.json" >&2
+    composer update --no-progress --no-ansi
+}
+
+# A stamp of the inputs makes a second run quick.
+stamp_differs() { [ "$(cat "$1" 2>/dev/null)" != "$2" ]; }
+
+need_php_packages() {
+    local stamp; stamp=$(cat composer.json composer.versions | sha256sum)
+    if [ ! -f vendor/autoload.php ] || stamp_differs vendor/.lento-stamp "$stamp"; then
+        if [ "${1:-}" = quietly ]; then
+            long "Installing PHP packages" composer_install >&2
+        else
+            long "Installing PHP packages" composer_install
+        fi
+        printf '%s' "$stamp" >vendor/.lento-stamp
+    fi
+}
+
+need_js_packages() {
+    local stamp; stamp=$(cat package.json package-lock.json | sha256sum)
+    if [ ! -d node_modules ] || stamp_differs node_modules/.lento-stamp "$stamp"; then
+        long "Installing JavaScript packages" npm ci --no-progress
+        printf '%s' "$stamp" >node_modules/.lento-stamp
+    fi
+}
+
+need_assets() {
+    local stamp; stamp=$(cat package-lock.json vite.config.js $(find resources/js resources/scss -type f | sort) | sha256sum)
+    if [ ! -f public/build/manifest.json ] || stamp_differs public/build/.lento-stamp "$stamp"; then
+        long "Building styles and scripts" npx --no-install vite build
+        printf '%s' "$stamp" >public/build/.lento-stamp
+    fi
+}
+
+need_env() {
+    [ -f .env ] && grep -q '^APP_KEY=base64:' .env && return 0
+    say "Writing .env with a new key"
+    [ -f .env ] || cp .env.example .env
+    "${PHP[@]}" artisan key:generate --force --quiet
+}
+
+# For commands that other programs call: paths are as seen from where ./lento was called.
+calls() {
+    local command=$1 args=() arg; shift
+    for arg in "$@"; do
+        case "$arg" in
+            -|--*|/*) args+=("$arg") ;;
+            *) args+=("$LENTO_CALLED_FROM/$arg") ;;
+        esac
+    done
+    exec "${PHP[@]}" artisan "$command" ${args[@]+"${args[@]}"}
+}

@@ -1,0 +1,33 @@
+#!/usr/bin/env bash
+# Sets Lento up on a fresh Debian 12 with PHP 8.2 and Node 20, seeds the demo galley, and serves it.
+set -euo pipefail
+cd "$(dirname "${BASH_SOURCE[0]}")/.."
+source bin/common.sh
+
+PORT=${LENTO_PORT:-8420}
+FRESH=no
+SERVE=yes
+for arg in "$@"; do
+    case "$arg" in
+        --fresh) FRESH=yes ;;
+        --no-serve) SERVE=no ;;
+        *) fail "demo knows --fresh, not “$arg”." ;;
+    esac
+done
+
+need_runtime
+need_php_packages
+need_js_packages
+need_assets
+need_env
+
+if [ "$FRESH" = yes ] || [ ! -f database/lento.sqlite ]; then
+    long "Making a new database with the demo galley" bash -c "rm -f database/lento.sqlite* && touch database/lento.sqlite && php artisan migrate --force && php artisan db:seed --force"
+else
+    long "Bringing the database up to date" "${PHP[@]}" artisan migrate --force
+fi
+
+[ "$SERVE" = yes ] || exit 0
+say "Lento is at http://127.0.0.1:$PORT (stop it with Ctrl-C)"
+# --no-reload lets several workers answer, so that one slow page does not hold up another tablet.
+PHP_CLI_SERVER_WORKERS=4 exec "${PHP[@]}" artisan serve --host=127.0.0.1 --port="$PORT" --no-reload

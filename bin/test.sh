@@ -1,0 +1,34 @@
+#!/usr/bin/env bash
+# All checks and tests, in the order in which they are cheapest to fail. Ends with "N passed, N failed".
+set -uo pipefail
+cd "$(dirname "${BASH_SOURCE[0]}")/.."
+source bin/common.sh
+
+need_runtime
+need_browser
+need_php_packages
+need_js_packages
+need_assets
+need_env
+
+mkdir -p build
+rm -f build/*.xml build/browser.json
+FAILED_STEPS=0
+step() {
+    local what=$1; shift
+    say "$what"
+    if ! "$@"; then
+        printf 'lento: %s: failed\n' "$what" >&2
+        FAILED_STEPS=$((FAILED_STEPS + 1))
+    fi
+}
+
+step "Formatting"        "${PHP[@]}" vendor/bin/php-cs-fixer check --show-progress=none
+step "Static analysis"   "${PHP[@]}" vendor/bin/phpstan analyse --no-progress --memory-limit=1G
+step "Scripts"           npx --no-install eslint resources/js tests/Browser --max-warnings 0
+step "Core tests"        "${PHP[@]}" vendor/bin/pest --colors=never --compact --testsuite Core --log-junit build/core.xml
+step "Architecture"      "${PHP[@]}" vendor/bin/pest --colors=never --compact --testsuite Architecture --log-junit build/architecture.xml
+step "Feature tests"     "${PHP[@]}" vendor/bin/pest --colors=never --compact --testsuite Feature --log-junit build/feature.xml
+step "Browser tests"     npx --no-install playwright test
+
+exec "${PHP[@]}" bin/tally.php "$FAILED_STEPS" build/core.xml build/architecture.xml build/feature.xml build/browser.json

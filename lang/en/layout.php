@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'skip' => 'Skip to the page',
+    'places' => 'Places',
+    'compose' => 'Compose',
+    'stove' => 'Stove',
+    'log' => 'Log',
+    'pots_on' => 'Pots on now',
+    'no_pots' => 'No pots on.',
+    'more' => '+:count more',
+    'now' => 'now',
+    'keys' => 'Keys',
+    'keys_title' => 'Keys',
+    'keys_on' => 'Single keys work',
+    'keys_hint' => 'They never work while you type.',
+    'keys_list' => ['C' => 'Compose', 'T' => 'Stove', 'L' => 'Log', '[ ]' => 'previous, next pot', 'Space' => 'done, or pour', 'B' => 'back one step', 'N' => 'note', '+' => 'a minute more', 'P' => 'print', 'D' => 'day and night line', '?' => 'this list'],
+    'close' => 'Close',
+    'night' => 'Night line',
+    'local_code' => 'Lento never certifies safety. Follow your local food-safety code and your kitchen’s licensed procedures.',
+];

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'pan-overflows' => 'The pan runs over: :fill_percent % of the brim. At most :fits_l l fits.',
+    'pan-overflows-short' => 'The pan runs over: :fill_percent % of the brim.',
+    'pan-too-full' => 'Pan :fill_percent % full, and it climbs. At most :fits_l l fits below :limit_percent %.',
+    'pan-too-full-short' => 'Pan :fill_percent % full, and it climbs above :limit_percent %.',
+    'fat-floats' => 'About :fat_g g of fat will float: skim it, or take less fat.',
+    'roux-dry' => 'Little fat for the flour (:fat_to_flour to 1): it lumps and turns pasty. :fat_for_equal_g g more makes them equal.',
+    'roux-separates' => 'Much fat for the flour (:fat_to_flour to 1): fat will separate.',
+    'raw-flour' => 'Still tastes of raw flour: simmer about :minutes_more min longer.',
+    'fat-smokes' => 'This fat smokes at :smokes_c °C, before the roux is that brown. Take clarified butter or oil.',
+    'colour-not-reached' => 'So much roux in this pan does not reach its colour within four hours: a wider pan, or batches.',
+    'salt-high' => 'Ends at :salt_percent % salt: too salty for most. Take unsalted stock.',
+    'pan-assumed' => 'No pan was given: reckoned with one :diameter_cm cm wide.',
+    'word-assumed' => '“:line” was read as :ingredient.',
+];

@@ -1,0 +1,10 @@
+import 'htmx.org';
+import { startClocks } from './clocks.js';
+import { startKeys } from './keys.js';
+import { startNight } from './night.js';
+import { startStove } from './stove.js';
+
+startClocks();
+startKeys();
+startNight();
+startStove();

@@ -1,0 +1,47 @@
+// Single keys for wet hands: every key is a real button or link on the page that carries it in data-key.
+
+const STORE = 'lento.keys';
+
+const typing = (target) => target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|SELECT|TEXTAREA)$/.test(target.tagName)) && !['radio', 'checkbox'].includes(target.type);
+
+// The space bar on a focused button, link or radio is that control's own; only a free space means "done".
+const controls = (target) => target instanceof HTMLElement && /^(BUTTON|A|SUMMARY|INPUT)$/.test(target.tagName);
+
+function press(key) {
+  const target = [...document.querySelectorAll('[data-key]')].find((element) => element.dataset.key === key && !element.disabled);
+  if (!target) return false;
+  target.click();
+  if (target.tagName === 'SUMMARY') target.parentElement.querySelector('input:not([type=hidden])')?.focus();
+  return true;
+}
+
+function walkPots(step) {
+  const tickets = [...document.querySelectorAll('.rail [data-pot]')];
+  if (tickets.length === 0) return false;
+  const here = document.querySelector('.stove')?.dataset.pot;
+  const at = tickets.findIndex((ticket) => ticket.dataset.pot === here);
+  tickets[(at + step + tickets.length) % tickets.length].click();
+  return true;
+}
+
+export function startKeys() {
+  const dialog = document.querySelector('#keys');
+  const toggle = document.querySelector('[data-keys-toggle]');
+  const opener = document.querySelector('[data-keys-open]');
+  opener.hidden = false;
+  opener.addEventListener('click', () => dialog.showModal());
+  toggle.checked = localStorage.getItem(STORE) !== 'off';
+  toggle.addEventListener('change', () => localStorage.setItem(STORE, toggle.checked ? 'on' : 'off'));
+
+  document.addEventListener('keydown', (event) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented || event.repeat || dialog.open || typing(event.target)) return;
+    if (!toggle.checked && event.key !== '?') return;
+    if (event.key === ' ' && controls(event.target)) return;
+    const acted =
+      event.key === '[' ? walkPots(-1)
+      : event.key === ']' ? walkPots(1)
+      : event.key.toLowerCase() === 'p' ? (window.print(), true)
+      : press(event.key.toLowerCase());
+    if (acted) event.preventDefault();
+  });
+}

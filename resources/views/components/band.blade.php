@@ -1,0 +1,17 @@
+@props(['at'])
+<header class="band">
+    <a class="brand" href="{{ route('compose') }}"><x-icon.brand /></a>
+    <nav class="places" aria-label="{{ __('layout.places') }}">
+        @foreach (['compose' => 'C', 'stove' => 'T', 'log' => 'L'] as $place => $key)
+            <a href="{{ route($place) }}" data-key="{{ strtolower($key) }}" @if ($place === $at) aria-current="page" @endif>
+                <kbd aria-hidden="true">{{ $key }}</kbd><span>{{ __('layout.' . $place) }}</span>
+                @if ($place === $at)<x-icon.swell />@endif
+            </a>
+        @endforeach
+    </nav>
+    <div class="where">
+        <span>{{ config('lento.kitchen') }}</span>
+        <time class="clock" data-clock="{{ now()->getTimestampMs() }}" data-zone="{{ config('app.timezone') }}">{{ now()->format('H:i') }}</time>
+    </div>
+</header>
+<div class="roux-line" aria-hidden="true"></div>

@@ -1,0 +1,24 @@
+@props(['page'])
+<section class="below">
+    <div class="then">
+        @if ($page->next())
+            <p class="lbl">{{ __('stove.then') }}</p>
+            <p class="next-title">{{ $page->next() }}</p>
+            <p class="next-cue">{{ $page->nextCue() }}</p>
+        @endif
+    </div>
+    <div class="depth">
+        <p class="huge">{{ round($page->sheet->endDepth()->inMillimetres()) }}<small>mm</small></p>
+        <p>{{ __('stove.target_depth') }}</p>
+    </div>
+    <div class="events">
+        <p class="lbl">{{ __('stove.notes') }}</p>
+        <ul>
+            @forelse ($page->lastNotes() as $note)
+                <li><time>{{ $note->at->format('H:i') }}</time> <span>{{ $note->text }}</span></li>
+            @empty
+                <li class="soft">{{ __('stove.notes_none') }}</li>
+            @endforelse
+        </ul>
+    </div>
+</section>

@@ -1,0 +1,16 @@
+<x-layout :title="__('compose.title')" at="compose">
+    <input type="checkbox" id="ask-open" class="ask-open" aria-controls="ask" @checked($page->errors !== [])>
+    <label for="ask-open" class="ask-toggle">{{ __('compose.change_question') }}</label>
+    <div id="answer" class="compose-wrap">
+        @fragment('answer')
+        <div class="compose @if ($page->stale()) stale @endif">
+            <form id="ask" class="wants" method="get" action="{{ route('compose') }}" novalidate
+                hx-get="{{ route('compose') }}" hx-trigger="submit, input delay:200ms" hx-target="#answer" hx-swap="innerMorph" hx-sync="this:replace">
+                <x-compose.ask :page="$page" />
+                <x-compose.see :page="$page" />
+            </form>
+            <x-compose.slip :page="$page" />
+        </div>
+        @endfragment
+    </div>
+</x-layout>

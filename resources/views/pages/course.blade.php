@@ -1,0 +1,21 @@
+<x-layout :title="$page->entry->name" at="log">
+    <div class="course">
+        <a class="back" href="{{ route('log') }}">‹ {{ __('log.back') }}</a>
+        <h1>{{ $page->entry->name }} <small>{{ $page->entry->startedAt->format('l j F, H:i') }}@if ($page->entry->cook), {{ __('log.by', ['cook' => $page->entry->cook]) }}@endif</small></h1>
+        <dl class="against">
+            <div><dt>{{ __('log.planned') }}</dt><dd>{{ $page->entry->planned() }}</dd></div>
+            <div><dt>{{ __('log.outcome') }}</dt><dd>{{ $page->entry->outcome() }}</dd><dd class="soft">{{ $page->entry->volumeVerdict() }}@if ($page->entry->spoon), {{ $page->entry->spoonVerdict() }}@endif</dd></div>
+            @if ($page->entry->taste !== '')<div><dt>{{ __('log.taste') }}</dt><dd class="tasted">{{ $page->entry->taste }}</dd></div>@endif
+        </dl>
+        <h2>{{ __('log.course') }}</h2>
+        <div class="scroll" tabindex="0" role="group" aria-label="{{ __('log.course') }}"><x-drawing.course :page="$page" id="course" /></div>
+        <table class="rows">
+            <thead><tr><th scope="col">{{ __('log.at') }}</th><th scope="col">{{ __('log.step') }}</th><th scope="col">{{ __('log.took') }}</th><th scope="col">{{ __('log.plan') }}</th></tr></thead>
+            <tbody>
+                @foreach ($page->rows as $row)
+                    <tr @class(['note' => $row['note']])><td><time>{{ $row['time'] }}</time></td><td>{{ $row['name'] }}</td><td>{{ $row['minutes'] }}</td><td>{{ $row['planned'] }}</td></tr>
+                @endforeach
+            </tbody>
+        </table>
+    </div>
+</x-layout>
