@@ -25,6 +25,7 @@ step() {
 
 step "Formatting"        "${PHP[@]}" vendor/bin/php-cs-fixer check --show-progress=none
 step "Static analysis"   "${PHP[@]}" vendor/bin/phpstan analyse --no-progress --memory-limit=1G
+step "Analysis of tests" "${PHP[@]}" vendor/bin/phpstan analyse -c phpstan.tests.neon --no-progress --memory-limit=1G
 step "Scripts"           npx --no-install eslint resources/js tests/Browser --max-warnings 0
 step "Core tests"        "${PHP[@]}" vendor/bin/pest --colors=never --compact --testsuite Core --log-junit build/core.xml
 step "Architecture"      "${PHP[@]}" vendor/bin/pest --colors=never --compact --testsuite Architecture --log-junit build/architecture.xml

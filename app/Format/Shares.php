@@ -24,6 +24,6 @@ final readonly class Shares
             $whole[$index]++;
         }
 
-        return array_map(static fn(float $count): float => $count * $grain, $whole);
+        return array_values(array_map(static fn(float $count): float => $count * $grain, $whole));
     }
 }

@@ -15,7 +15,11 @@ final readonly class Words
 {
     public static function text(string $key, string|float|int ...$with): string
     {
-        $text = __($key, array_map(strval(...), $with));
+        $named = [];
+        foreach ($with as $name => $value) {
+            $named[(string) $name] = (string) $value;
+        }
+        $text = __($key, $named);
 
         return is_string($text) ? $text : $key;
     }

@@ -50,8 +50,9 @@ final class Pot extends Model
     /** @return list<Note> what was written down, oldest first */
     public function notes(): array
     {
-        return $this->events->sortBy('id')->filter(static fn(PotEvent $event): bool => $event->kind === EventKind::Note)
-            ->map(static fn(PotEvent $event): Note => new Note($event->at, (string) $event->text))->values()->all();
+        $notes = $this->events->sortBy('id')->filter(static fn(PotEvent $event): bool => $event->kind === EventKind::Note);
+
+        return array_values($notes->map(static fn(PotEvent $event): Note => new Note($event->at, (string) $event->text))->all());
     }
 
     public function entry(): PotEntry

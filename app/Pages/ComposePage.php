@@ -160,7 +160,7 @@ final readonly class ComposePage
         $spoons = $amount->volume === null ? '' : $this->measure->of($amount->volume);
         $weight = $amount->when === When::Pour ? Grams::of($amount->mass)->text() : '';
 
-        return implode(', ', array_filter([$spoons, $weight]));
+        return implode(', ', array_filter([$spoons, $weight], static fn(string $text): bool => $text !== ''));
     }
 
     public function allergens(): string

@@ -59,7 +59,7 @@ final readonly class Course
             EventKind::Unpoured => $this->withPoured(array_values(array_diff($this->poured, [$event->pour]))),
             EventKind::MoreTime => new self($this->steps, $this->current, $this->visits, $this->poured, $this->moreSeconds + ($event->time->seconds ?? 0.0), null),
             EventKind::Note => $this,
-            EventKind::Finished => new self($this->steps, $this->current, $this->closed($event->at), $this->poured, $this->moreSeconds, $event->at),
+            EventKind::Finished => $this->current < count($this->steps) - 1 ? $this : new self($this->steps, $this->current, $this->closed($event->at), $this->poured, $this->moreSeconds, $event->at),
         };
     }
 

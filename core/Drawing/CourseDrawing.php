@@ -27,7 +27,7 @@ final readonly class CourseDrawing
      */
     public static function of(array $plannedMinutes, array $visits): self
     {
-        $happenedEnd = max(0.0, ...array_column($visits, 2));
+        $happenedEnd = max([0.0, ...array_column($visits, 2)]);
         $end = max(1.0, array_sum($plannedMinutes), $happenedEnd);
         $x = new Scale(0.0, $end, self::LEFT, self::WIDTH - 8.0);
         $block = static fn(int $step, float $from, float $until): array => [

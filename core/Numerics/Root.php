@@ -43,17 +43,15 @@ final readonly class Root
                 return $x;
             }
             if ($fx < 0.0) {
-                $moved = $x - $low;
                 [$low, $fLow] = [$x, $fx];
                 $fHigh = $side === -1 ? $fHigh / 2.0 : $fHigh;
                 $side = -1;
             } else {
-                $moved = $high - $x;
                 [$high, $fHigh] = [$x, $fx];
                 $fLow = $side === 1 ? $fLow / 2.0 : $fLow;
                 $side = 1;
             }
-            if ($high - $low <= $this->within || $moved <= $this->within * 1e-3) {
+            if ($high - $low <= max($this->within, 4.0 * PHP_FLOAT_EPSILON * abs($x))) {
                 return $x;
             }
         }

@@ -33,13 +33,13 @@ enum School: string
         };
     }
 
-    /** @return float °C the roux is let down to at most before the meeting; at 120 the first splash hisses but does not spit */
+    /** @return float °C the roux is let down to at most before the meeting; at 120 the first splash hisses but does not spit; cold roux is that of the kitchen’s bench */
     public function rouxCelsius(): float
     {
         return match ($this) {
             self::ColdOnHot, self::WarmPours, self::HotOnHot => 120.0,
             self::HotOnCold => 30.0,
-            self::RouxIntoBoiling => 20.0,
+            self::RouxIntoBoiling => 25.0,
         };
     }
 }

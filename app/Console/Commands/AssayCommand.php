@@ -24,7 +24,7 @@ final class AssayCommand extends Refusing
 
     public function handle(): int
     {
-        $path = (string) $this->argument('recipe');
+        $path = $this->argument('recipe');
         $input = Input::from($path);
         $fault = $input->fault ?? match (true) {
             !mb_check_encoding($input->text, 'UTF-8') => 'not_text',
@@ -45,7 +45,7 @@ final class AssayCommand extends Refusing
             ]);
         }
 
-        return (bool) $this->option('json') ? $this->json(AssayJson::of($assay)) : $this->print($assay);
+        return $this->option('json') ? $this->json(AssayJson::of($assay)) : $this->print($assay);
     }
 
     private function print(Assay $assay): int

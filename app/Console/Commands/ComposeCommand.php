@@ -30,7 +30,7 @@ final class ComposeCommand extends Refusing
 
     public function handle(MeasureSystem $measures): int
     {
-        $path = (string) $this->argument('request');
+        $path = $this->argument('request');
         $input = Input::from($path);
         if ($input->fault !== null) {
             return $this->refuseInput($input->fault, $path);
@@ -45,7 +45,7 @@ final class ComposeCommand extends Refusing
             return $this->refuse([(new Fault('thickness', 'unreachable'))->message('thickness')]);
         }
 
-        return (bool) $this->option('json') ? $this->json((new SheetJson(new KitchenMeasure($measures)))->of($sheet)) : $this->print($sheet, new KitchenMeasure($measures));
+        return $this->option('json') ? $this->json((new SheetJson(new KitchenMeasure($measures)))->of($sheet)) : $this->print($sheet, new KitchenMeasure($measures));
     }
 
     private function print(Sheet $sheet, KitchenMeasure $measure): int

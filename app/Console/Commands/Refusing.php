@@ -39,7 +39,7 @@ abstract class Refusing extends Command
     /** @param list<array{string, string}> $rows a word and what stands against it */
     protected function rows(array $rows): void
     {
-        $width = max(0, ...array_map(static fn(array $row): int => mb_strlen($row[0]), $rows));
+        $width = max([0, ...array_map(static fn(array $row): int => mb_strlen($row[0]), $rows)]);
         foreach ($rows as [$name, $value]) {
             $this->output->writeln('  ' . $name . str_repeat(' ', $width - mb_strlen($name) + 2) . $value, OutputInterface::OUTPUT_RAW);
         }

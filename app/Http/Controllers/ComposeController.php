@@ -15,6 +15,8 @@ use Lento\Quantity\MeasureSystem;
 
 final readonly class ComposeController
 {
+    private const MOST_KEPT = 30;
+
     private const LAST_GOOD = 'compose.good';
 
     public function __construct(private MeasureSystem $measures) {}
@@ -29,16 +31,20 @@ final readonly class ComposeController
         }
         $fields = ComposeFields::from($request->query->all());
         $answer = Answer::to($fields, $this->measures);
-        $kept = KeptSauce::query()->latest()->limit(30)->get(['name', 'question'])->map(static fn(KeptSauce $sauce): array => ['name' => $sauce->name, 'question' => $sauce->question])->values()->all();
+        $kept = array_values(KeptSauce::query()->latest()->limit(self::MOST_KEPT)->get(['name', 'question'])->map(static fn(KeptSauce $sauce): array => ['name' => $sauce->name, 'question' => $sauce->question])->all());
         if ($answer->sheet !== null) {
             $session->put(self::LAST_GOOD, $fields->toAddress());
 
-            return new PageOrFragment('pages.compose', ['page' => ComposePage::of($fields, $fields, $answer->sheet, [], $kept, $this->measures)], headers: [
-                'HX-Push-Url' => route('compose', $fields->toAddress(), absolute: false),
-            ]);
+            return new PageOrFragment('pages.compose', ['page' => ComposePage::of($fields, $fields, $answer->sheet, [], $kept, $this->measures)], headers: $this->address($request, $fields));
         }
         $shown = Answer::to($good, $this->measures)->sheet;
 
         return new PageOrFragment('pages.compose', ['page' => ComposePage::of($fields, $good, $shown, $answer->faults, $kept, $this->measures)], status: 422);
+    }
+
+    /** @return array<string, string> the clean address of an answer for htmx to push; on Back it asks for the whole page, and nothing must be pushed */
+    private function address(Request $request, ComposeFields $fields): array
+    {
+        return $request->header('HX-Request-Type') === 'partial' ? ['HX-Push-Url' => route('compose', $fields->toAddress(), absolute: false)] : [];
     }
 }

@@ -15,7 +15,9 @@ final readonly class LogController
 
     public function index(): View
     {
-        return view('pages.log', ['page' => LogPage::of(Pot::query()->whereNotNull('finished_at')->latest('finished_at')->limit(self::MOST)->get()->map(static fn(Pot $pot) => $pot->entry())->values()->all())]);
+        $pots = Pot::query()->whereNotNull('finished_at')->latest('finished_at')->limit(self::MOST)->get();
+
+        return view('pages.log', ['page' => LogPage::of(array_values($pots->map(static fn(Pot $pot) => $pot->entry())->all()))]);
     }
 
     public function show(Pot $pot): View

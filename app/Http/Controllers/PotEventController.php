@@ -16,11 +16,11 @@ final readonly class PotEventController
     public function __invoke(Pot $pot, PotEventRequest $request, RecordEvent $record): RedirectResponse
     {
         $kind = $request->kind() ?? EventKind::Note;
-        $record($pot, $kind, $request->string('token')->toString(), [
+        $record($pot, $kind, $request->text('token'), [
             'step' => $request->integer('step'),
             'pour' => $request->integer('pour'),
             'seconds' => $request->integer('seconds'),
-            'text' => $request->filled('text') ? $request->string('text')->trim()->toString() : null,
+            'text' => $request->text('text') === '' ? null : $request->text('text'),
         ], CarbonImmutable::now(), $kind === EventKind::Finished ? $request->outcome() : null);
 
         return redirect()->route($pot->finished_at === null ? 'pots.show' : 'log.show', $pot);

@@ -40,11 +40,11 @@ final class PotEventRequest extends FormRequest
             if ($this->kind() !== EventKind::Finished) {
                 return;
             }
-            $litres = Typed::number($this->string('volume')->toString());
+            $litres = Typed::number($this->text('volume'));
             if ($litres === null || $litres <= 0.0 || $litres > self::MOST_LITRES) {
                 $validator->errors()->add('volume', (new Fault('volume', 'number', ['least' => '0.01', 'most' => '300', 'unit' => ' l']))->message());
             }
-            if ($this->string('spoon')->toString() === '') {
+            if ($this->text('spoon') === '') {
                 $validator->errors()->add('spoon', (new Fault('spoon', 'missing'))->message());
             }
         }];
@@ -52,16 +52,24 @@ final class PotEventRequest extends FormRequest
 
     public function kind(): ?EventKind
     {
-        return EventKind::tryFrom($this->string('kind')->toString());
+        return EventKind::tryFrom($this->text('kind'));
     }
 
     /** @return array{volume_ml: float, spoon: string, taste: string} */
     public function outcome(): array
     {
         return [
-            'volume_ml' => round(1000.0 * (Typed::number($this->string('volume')->toString()) ?? 0.0), 1),
-            'spoon' => $this->string('spoon')->toString(),
-            'taste' => $this->string('taste')->trim()->toString(),
+            'volume_ml' => round(1000.0 * (Typed::number($this->text('volume')) ?? 0.0), 1),
+            'spoon' => $this->text('spoon'),
+            'taste' => $this->text('taste'),
         ];
+    }
+
+    /** A field as typed; the rules have their say on anything that is not text, but they are asked at the same time. */
+    public function text(string $field): string
+    {
+        $value = $this->input($field);
+
+        return is_string($value) ? trim($value) : '';
     }
 }

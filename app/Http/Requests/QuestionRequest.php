@@ -6,14 +6,13 @@ namespace App\Http\Requests;
 
 use App\Questions\ComposeFields;
 use Illuminate\Foundation\Http\FormRequest;
+use Symfony\Component\HttpFoundation\HeaderUtils;
 
 /** A form that carries a whole question in one hidden field, written as an address. */
 abstract class QuestionRequest extends FormRequest
 {
     public function fields(): ComposeFields
     {
-        parse_str($this->string('question')->toString(), $query);
-
-        return ComposeFields::from($query);
+        return ComposeFields::from(HeaderUtils::parseQuery($this->string('question')->toString()));
     }
 }

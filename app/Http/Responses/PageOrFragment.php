@@ -13,6 +13,7 @@ use Illuminate\View\View;
 final readonly class PageOrFragment implements Responsable
 {
     /**
+     * @param view-string $view
      * @param array<string, mixed> $data
      * @param array<string, string> $headers
      */

@@ -10,7 +10,7 @@
     $slack = array_key_first(array_filter($pours, fn ($pour) => $pour->slack));
 @endphp
 <figure class="stair-figure">
-    <figcaption><h3>{{ trans_choice($pieces ? 'compose.whisk_in' : 'compose.pour_in', count($pours), ['count' => count($pours)]) }}</h3><span class="soft">{{ __('compose.lands') }}</span></figcaption>
+    <figcaption><strong>{{ trans_choice($pieces ? 'compose.whisk_in' : 'compose.pour_in', count($pours), ['count' => count($pours)]) }}</strong><span class="soft">{{ __('compose.lands') }}</span></figcaption>
     <svg class="stair" viewBox="0 0 {{ StairDrawing::WIDTH }} {{ StairDrawing::HEIGHT }}" role="img" aria-labelledby="{{ $id }}-says">
         <title id="{{ $id }}-says">{{ __('compose.stair_says', ['list' => implode(', ', array_map(fn ($pour, $amount) => __('compose.stair_step', ['amount' => $amount, 'celsius' => round($pour->mixed->inCelsius())]), $pours, $amounts))]) }}</title>
         <rect x=".75" y="{{ $n($d->rouxTop) }}" width="{{ $n(StairDrawing::rouxWidth()) }}" height="{{ $n(StairDrawing::floor() - $d->rouxTop) }}" fill="{{ $pieces ? $colour : $sheet->shade->swatch()->hex() }}" class="s-ink" stroke-width="1.5"/>

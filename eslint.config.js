@@ -1,0 +1,16 @@
+const browser = Object.fromEntries(['document', 'window', 'localStorage', 'location', 'HTMLElement', 'Intl', 'setInterval', 'Date'].map((name) => [name, 'readonly']));
+const node = Object.fromEntries(['process', 'fetch', 'document', 'Date'].map((name) => [name, 'readonly']));
+const rules = {
+  'no-undef': 'error',
+  'no-unused-vars': 'error',
+  'prefer-const': 'error',
+  'no-var': 'error',
+  eqeqeq: 'error',
+  'no-eval': 'error',
+  'no-implied-eval': 'error',
+};
+
+export default [
+  { files: ['resources/js/**/*.js'], languageOptions: { globals: browser }, rules },
+  { files: ['tests/Browser/**/*.js'], languageOptions: { globals: node }, rules },
+];

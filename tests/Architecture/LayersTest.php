@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+arch('the core knows PHP and itself')->expect('Lento')->toOnlyUse(['Lento']);
+arch('nothing hidden goes into the core')->expect('Lento')->not->toUse(['time', 'microtime', 'date', 'rand', 'mt_rand', 'random_int', 'getenv', 'file_get_contents', 'env', 'config', 'app', 'now']);
+arch('the core is final and readonly')->expect('Lento')->classes()->toBeFinal()->ignoring('Lento\Exception');
+arch('core values never change')->expect('Lento')->classes()->toBeReadonly()->ignoring('Lento\Exception');
+arch('quantities stand alone')->expect('Lento\Quantity')->toOnlyUse(['Lento\Quantity', 'Lento\Exception']);
+arch('numerics know numbers only')->expect('Lento\Numerics')->toOnlyUse(['Lento\Numerics', 'Lento\Exception']);
+arch('drawings know numbers only')->expect('Lento\Drawing')->toOnlyUse(['Lento\Drawing']);
+arch('the larder knows quantities only')->expect('Lento\Larder')->toOnlyUse(['Lento\Larder', 'Lento\Quantity', 'Lento\Exception']);
+arch('a roux does not know the sauce')->expect('Lento\Roux')->not->toUse(['Lento\Thickness', 'Lento\Pot', 'Lento\Compose', 'Lento\Pour']);
+arch('thickness does not know the pot')->expect('Lento\Thickness')->not->toUse(['Lento\Pot', 'Lento\Compose', 'Lento\Pour']);
+arch('the pot does not know the question')->expect('Lento\Pot')->not->toUse(['Lento\Compose', 'Lento\Assay', 'Lento\Course']);
+arch('pages hold no rows')->expect('App\Pages')->not->toUse(['App\Models', 'Illuminate\Database']);
+arch('formats and words hold no rows')->expect(['App\Format', 'App\Formats', 'App\Questions'])->not->toUse(['App\Models']);
+arch('strict everywhere')->expect(['Lento', 'App'])->toUseStrictTypes();
+arch()->preset()->php();
+arch()->preset()->security();
+
+it('reads no clock by itself in the core', function (): void {
+    // PHP's own classes are invisible to the rules above: look at the text.
+    $files = new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__ . '/../../core')), '/\.php\z/');
+    $seen = 0;
+    foreach ($files as $file) {
+        $seen++;
+        expect((string) file_get_contents((string) $file))->not->toMatch('/new\s+\\\\?DateTime(Immutable)?\(\s*\)|Illuminate|Carbon|\bnow\(/');
+    }
+    expect($seen)->toBeGreaterThan(60);
+});

@@ -1,0 +1,13 @@
+#!/usr/bin/env bash
+# Serves Lento for a browser test on its own port and database: serve.sh PORT DATABASE [fresh]
+set -euo pipefail
+cd "$(dirname "${BASH_SOURCE[0]}")/../.."
+export APP_ENV=testing DB_DATABASE="$PWD/$2" PHP_CLI_SERVER_WORKERS=4
+if [ "${3:-}" = fresh ]; then
+    mkdir -p "$(dirname "$DB_DATABASE")"
+    rm -f "$DB_DATABASE"*
+    touch "$DB_DATABASE"
+    php -d pcov.enabled=0 artisan migrate --force --quiet
+fi
+cd public
+exec php -d pcov.enabled=0 -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+use Lento\Compose\Amount;
+use Lento\Compose\Base;
+use Lento\Compose\Composer;
+use Lento\Compose\MassBalance;
+use Lento\Compose\Question;
+use Lento\Compose\Sheet;
+use Lento\Compose\StepKind;
+use Lento\Compose\Warning;
+use Lento\Compose\WarningCode;
+use Lento\Compose\When;
+use Lento\Exception\OutOfRange;
+use Lento\Exception\Unknown;
+use Lento\Larder\Allergen;
+use Lento\Pot\Pan;
+use Lento\Pot\SimmerLevel;
+use Lento\Pour\School;
+use Lento\Quantity\Duration;
+use Lento\Quantity\Length;
+use Lento\Quantity\Volume;
+use Lento\Roux\Colour;
+use Lento\Thickness\EquivalentFlour;
+use Lento\Thickness\ThicknessClass;
+
+function pan24(): Pan
+{
+    return Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0));
+}
+
+function answered(Question $question): Sheet
+{
+    return (new Composer())->answer($question);
+}
+
+/** @return list<WarningCode> */
+function codes(Sheet $sheet): array
+{
+    return array_map(fn(Warning $warning): WarningCode => $warning->code, $sheet->warnings);
+}
+
+it('works out two litres of coating chicken velouté', function (): void {
+    $sheet = answered(Question::of(Base::Veloute, Volume::ofLitres(2.0), pan: pan24()));
+    // By hand: T7 says 68 g/l of blond flour for EF 60 in white stock, about 66 for 58; of 2.04 l in the pot 135 g, and a little more
+    // because a bare simmer leaves 4 % of the starch unswollen and the long simmer takes another 3 %: 140 g.
+    expect($sheet->roux->flour->inGrams())->toEqualWithDelta(140.0, 2.0)
+        ->and($sheet->roux->fat->inGrams())->toEqualWithDelta($sheet->roux->flour->inGrams(), 1e-9)
+        ->and($sheet->thickness->thicknessClass())->toBe(ThicknessClass::Coating)
+        // 4.5 g/min from 452 cm2 at a bare simmer, for 30 min: 135 g, a little less because the sauce is thick.
+        ->and($sheet->evaporated->inMillilitres())->toEqualWithDelta(131.0, 4.0)
+        ->and($sheet->liquid->inMillilitres())->toEqualWithDelta(1926.0, 15.0)
+        ->and($sheet->endDepth()->inMillimetres())->toEqualWithDelta(2040.8 / 452.39 * 10.0, 0.1)
+        ->and($sheet->allergens())->toBe([Allergen::Gluten, Allergen::Milk, Allergen::Celery])
+        ->and(codes($sheet))->toBe([]);
+});
+
+it('hits both the thickness and the yield, for every base, class and size', function (Base $base, float $litres): void {
+    foreach (ThicknessClass::askable() as $class) {
+        $sheet = answered(Question::of($base, Volume::ofLitres($litres), thickness: $class->target()));
+        $strained = $sheet->end->millilitres() * (1.0 - MassBalance::CLING) - ($base === Base::Espagnole ? 0.35 * 125.0 * $litres * $sheet->end->millilitres() / $sheet->end->grams() : 0.0);
+        expect($sheet->thickness->gramsPerLitre)->toEqualWithDelta($class->target()->gramsPerLitre, 1e-4)
+            ->and($strained)->toEqualWithDelta(1000.0 * $litres, 1e-4 * 1000.0 * $litres)
+            ->and($sheet->liquid->inMillilitres())->toBeGreaterThan(0.0);
+        foreach ([$sheet->roux->flour->inGrams(), $sheet->evaporated->inMillilitres(), $sheet->fillPercent(), $sheet->freeFat()->inGrams()] as $number) {
+            expect(is_finite($number) && $number >= 0.0)->toBeTrue();
+        }
+    }
+})->with(Base::cases())->with([0.1, 1.0, 7.5, 200.0]);
+
+it('keeps the mass: what goes in is what comes out and what steams off', function (Base $base): void {
+    $sheet = answered(Question::of($base, Volume::ofLitres(3.0)));
+    $steam = $sheet->start->waterGrams - $sheet->end->waterGrams;
+    $salt = $sheet->end->saltGrams - $sheet->start->saltGrams;
+    expect($sheet->start->grams() + $salt - $steam)->toEqualWithDelta($sheet->end->grams(), 1e-6 * $sheet->end->grams());
+})->with(Base::cases());
+
+it('takes more flour for a darker roux and for a thicker sauce', function (): void {
+    $flour = fn(Colour $colour, ThicknessClass $class): float => answered(Question::of(Base::Veloute, Volume::ofLitres(2.0), colour: $colour, thickness: $class->target(), pan: pan24()))->roux->flour->inGrams();
+    $last = 0.0;
+    foreach (Colour::cases() as $colour) {
+        expect($flour($colour, ThicknessClass::Coating))->toBeGreaterThan($last);
+        $last = $flour($colour, ThicknessClass::Coating);
+    }
+    expect($flour(Colour::Blond, ThicknessClass::Gratin))->toBeGreaterThan($flour(Colour::Blond, ThicknessClass::Coating));
+});
+
+it('takes more stock for a longer or harder simmer', function (): void {
+    $stock = fn(float $minutes, SimmerLevel $level): float => answered(Question::of(Base::Veloute, Volume::ofLitres(2.0), simmerTime: Duration::ofMinutes($minutes), simmerLevel: $level, pan: pan24()))->liquid->inMillilitres();
+    expect($stock(60.0, SimmerLevel::Bare))->toBeGreaterThan($stock(30.0, SimmerLevel::Bare))->and($stock(30.0, SimmerLevel::Brisk))->toBeGreaterThan($stock(60.0, SimmerLevel::Bare));
+});
+
+it('starts an espagnole with about half as much stock again', function (): void {
+    $sheet = answered(Question::of(Base::Espagnole, Volume::ofLitres(2.0), pan: pan24()));
+    expect($sheet->liquid->inLitres())->toBeGreaterThan(2.6)->toBeLessThan(3.2)
+        ->and(array_column($sheet->amounts, 'ingredient'))->toContain('tomato-paste', 'onion', 'carrot', 'celery', 'bay-leaf')->not->toContain('salt')
+        ->and(array_map(fn($step): StepKind => $step->kind, $sheet->steps))->toContain(StepKind::BrownVegetables, StepKind::BrownPaste);
+});
+
+it('salts to the house’s share, and not at all when the broth has brought it', function (): void {
+    expect(answered(Question::of(Base::Bechamel, Volume::ofLitres(1.0)))->end->saltPercent())->toEqualWithDelta(0.75, 1e-6);
+    $packed = answered(Question::of(Base::Veloute, Volume::ofLitres(1.0), liquid: 'packed-broth', simmerTime: Duration::ofMinutes(240.0), simmerLevel: SimmerLevel::Simmer));
+    expect(array_column($packed->amounts, 'ingredient'))->not->toContain('salt')->and(codes($packed))->toContain(WarningCode::SaltHigh);
+});
+
+it('lists amounts in the order they are used', function (): void {
+    $whens = array_map(fn(Amount $amount): int => (int) array_search($amount->when, When::cases(), true), answered(Question::of(Base::Espagnole, Volume::ofLitres(1.0)))->amounts);
+    $sorted = $whens;
+    sort($sorted);
+    expect($whens)->toBe($sorted);
+});
+
+it('warns of a pan that is too full, with the most that fits', function (): void {
+    $small = Pan::of(Length::ofMillimetres(160.0), Length::ofMillimetres(110.0));
+    $sheet = answered(Question::of(Base::Veloute, Volume::ofLitres(2.0), pan: $small));
+    expect(codes($sheet))->toBe([WarningCode::PanTooFull])->and($sheet->warnings[0]->numbers['fill_percent'])->toEqualWithDelta(95.0, 3.0);
+    $fits = answered(Question::of(Base::Veloute, Volume::ofLitres($sheet->warnings[0]->numbers['fits_l']), pan: $small));
+    expect($fits->fillPercent())->toEqualWithDelta(85.0, 0.3)
+        ->and(codes(answered(Question::of(Base::Veloute, Volume::ofLitres(200.0), pan: $small))))->toContain(WarningCode::PanOverflows);
+});
+
+it('warns of fat that floats, of a dry or parting roux, of smoke and of raw flour', function (): void {
+    $codes = fn(Question $question): array => codes(answered($question));
+    expect($codes(Question::of(Base::Veloute, Volume::ofLitres(2.0), fatToFlour: 2.0)))->toContain(WarningCode::RouxSeparates, WarningCode::FatFloats)
+        ->and($codes(Question::of(Base::Veloute, Volume::ofLitres(2.0), fatToFlour: 0.7)))->toContain(WarningCode::RouxDry)
+        ->and($codes(Question::of(Base::Veloute, Volume::ofLitres(2.0), colour: Colour::Brown)))->toContain(WarningCode::FatSmokes)
+        ->and($codes(Question::of(Base::Veloute, Volume::ofLitres(2.0), colour: Colour::Brown, fat: 'clarified-butter')))->not->toContain(WarningCode::FatSmokes)
+        ->and($codes(Question::of(Base::Bechamel, Volume::ofLitres(2.0), simmerTime: Duration::ofMinutes(5.0))))->toContain(WarningCode::RawFlour);
+});
+
+it('answers by colour alone where the pan never browns so much roux', function (): void {
+    $sheet = answered(Question::of(Base::Veloute, Volume::ofLitres(200.0), colour: Colour::Dark, thickness: EquivalentFlour::ofGramsPerLitre(125.0), pan: Pan::of(Length::ofMillimetres(160.0), Length::ofMillimetres(110.0))));
+    expect($sheet->rouxForecast)->toBeNull()->and(codes($sheet))->toContain(WarningCode::ColourNotReached);
+});
+
+it('refuses what lies outside the model', function (callable $ask): void {
+    expect($ask)->toThrow(OutOfRange::class);
+})->with([
+    'no sauce' => [fn() => Question::of(Base::Veloute, Volume::ofLitres(0.0))],
+    'a lake' => [fn() => Question::of(Base::Veloute, Volume::ofLitres(1e6))],
+    'dry roux' => [fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), fatToFlour: 0.1)],
+    'no simmer' => [fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), simmerTime: Duration::ofMinutes(1.0))],
+    'a brick' => [fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), thickness: EquivalentFlour::ofGramsPerLitre(190.0))],
+    'too shallow' => [fn() => answered(Question::of(Base::Veloute, Volume::ofLitres(0.2), pan: pan24()))],
+]);
+
+it('says so when the larder lacks the liquid', fn() => answered(Question::of(Base::Veloute, Volume::ofLitres(1.0), liquid: 'dew')))->throws(Unknown::class);
+
+it('knows its bases by any spelling', fn(string $name, Base $base) => expect(Base::named($name))->toBe($base))->with([['velouté', Base::Veloute], ['Bechamel', Base::Bechamel], [' ESPAGNOLE ', Base::Espagnole]]);
+
+it('gives every school its pours and its steps', function (School $school): void {
+    $sheet = answered(Question::of(Base::Veloute, Volume::ofLitres(2.0), school: $school, pan: pan24()));
+    $kinds = array_map(fn($step): StepKind => $step->kind, $sheet->steps);
+    expect($sheet->stair->pours)->not->toBe([])->and($kinds[0])->toBe(StepKind::SetOut)->and(end($kinds))->toBe(StepKind::Finish)
+        ->and(array_sum(array_map(fn($pour): float => $sheet->pourVolume($pour)->inMillilitres(), $sheet->stair->pours)))->toBeGreaterThan(0.0);
+})->with(School::cases());
+
+it('gives the same answer to the last digit, and again from scratch', function (): void {
+    $ask = fn(): Sheet => answered(Question::of(Base::Espagnole, Volume::ofLitres(2.5)));
+    expect($ask()->roux->flour->kilograms)->toBe($ask()->roux->flour->kilograms)->and($ask()->liquid->cubicMetres)->toBe($ask()->liquid->cubicMetres);
+});

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+use Lento\Larder\Larder;
+use Lento\Pour\Pour;
+use Lento\Pour\PourStair;
+use Lento\Pour\School;
+use Lento\Pour\Steam;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
+use Tests\Core\Golden\Table;
+
+/** @return list<float> */
+function grams(PourStair $stair): array
+{
+    return array_map(fn(Pour $pour): float => $pour->mass->inGrams(), $stair->pours);
+}
+
+function stair(School $school, float $roux, float $liquid, float $rouxCelsius = 115.0, float $liquidCelsius = 85.0): PourStair
+{
+    return PourStair::at($school, Mass::ofGrams($roux), Temperature::ofCelsius($rouxCelsius), Mass::ofGrams($liquid), Temperature::ofCelsius($liquidCelsius), 3.95, 500.0);
+}
+
+it('meets the table of schools, pour by pour', function (array $row): void {
+    $school = ['cold_on_hot' => School::ColdOnHot, 'hot_on_hot' => School::HotOnHot, 'roux_into_hot' => School::RouxIntoBoiling][$row['school']];
+    $stair = stair($school, 200.0, 1500.0, (float) $row['roux C'], (float) $row['liquid C']);
+    $printed = fn(string $cell): array => array_map(floatval(...), explode(' ', $cell));
+    expect(grams($stair))->toEqualWithDelta($printed($row['additions g']), 0.5 + 1e-6)
+        ->and(array_map(fn(Pour $pour): float => $pour->mixed->inCelsius(), $stair->pours))->toEqualWithDelta($printed($row['T after each']), 0.5 + 1e-6)
+        ->and($stair->steam->value)->toBe(['none' => 'none', 'hiss' => 'hiss', 'violent steam' => 'violent', 'danger: cool the roux first' => 'danger'][$row['hazard']]);
+})->with(fn() => array_map(fn(array $row): array => [$row], array_values(array_filter(Table::rows('t4-dispersion'), fn(array $row): bool => $row['school'] !== 'all_at_once'))));
+
+it('agrees with the prototype to nine digits', function (): void {
+    expect(grams(stair(School::HotOnHot, 200.0, 1500.0)))->toEqualWithDelta(Table::vectors()['schedule'], 1e-6);
+});
+
+it('pours all the liquid, or all the roux, and names one slack pour', function (School $school, float $roux, float $liquid): void {
+    $stair = stair($school, $roux, $liquid);
+    expect(array_sum(grams($stair)))->toEqualWithDelta($school === School::RouxIntoBoiling ? $roux : $liquid, 1e-3)
+        ->and(count($stair->pours))->toBeLessThanOrEqual(25)
+        ->and(count(array_filter($stair->pours, fn(Pour $pour): bool => $pour->slack)))->toBe(1);
+})->with(School::cases())->with([[1.0, 5000.0], [200.0, 1500.0], [500.0, 50.0], [20000.0, 180000.0]]);
+
+it('has no stair without roux or liquid', fn(float $roux, float $liquid) => expect(stair(School::ColdOnHot, $roux, $liquid)->pours)->toBe([]))->with([[0.0, 100.0], [100.0, 0.0]]);
+
+it('lets a hot roux down before the first splash', function (): void {
+    $stair = PourStair::of(School::ColdOnHot, Mass::ofGrams(200.0), Temperature::ofCelsius(158.0), Mass::ofGrams(1500.0), Larder::house()->ingredient('whole-milk'), Mass::ofKilograms(1.0));
+    expect($stair->roux->inCelsius())->toEqualWithDelta(120.0, 1e-9)->and($stair->steam)->toBe(Steam::Hiss);
+});

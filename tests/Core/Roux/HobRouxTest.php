@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+use Lento\Exception\NotReachable;
+use Lento\Larder\Larder;
+use Lento\Quantity\Duration;
+use Lento\Quantity\Mass;
+use Lento\Roux\Colour;
+use Lento\Roux\HobHeat;
+use Lento\Roux\HobRoux;
+use Lento\Roux\Roux;
+use Lento\Roux\Shade;
+use Tests\Core\Golden\Table;
+
+function roux(float $flour, float $fat, string $kind = 'butter'): Roux
+{
+    $larder = Larder::house();
+
+    return Roux::of($larder->thickener('plain-flour'), Mass::ofGrams($flour), $larder->fat($kind), Mass::ofGrams($fat));
+}
+
+it('meets the table of minutes to each shade on five heats', function (array $row): void {
+    $hob = HobRoux::inPan(roux(100.0, 100.0), 20.0, Mass::ofKilograms(1.0), HobHeat::from(str_replace('_', '-', $row['heat'])));
+    foreach (['white until (s .6)' => 0.6, 'blond s 1' => 1.0, 'light brown 1.5' => 1.5, 'brown 2' => 2.0, 'dark starts 2.8' => 2.8, 'dark 3' => 3.0, 'burnt 3.5' => 3.5] as $column => $shade) {
+        if ($row[$column] === 'never') {
+            // The prototype watched for 150 minutes; on low heat some colours come later, or never.
+            expect(fn() => $hob->until(Shade::of($shade))->time->inMinutes() > 150.0 ? throw NotReachable::target('it') : null)->toThrow(NotReachable::class);
+        } else {
+            expect($hob->until(Shade::of($shade))->time->inMinutes())->toEqualWithDelta((float) $row[$column], Table::half($row[$column]) + 1 / 60);
+        }
+    }
+    foreach (array_combine([2, 5, 10, 20], explode('/', $row['T at 2/5/10/20 min'])) as $minutes => $celsius) {
+        expect($hob->after(Duration::ofMinutes($minutes))->temperature->inCelsius())->toEqualWithDelta((float) $celsius, 0.5 + 1e-9);
+    }
+    expect($hob->after(Duration::ofMinutes(0.0))->melting->inMinutes())->toEqualWithDelta((float) $row['butter pre-boil min'], 0.05 + 1e-9);
+})->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t1-roux-minutes')));
+
+it('meets the table for other batches and fats', function (array $row, float $grams, string $fat, float $diameter, float $pan): void {
+    $hob = HobRoux::inPan(roux($grams, $grams, $fat), $diameter, Mass::ofKilograms($pan), HobHeat::Medium);
+    foreach (['white until' => 0.6, 'blond' => 1.0, 'brown 2' => 2.0, 'dark 2.8' => 2.8, 'dark 3' => 3.0, 'burnt' => 3.5] as $column => $shade) {
+        expect($hob->until(Shade::of($shade))->time->inMinutes())->toEqualWithDelta((float) $row[$column], 0.05 + 1 / 60);
+    }
+})->with(function (): array {
+    $batches = [[100.0, 'clarified-butter', 20.0, 1.0], [30.0, 'butter', 14.0, 0.6], [120.0, 'vegetable-oil', 28.0, 1.8], [500.0, 'butter', 30.0, 2.5], [1000.0, 'butter', 36.0, 3.2]];
+
+    return array_map(fn(array $row, array $batch): array => [$row, ...$batch], Table::rows('t1b-other-batches'), $batches);
+});
+
+it('agrees with the prototype to nine digits', function (): void {
+    foreach (Table::vectors()['roux'] as $minutes => $vector) {
+        $state = HobRoux::inPan(roux(100.0, 100.0), 20.0, Mass::ofKilograms(1.0), HobHeat::Medium)->after(Duration::ofMinutes($minutes));
+        expect($state->temperature->inCelsius())->toEqualWithDelta($vector['T'], 1e-9 * $vector['T'])
+            ->and($state->dose)->toEqualWithDelta($vector['E'], 1e-9 * $vector['E'])
+            ->and($state->shade->value)->toEqualWithDelta($vector['s'], 1e-9)
+            ->and($state->shade->strength())->toEqualWithDelta($vector['tp'], 1e-9)
+            ->and($state->rawTaste)->toEqualWithDelta($vector['raw'], 1e-9)
+            ->and($state->water->inGrams())->toEqualWithDelta($vector['water'], 1e-9);
+    }
+});
+
+it('meets the table of raw taste after the roux', function (): void {
+    $rows = Table::rows('t2b-raw-taste');
+    foreach ([1.5, 2.5, 6.0] as $i => $minutes) {
+        $state = HobRoux::inPan(roux(60.0, 60.0), 18.0, Mass::ofKilograms(1.0), HobHeat::Medium)->after(Duration::ofMinutes($minutes));
+        expect($state->rawTaste)->toEqualWithDelta((float) $rows[$i]['after roux'], 0.005 + 1e-9);
+    }
+});
+
+it('browns later in a bigger batch and sooner on more heat', function (): void {
+    $minutes = fn(float $grams, HobHeat $heat): float => HobRoux::inPan(roux($grams, $grams), 24.0, Mass::ofKilograms(1.4), $heat)->until(Colour::Blond->shade())->time->inMinutes();
+    expect($minutes(400.0, HobHeat::Medium))->toBeGreaterThan($minutes(100.0, HobHeat::Medium))
+        ->and($minutes(100.0, HobHeat::High))->toBeLessThan($minutes(100.0, HobHeat::Medium));
+});
+
+it('refuses a colour that a heat never gives', function (): void {
+    HobRoux::inPan(roux(100.0, 100.0), 20.0, Mass::ofKilograms(1.0), HobHeat::Low)->until(Shade::of(3.0));
+})->throws(NotReachable::class);

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Pot;
+use Illuminate\Testing\TestResponse;
+use Lento\Compose\StepKind;
+
+use function Pest\Laravel\get;
+use function Pest\Laravel\post;
+use function Pest\Laravel\travel;
+use function Pest\Laravel\travelTo;
+
+function started(string $question = 'sauce=veloute&liquid=chicken-stock&amount=2&diameter=240&height=140'): Pot
+{
+    post('/pots', ['question' => $question])->assertRedirect();
+
+    return Pot::query()->latest('id')->firstOrFail();
+}
+
+/** @param array<string, mixed> $more */
+function happens(Pot $pot, string $kind, array $more = []): TestResponse
+{
+    return post("/pots/{$pot->id}/events", ['kind' => $kind, 'step' => (string) $pot->refresh()->load('events')->course()->current, 'token' => uniqid('t', true), ...$more]);
+}
+
+/** Done, with every pour ticked, until a step of that kind is reached. */
+function cookUntil(Pot $pot, StepKind $kind): void
+{
+    for ($i = 0; $i < 30 && $pot->refresh()->load('events')->course()->step()->kind !== $kind; $i++) {
+        for ($pour = 0; $pour < $pot->course()->step()->pours; $pour++) {
+            happens($pot, 'poured', ['pour' => $pour]);
+        }
+        happens($pot, 'done');
+    }
+    expect($pot->refresh()->load('events')->course()->step()->kind)->toBe($kind);
+}
+
+it('says so when nothing is on', fn() => get('/stove')->assertOk()->assertSee('Nothing on the stove')->assertSee('Compose a sauce'));
+
+it('puts a composed sauce on and shows its first step', function (): void {
+    $pot = started();
+    get('/stove')->assertRedirect("/pots/{$pot->id}");
+    get("/pots/{$pot->id}")->assertOk()->assertSee('Set everything out')->assertSee('Chicken velouté')->assertSee('140 g')->assertSee('aria-current="step"', false);
+    expect($pot->plan['yield_ml'])->toEqual(2000)->and($pot->steps)->toHaveCount(12);
+});
+
+it('shows each step with its cue, its caution and its drawing', function (StepKind $kind, string $title, string $caution): void {
+    $pot = started('sauce=espagnole&amount=2&diameter=240&height=140');
+    cookUntil($pot, $kind);
+    $page = get("/pots/{$pot->id}")->assertOk()->assertSee($title)->assertSee('<svg', false);
+    $caution === '' ? $page->assertDontSee('class="caution"', false) : $page->assertSee($caution);
+})->with([
+    [StepKind::Melt, 'Melt the clarified butter', 'Hot fat burns deeply'], [StepKind::BrownVegetables, 'Brown the mirepoix', 'spits'], [StepKind::BrownPaste, 'Brown the tomato paste', ''],
+    [StepKind::Flour, 'All the flour at once', 'far hotter than boiling water'], [StepKind::Colour, 'Stir until it is brown', 'One black speck'], [StepKind::LetDown, 'Off the heat', 'No liquid yet'],
+    [StepKind::Pour, 'Pour, and whisk smooth', 'The first splash steams'], [StepKind::Boil, 'Bring it once to the boil', 'spits'], [StepKind::Simmer, 'Simmer, stir now and then', 'scorches'],
+    [StepKind::Test, 'Dip a spoon', 'cool before you taste'], [StepKind::Season, 'No salt yet', ''], [StepKind::Strain, 'Strain it', 'heavy'], [StepKind::Finish, 'What came out?', 'local food-safety code'],
+]);
+
+it('ticks pours off one by one and offers the next', function (): void {
+    $pot = started();
+    cookUntil($pot, StepKind::Pour);
+    get("/pots/{$pot->id}")->assertSee('Poured 0.34 l')->assertSee('lands at 61°');
+    happens($pot, 'poured', ['pour' => 0])->assertRedirect("/pots/{$pot->id}");
+    get("/pots/{$pot->id}")->assertSee('Poured 0.74 l')->assertSee('aria-pressed="true"', false);
+    happens($pot, 'unpoured', ['pour' => 0]);
+    get("/pots/{$pot->id}")->assertSee('Poured 0.34 l');
+});
+
+it('shows the same remaining time after any reload, on any tablet', function (): void {
+    travelTo(now()->startOfSecond());
+    $pot = started();
+    cookUntil($pot, StepKind::Simmer);
+    $ends = now()->addMinutes(30)->getTimestamp() * 1000;
+    travel(7)->minutes();
+    get("/pots/{$pot->id}")->assertSee('data-ends="' . $ends . '"', false);
+    get('/log')->assertSee('data-ends="' . $ends . '"', false);
+    happens($pot, 'more-time', ['seconds' => 60]);
+    get("/pots/{$pot->id}")->assertSee('data-ends="' . ($ends + 60000) . '"', false);
+});
+
+it('counts an event that is sent twice once, and a late tap not at all', function (): void {
+    $pot = started();
+    $tap = ['kind' => 'done', 'step' => '0', 'token' => 'one-tap'];
+    post("/pots/{$pot->id}/events", $tap);
+    post("/pots/{$pot->id}/events", $tap);
+    post("/pots/{$pot->id}/events", [...$tap, 'token' => 'another tablet']);
+    expect($pot->refresh()->course()->current)->toBe(1)->and($pot->events()->count())->toBe(2);
+    happens($pot, 'back');
+    expect($pot->refresh()->load('events')->course()->current)->toBe(0);
+});
+
+it('keeps notes, and refuses an empty or endless one at its field', function (): void {
+    $pot = started();
+    happens($pot, 'note', ['text' => 'stock <b>cold</b>']);
+    get("/pots/{$pot->id}")->assertSee('stock <b>cold</b>')->assertDontSee('stock <b>cold</b>', false);
+    happens($pot, 'note', ['text' => ''])->assertSessionHasErrors('text');
+    happens($pot, 'note', ['text' => str_repeat('x', 501)])->assertSessionHasErrors('text');
+});
+
+it('closes the pot with what came out, and the log has it', function (): void {
+    travelTo(now()->startOfSecond());
+    $pot = started();
+    cookUntil($pot, StepKind::Finish);
+    travel(70)->minutes();
+    happens($pot, 'finished', ['volume' => '1,9', 'spoon' => 'coats', 'taste' => 'clean'])->assertRedirect("/log/{$pot->id}");
+    expect($pot->refresh()->outcome)->toEqual(['volume_ml' => 1900.0, 'spoon' => 'coats', 'taste' => 'clean'])->and($pot->finished_at)->not->toBeNull();
+    get('/log')->assertOk()->assertSee('Chicken velouté')->assertSee('1.90 l, coats')->assertSee('5 % less than planned')->assertSee('as thick as planned')->assertSee('No pots on.');
+    get("/log/{$pot->id}")->assertOk()->assertSee('Its course')->assertSee('2.00 l, coats')->assertSee('clean');
+    get("/pots/{$pot->id}")->assertRedirect("/log/{$pot->id}");
+});
+
+it('refuses an outcome that cannot be, at its field, and keeps the rest', function (string $volume, string $spoon, string $field): void {
+    $pot = started();
+    cookUntil($pot, StepKind::Finish);
+    happens($pot, 'finished', ['volume' => $volume, 'spoon' => $spoon, 'taste' => 'good'])->assertSessionHasErrors($field)->assertSessionHasInput('taste', 'good');
+    expect($pot->refresh()->finished_at)->toBeNull();
+})->with([['', 'coats', 'volume'], ['0', 'coats', 'volume'], ['-1', 'coats', 'volume'], ['9999', 'coats', 'volume'], ['plenty', 'coats', 'volume'], ['2', '', 'spoon'], ['2', 'sings', 'spoon']]);
+
+it('answers nonsense events with an error, never with 500', function (array $body): void {
+    $pot = started();
+    expect(post("/pots/{$pot->id}/events", $body)->getStatusCode())->toBe(302)->and($pot->events()->count())->toBe(0);
+})->with([[['kind' => 'explode']], [[]], [['kind' => 'done', 'step' => 'x', 'token' => 'a']], [['kind' => 'done', 'step' => '-1', 'token' => 'a']], [['kind' => ['a'], 'step' => ['b'], 'token' => ['c']]], [['kind' => 'more-time', 'step' => '0', 'token' => 'a', 'seconds' => '999999']]]);
+
+it('does not finish a pot before its last step', function (): void {
+    $pot = started();
+    happens($pot, 'finished', ['volume' => '2', 'spoon' => 'coats']);
+    expect($pot->refresh()->finished_at)->toBeNull();
+});
+
+it('sends a question that cannot be cooked back to Compose', function (): void {
+    post('/pots', ['question' => 'sauce=veloute&amount=0'])->assertRedirectContains('/compose');
+    post('/pots', [])->assertSessionHasErrors('question');
+    expect(Pot::query()->count())->toBe(0);
+});
+
+it('has no pot of that number', function (): void {
+    get('/pots/999')->assertNotFound();
+    get('/log/999')->assertNotFound();
+    post('/pots/999/events', [])->assertNotFound();
+});
+
+it('hangs the pot that wants a hand first at the left of the rail', function (): void {
+    $first = started();
+    cookUntil($first, StepKind::Simmer);
+    $second = started('sauce=bechamel&amount=1');
+    $html = (string) get('/log')->getContent();
+    expect(strpos($html, "/pots/{$second->id}\""))->toBeLessThan((int) strpos($html, "/pots/{$first->id}\""));
+    get('/stove')->assertRedirect("/pots/{$second->id}");
+});
