@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Format;
 
+use Lento\Quantity\KitchenNumber;
 use Lento\Quantity\MeasureSystem;
 use Lento\Quantity\Volume;
 use Lento\Quantity\VolumeUnit;
@@ -11,8 +12,6 @@ use Lento\Quantity\VolumeUnit;
 /** The same amount in cups and spoons of the kitchen's choice, to a quarter, or as pieces. */
 final readonly class KitchenMeasure
 {
-    private const QUARTERS = ['', '¼', '½', '¾'];
-
     /** Cups stop being of use where a jug takes over. */
     private const MOST_CUPS = 20.0;
 
@@ -28,7 +27,7 @@ final readonly class KitchenMeasure
             }
         }
 
-        return $volume->cubicMetres > 0.0 ? 'a pinch' : '';
+        return $volume->cubicMetres > 0.0 ? Words::text('units.pinch') : '';
     }
 
     /** "½ bay leaf", "2 cloves": at least a half, for nobody cuts a clove in four. */
@@ -36,10 +35,10 @@ final readonly class KitchenMeasure
     {
         $halves = max(0.5, $pieces < 3.0 ? round($pieces * 2.0) / 2.0 : round($pieces));
 
-        return $this->quarters($halves) . ' ' . trans_choice('ingredients.' . $ingredient, $halves <= 1.0 ? 1 : 2);
+        return KitchenNumber::toQuarters($halves)->text() . ' ' . trans_choice('ingredients.' . $ingredient, $halves <= 1.0 ? 1 : 2);
     }
 
-    /** @return list<array{VolumeUnit, string, float}> unit, its name, and from how many of it on it is used */
+    /** @return list<array{VolumeUnit, 'cup'|'tbsp'|'tsp', float}> unit, its name, and from how many of it on it is used */
     private function units(): array
     {
         return match ($this->system) {
@@ -48,18 +47,11 @@ final readonly class KitchenMeasure
         };
     }
 
+    /** @param 'cup'|'tbsp'|'tsp' $name */
     private function counted(float $amount, string $name): string
     {
-        $quarters = round($amount * 4.0) / 4.0;
+        $number = KitchenNumber::toQuarters($amount);
 
-        return $this->quarters(max(0.25, $quarters)) . ' ' . $name . ($name === 'cup' && $quarters > 1.0 ? 's' : '');
-    }
-
-    private function quarters(float $number): string
-    {
-        $whole = (int) floor($number);
-        $part = self::QUARTERS[(int) round(($number - $whole) * 4.0) % 4];
-
-        return ($whole > 0 ? (string) $whole : '') . $part;
+        return trans_choice('units.' . $name, $number->value <= 1.0 ? 1 : 2, ['amount' => $number->text()]);
     }
 }

@@ -15,9 +15,9 @@ final readonly class Minutes
 
         return match (true) {
             $time->seconds <= 0.0 => '',
-            $minutes < 1 => 'under 1 min',
-            $minutes < 100 => $minutes . ' min',
-            default => sprintf('%d h %02d min', intdiv($minutes, 60), $minutes % 60),
+            $minutes < 1 => Words::text('units.under_a_minute'),
+            $minutes < 100 => Words::text('units.minutes', count: $minutes),
+            default => Words::text('units.hours', hours: intdiv($minutes, 60), minutes: sprintf('%02d', $minutes % 60)),
         };
     }
 }

@@ -44,13 +44,13 @@ final readonly class Words
     public static function wanted(Question $question): string
     {
         $litres = Litres::short($question->yield);
-        $unit = match (true) {
-            str_ends_with($litres, 'ml') => '',
-            strlen($litres) > 3 => ' l',
-            default => $litres === '1' ? ' litre' : ' litres',
+        $amount = match (true) {
+            str_ends_with($litres, 'ml') => $litres,
+            strlen($litres) > 3 => self::text('units.litres_short', amount: $litres),
+            default => trans_choice('units.litres', $litres === '1' ? 1 : 2, ['amount' => $litres]),
         };
 
-        return $litres . $unit . ' of ' . self::text('sauces.' . $question->base->value) . ' ' . self::text('thickness.that.' . $question->thickness->thicknessClass()->value);
+        return self::text('compose.wanted', amount: $amount, sauce: self::text('sauces.' . $question->base->value), that: self::text('thickness.that.' . $question->thickness->thicknessClass()->value));
     }
 
     public static function spoon(SpoonTest $spoon): string

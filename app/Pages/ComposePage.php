@@ -103,7 +103,7 @@ final readonly class ComposePage
             'class' => $class->value,
             'name' => ucfirst(Words::text('thickness.class.' . $class->value)),
             'use' => Words::text('thickness.use.' . $class->value),
-            'grams' => sprintf('%.0F g/l', $class->target()->gramsPerLitre),
+            'grams' => Words::text('units.grams_per_litre', grams: sprintf('%.0F', $class->target()->gramsPerLitre)),
             'film' => min(4.0, SpoonTest::of(Flow::of($bechamel->sauce($class->target()->gramsPerLitre), Temperature::ofCelsius(60.0)))->film->inMillimetres()),
         ], array_reverse(ThicknessClass::askable()));
     }

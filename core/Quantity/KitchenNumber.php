@@ -14,10 +14,38 @@ final readonly class KitchenNumber
         '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8', '⅕' => '1/5', '⅖' => '2/5', '⅗' => '3/5', '⅘' => '4/5', '⅙' => '1/6', '⅚' => '5/6',
     ];
 
+    private const WRITTEN = ['¼' => 0.25, '½' => 0.5, '¾' => 0.75, '⅓' => 1.0 / 3.0, '⅔' => 2.0 / 3.0];
+
+    /** Closer than this two amounts are the same in any kitchen. */
+    private const SAME = 1e-6;
+
     /** What a number looks like at the start of a line; digits are limited so that no text can grow into INF. */
     public const PATTERN = '(?:\d{1,9}\s+\d{1,4}\s*[\/⁄]\s*\d{1,4}|\d{1,4}\s*[\/⁄]\s*\d{1,4}|\d{1,9}\s*[¼½¾⅓⅔⅛⅜⅝⅞⅕⅖⅗⅘⅙⅚]|[¼½¾⅓⅔⅛⅜⅝⅞⅕⅖⅗⅘⅙⅚]|\d{1,9}(?:[.,]\d{1,9})?|[.,]\d{1,9})';
 
     private function __construct(public float $value) {}
+
+    /** The nearest quarter, as spoons and cups are read; a half at least where nobody cuts finer. */
+    public static function toQuarters(float $value, float $least = 0.25): self
+    {
+        return new self(max($least, round($value * 4.0) / 4.0));
+    }
+
+    /** As a cook writes it: 2, ½, 1¾; what is no quarter or third stays a decimal. */
+    public function text(): string
+    {
+        $whole = floor($this->value + self::SAME);
+        $part = $this->value - $whole;
+        if (abs($part) < self::SAME) {
+            return sprintf('%.0F', $whole);
+        }
+        foreach (self::WRITTEN as $glyph => $fraction) {
+            if (abs($part - $fraction) < self::SAME) {
+                return ($whole > 0.0 ? sprintf('%.0F', $whole) : '') . $glyph;
+            }
+        }
+
+        return rtrim(sprintf('%.2F', $this->value), '0');
+    }
 
     /** @throws NotANumber if the whole text is not one such number, or divides by zero */
     public static function parse(string $text): self

@@ -12,6 +12,17 @@ enum MassUnit: string
     case Ounce = 'oz';
     case Pound = 'lb';
 
+    public function amountIn(Mass $mass): float
+    {
+        return $mass->kilograms / $this->of(1.0)->kilograms;
+    }
+
+    /** To the nearest quarter, with the unit: "3¼ oz". */
+    public function write(Mass $mass): string
+    {
+        return KitchenNumber::toQuarters($this->amountIn($mass))->text() . ' ' . $this->value;
+    }
+
     public function of(float $amount): Mass
     {
         return match ($this) {

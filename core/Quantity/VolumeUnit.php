@@ -51,6 +51,12 @@ enum VolumeUnit: string
         return $volume->inMillilitres() / $this->millilitres();
     }
 
+    /** To the nearest quarter, with the unit: "1½ us cup". */
+    public function write(Volume $volume): string
+    {
+        return KitchenNumber::toQuarters($this->amountIn($volume))->text() . ' ' . $this->value;
+    }
+
     private function millilitres(): float
     {
         return match ($this) {

@@ -13,6 +13,8 @@ return [
     'thickness' => 'thickness at 60 °C',
     'steps' => 'Steps',
     'slack' => 'slack: runs like cream',
+    'wanted' => ':amount of :sauce :that',
+    'line_down' => 'No answer: the line is down. The sheet is the last one.',
     'nothing' => 'Nothing worked out yet',
     'work_out' => 'Work it out',
     'change_question' => 'Change the question',

@@ -35,69 +35,76 @@ for (const [width, height] of [[1280, 800], [390, 844]]) {
   });
 }
 
-test('from the question to the log, by keyboard alone', async ({ page }) => {
-  const press = (key) => page.keyboard.press(key);
-  const tabTo = async (wanted) => {
-    for (let i = 0; i < 80; i++) {
-      if (await wanted.evaluate((element) => element === document.activeElement)) return;
-      await press('Tab');
+for (const [width, height] of [[1280, 800], [390, 844]]) {
+  test(`from the question to the log, by keyboard alone at ${width} x ${height}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    const press = (key) => page.keyboard.press(key);
+    const tabTo = async (wanted) => {
+      for (let i = 0; i < 80; i++) {
+        if (await wanted.evaluate((element) => element === document.activeElement)) return;
+        await press('Tab');
+      }
+      throw new Error('not reached by Tab');
+    };
+    const heading = page.getByRole('heading', { level: 1 });
+
+    await page.goto(VELOUTE);
+    if (width < 800) {
+      await tabTo(page.locator('#ask-open'));
+      await press('Space');
     }
-    throw new Error('not reached by Tab');
-  };
-  const heading = page.getByRole('heading', { level: 1 });
+    await tabTo(page.getByLabel('How much, litres'));
+    await press('Control+a');
+    await page.keyboard.type('3');
+    await expect(heading).toHaveText('3 litres of velouté that coats');
+    // The ladder is one radio group: arrows move in it.
+    await tabTo(page.locator('#thick-coating'));
+    await press('ArrowDown');
+    await expect(heading).toHaveText('3 litres of velouté that pours');
+    await tabTo(page.getByRole('button', { name: 'Cook it' }));
+    await press('Enter');
+    await expect(heading).toHaveText('Set everything out');
 
-  await page.goto(VELOUTE);
-  await tabTo(page.getByLabel('How much, litres'));
-  await press('Control+a');
-  await page.keyboard.type('3');
-  await expect(heading).toHaveText('3 litres of velouté that coats');
-  // The ladder is one radio group: arrows move in it.
-  await tabTo(page.locator('#thick-coating'));
-  await press('ArrowDown');
-  await expect(heading).toHaveText('3 litres of velouté that pours');
-  await tabTo(page.getByRole('button', { name: 'Cook it' }));
-  await press('Enter');
-  await expect(heading).toHaveText('Set everything out');
+    await press('n');
+    await expect(page.getByLabel('What to remember')).toBeFocused();
+    await page.keyboard.type('stock was cold');
+    await press('Enter');
+    await expect(page.locator('.events')).toContainText('stock was cold');
 
-  await press('n');
-  await expect(page.getByLabel('What to remember')).toBeFocused();
-  await page.keyboard.type('stock was cold');
-  await press('Enter');
-  await expect(page.locator('.events')).toContainText('stock was cold');
-
-  for (let i = 0; i < 40 && (await heading.textContent()).trim() !== 'What came out?'; i++) {
-    const token = await page.locator('.keys [name=token]').first().getAttribute('value');
+    for (let i = 0; i < 40 && (await heading.textContent()).trim() !== 'What came out?'; i++) {
+      const token = await page.locator('.keys [name=token]').first().getAttribute('value');
+      await press('Space');
+      await expect(page.locator(`.keys [name=token][value="${token}"]`)).toHaveCount(0);
+    }
+    await press('b');
+    await expect(heading).toHaveText('Strain it');
     await press('Space');
-    await expect(page.locator(`.keys [name=token][value="${token}"]`)).toHaveCount(0);
-  }
-  await press('b');
-  await expect(heading).toHaveText('Strain it');
-  await press('Space');
-  await expect(heading).toHaveText('What came out?');
+    await expect(heading).toHaveText('What came out?');
 
-  await tabTo(page.getByLabel(/Litres that came out/));
-  await page.keyboard.type('3.1');
-  await press('Tab');
-  await press('Space');
-  await press('ArrowRight');
-  await press('ArrowRight');
-  await tabTo(page.getByLabel('How it tastes'));
-  await page.keyboard.type('right');
-  await press('Enter');
-  await expect(page).toHaveURL(/\/log\/\d+$/);
-  await expect(page.getByText('3.10 l, coats')).toBeVisible();
+    await tabTo(page.getByLabel(/Litres that came out/));
+    await page.keyboard.type('3.1');
+    await press('Tab');
+    await press('Space');
+    await press('ArrowRight');
+    await press('ArrowRight');
+    await tabTo(page.getByLabel('How it tastes'));
+    await page.keyboard.type('right');
+    await press('Enter');
+    await expect(page).toHaveURL(/\/log\/\d+$/);
+    await expect(page.getByText('3.10 l, coats')).toBeVisible();
 
-  await press('l');
-  await expect(page).toHaveURL(/\/log$/);
-  await press('c');
-  await expect(page).toHaveURL(/\/compose/);
-  await press('?');
-  await expect(page.getByRole('dialog')).toBeVisible();
-  await expectAccessible(page);
-  await press('Escape');
-  await press('t');
-  await expect(page).toHaveURL(/\/(stove|pots\/\d+)$/);
-});
+    await press('l');
+    await expect(page).toHaveURL(/\/log$/);
+    await press('c');
+    await expect(page).toHaveURL(/\/compose/);
+    await press('?');
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await expectAccessible(page);
+    await press('Escape');
+    await press('t');
+    await expect(page).toHaveURL(/\/(stove|pots\/\d+)$/);
+  });
+}
 
 test('single keys can be turned off', async ({ page }) => {
   await page.goto('/log');

@@ -18,7 +18,11 @@ function started(string $question = 'sauce=veloute&liquid=chicken-stock&amount=2
     return Pot::query()->latest('id')->firstOrFail();
 }
 
-/** @param array<string, mixed> $more */
+/**
+ * @param array<string, mixed> $more
+ *
+ * @return TestResponse<Illuminate\Http\Response>
+ */
 function happens(Pot $pot, string $kind, array $more = []): TestResponse
 {
     return post("/pots/{$pot->id}/events", ['kind' => $kind, 'step' => (string) $pot->refresh()->load('events')->course()->current, 'token' => uniqid('t', true), ...$more]);

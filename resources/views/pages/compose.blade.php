@@ -1,6 +1,7 @@
 <x-layout :title="__('compose.title')" at="compose">
     <input type="checkbox" id="ask-open" class="ask-open" aria-controls="ask" @checked($page->errors !== [])>
     <label for="ask-open" class="ask-toggle">{{ __('compose.change_question') }}</label>
+    <p id="line-down" class="line-down" role="alert" hidden>{{ __('compose.line_down') }}</p>
     <div id="answer" class="compose-wrap">
         @fragment('answer')
         <div class="compose @if ($page->stale()) stale @endif">

@@ -60,6 +60,17 @@ it('reads numbers as cooks write them', fn(string $text, float $value) => expect
     ['2', 2.0], ['0.5', 0.5], ['0,5', 0.5], ['.25', 0.25], ['1/2', 0.5], ['1 1/2', 1.5], ['¾', 0.75], ['1¾', 1.75], ['1 ⅓', 4 / 3], ['2 / 3', 2 / 3], [' 12 ', 12.0], ['3⁄4', 0.75],
 ]);
 
+it('writes numbers as cooks write them, and reads them back', function (float $value, string $text): void {
+    expect(KitchenNumber::toQuarters($value)->text())->toBe($text)->and(KitchenNumber::parse($text)->value)->toEqualWithDelta(KitchenNumber::toQuarters($value)->value, 1e-9);
+})->with([[2.0, '2'], [0.5, '½'], [1.74, '1¾'], [0.01, '¼'], [3.3, '3¼'], [12.9, '13']]);
+
+it('writes thirds as thirds and the rest as decimals', fn(string $in, string $out) => expect(KitchenNumber::parse($in)->text())->toBe($out))->with([['2/3', '⅔'], ['1 1/3', '1⅓'], ['0.4', '0.4'], ['1.25', '1¼'], ['0,15', '0.15']]);
+
+it('writes an amount in any unit', function (): void {
+    expect(MassUnit::Ounce->write(Mass::ofGrams(85.0)))->toBe('3 oz')->and(MassUnit::Pound->write(Mass::ofGrams(680.0)))->toBe('1½ lb')
+        ->and(VolumeUnit::UsCup->write(Volume::ofMillilitres(355.0)))->toBe('1½ us cup')->and(VolumeUnit::ImperialPint->write(Volume::ofMillilitres(284.0)))->toBe('½ imperial pint');
+});
+
 it('refuses what is no number', fn(string $text) => expect(fn() => KitchenNumber::parse($text))->toThrow(NotANumber::class))->with(['', 'two', '1/0', '-1', '1e6', '1..2', '1/2/3', '∞', '9999999999999999999999']);
 
 it('reads unit words, and sizes them as the kitchen says', function (MeasureSystem $system, string $word, MassUnit|VolumeUnit $unit): void {

@@ -5,12 +5,12 @@
     @elseif ($page->course->nextPour() !== null)
         <form method="post" action="{{ route('pots.events', $page->potId) }}" data-stove>
             @csrf <x-stove.event kind="poured" :page="$page" /><input type="hidden" name="pour" value="{{ $page->course->nextPour() }}">
-            <button class="btn btn-primary go figures" data-key=" ">{{ __('stove.pour_now', ['amount' => $page->pours()[$page->course->nextPour()]['amount']]) }} <kbd aria-hidden="true">space</kbd></button>
+            <button class="btn btn-primary go figures" data-key=" ">{{ __('stove.pour_now', ['amount' => $page->pours()[$page->course->nextPour()]['amount']]) }} <kbd aria-hidden="true">{{ __('units.space') }}</kbd></button>
         </form>
     @else
         <form method="post" action="{{ route('pots.events', $page->potId) }}" data-stove>
             @csrf <x-stove.event kind="done" :page="$page" />
-            <button class="btn btn-primary go" data-key=" ">{{ __('stove.done') }} <kbd aria-hidden="true">space</kbd></button>
+            <button class="btn btn-primary go" data-key=" ">{{ __('stove.done') }} <kbd aria-hidden="true">{{ __('units.space') }}</kbd></button>
         </form>
     @endif
     <form method="post" action="{{ route('pots.events', $page->potId) }}" data-stove>

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'minutes' => ':count min',
+    'under_a_minute' => 'under 1 min',
+    'hours' => ':hours h :minutes min',
+    'litres' => '{1} :amount litre|[2,*] :amount litres',
+    'litres_short' => ':amount l',
+    'pinch' => 'a pinch',
+    'cup' => '{1} :amount cup|[2,*] :amount cups',
+    'tbsp' => ':amount tbsp',
+    'tsp' => ':amount tsp',
+    'grams_per_litre' => ':grams g/l',
+    'space' => 'space',
+];
