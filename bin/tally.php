@@ -19,7 +19,13 @@ foreach (array_slice($argv, 2) as $report) {
         $failed += ($stats['unexpected'] ?? 1) + ($stats['flaky'] ?? 0);
         continue;
     }
-    $suite = simplexml_load_file($report)->testsuite;
+    libxml_use_internal_errors(true);
+    $suite = (simplexml_load_file($report) ?: null)?->testsuite;
+    if ($suite === null || (int) $suite['tests'] === 0) {
+        fwrite(STDERR, "lento: report {$report} cannot be read, or holds no test\n");
+        $failed++;
+        continue;
+    }
     $bad = (int) $suite['errors'] + (int) $suite['failures'];
     $passed += (int) $suite['tests'] - $bad - (int) $suite['skipped'];
     $failed += $bad;

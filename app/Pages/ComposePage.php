@@ -12,14 +12,17 @@ use App\Format\SauceColour;
 use App\Format\Words;
 use App\Questions\ComposeFields;
 use App\Questions\Fault;
+use App\Questions\Typed;
 use Lento\Compose\Amount;
 use Lento\Compose\Base;
 use Lento\Compose\Sheet;
 use Lento\Compose\When;
 use Lento\Larder\Allergen;
+use Lento\Pour\School;
 use Lento\Quantity\Duration;
 use Lento\Quantity\MeasureSystem;
 use Lento\Quantity\Temperature;
+use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Flow;
 use Lento\Thickness\ReferenceBechamel;
 use Lento\Thickness\SpoonTest;
@@ -94,18 +97,23 @@ final readonly class ComposePage
         return array_combine($ids, array_map(Words::ingredient(...), $ids));
     }
 
-    /** @return list<array{class: string, name: string, use: string, grams: string, film: float}> thick on top */
+    /** @return list<array{value: string, name: string, grams: string, film: float}> thick on top; a thickness of the cook's own stands among the classes */
     public function rungs(): array
     {
-        $bechamel = ReferenceBechamel::house();
+        $rungs = array_map(fn(ThicknessClass $class): array => $this->rung($class->value, ucfirst(Words::text('thickness.class.' . $class->value)), $class->target()->gramsPerLitre), ThicknessClass::askable());
+        $own = Typed::number($this->fields['thickness']);
+        if ($own !== null && $this->sheet !== null) {
+            $rungs[] = $this->rung($this->fields['thickness'], Words::text('compose.own_thickness'), $own);
+        }
+        usort($rungs, static fn(array $a, array $b): int => $b['film'] <=> $a['film']);
 
-        return array_map(static fn(ThicknessClass $class): array => [
-            'class' => $class->value,
-            'name' => ucfirst(Words::text('thickness.class.' . $class->value)),
-            'use' => Words::text('thickness.use.' . $class->value),
-            'grams' => Words::text('units.grams_per_litre', grams: sprintf('%.0F', $class->target()->gramsPerLitre)),
-            'film' => min(4.0, SpoonTest::of(Flow::of($bechamel->sauce($class->target()->gramsPerLitre), Temperature::ofCelsius(60.0)))->film->inMillimetres()),
-        ], array_reverse(ThicknessClass::askable()));
+        return $rungs;
+    }
+
+    /** @return list<string> the three usual schools, and another one if that is the question's own */
+    public function schools(): array
+    {
+        return array_values(array_unique(['cold-on-hot', 'hot-on-cold', 'hot-on-hot', (School::tryFrom($this->fields['school']) ?? School::ColdOnHot)->value]));
     }
 
     /** What the sheet reckons with where the field was left empty. */
@@ -182,5 +190,18 @@ final readonly class ComposePage
     private function chiefNames(): array
     {
         return $this->sheet === null ? [] : [$this->sheet->question->fat, 'plain-flour', $this->sheet->question->liquid];
+    }
+
+    /** @return array{value: string, name: string, grams: string, film: float} */
+    private function rung(string $value, string $name, float $grams): array
+    {
+        $bechamel = ReferenceBechamel::house()->sauce(min($grams, EquivalentFlour::MOST));
+
+        return [
+            'value' => $value,
+            'name' => $name,
+            'grams' => Words::text('units.grams_per_litre', grams: sprintf('%.0F', $grams)),
+            'film' => SpoonTest::of(Flow::of($bechamel, Temperature::ofCelsius(EquivalentFlour::CELSIUS)))->film->inMillimetres(),
+        ];
     }
 }

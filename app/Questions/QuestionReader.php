@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Questions;
 
 use BackedEnum;
+use Lento\Assay\KitchenWords;
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
 use Lento\Compose\Question;
@@ -31,6 +32,9 @@ use Lento\Thickness\ThicknessClass;
  */
 final class QuestionReader
 {
+    /** What the trade calls coating. */
+    private const TRADE_WORDS = ['nappe' => 'coating', 'nappé' => 'coating'];
+
     /** @var list<Fault> */
     private array $faults = [];
 
@@ -53,10 +57,10 @@ final class QuestionReader
         $base = $this->base();
         $yield = $this->yield();
         $pan = $this->pan();
-        $liquid = $this->choice('liquid', $base?->liquids() ?? []);
+        $liquid = $this->ingredient('liquid', $base?->liquids() ?? []);
         $thickness = $this->thickness();
         $colour = $this->enum('colour', Colour::class);
-        $fat = $this->choice('fat', Larder::house()->fatNames());
+        $fat = $this->ingredient('fat', Larder::house()->fatNames());
         $ratio = $this->number('ratio', Question::LEAST_RATIO, Question::MOST_RATIO, ' to 1');
         $minutes = $this->number('minutes', Question::LEAST_MINUTES, Question::MOST_MINUTES, ' min');
         $level = $this->enum('level', SimmerLevel::class);
@@ -124,8 +128,8 @@ final class QuestionReader
         }
         $yield = Volume::ofMillilitres($covers * $unit->of($each)->inMillilitres());
         if ($yield->inLitres() < Question::LEAST_LITRES || $yield->inLitres() > Question::MOST_LITRES) {
-            $least = max(1.0, ceil(Question::LEAST_LITRES / $unit->of($each)->inLitres()));
-            $this->faults[] = new Fault('covers', 'number', $this->range($least, floor(Question::MOST_LITRES / $unit->of($each)->inLitres()), ''));
+            $least = max(1.0, ceil(Question::LEAST_LITRES / $unit->of($each)->inLitres() - 1e-9));
+            $this->faults[] = new Fault('covers', 'number', $this->range($least, floor(Question::MOST_LITRES / $unit->of($each)->inLitres() + 1e-9), ''));
 
             return null;
         }
@@ -162,7 +166,7 @@ final class QuestionReader
     private function thickness(): ?EquivalentFlour
     {
         $value = $this->fields['thickness'] ?? '';
-        $class = ThicknessClass::tryFrom(mb_strtolower($value));
+        $class = ThicknessClass::tryFrom(self::TRADE_WORDS[mb_strtolower($value)] ?? mb_strtolower($value));
         if ($class !== null && in_array($class, ThicknessClass::askable(), true)) {
             return $class->target();
         }
@@ -226,6 +230,19 @@ final class QuestionReader
         $value = $this->choice($field, array_map(static fn(BackedEnum $case): string => (string) $case->value, $enum::cases()));
 
         return $value === null ? null : $enum::from($value);
+    }
+
+    /**
+     * A larder name, or an everyday word for it: "milk", "beef stock", "ghee".
+     *
+     * @param list<string> $choices
+     */
+    private function ingredient(string $field, array $choices): ?string
+    {
+        $typed = mb_strtolower($this->fields[$field] ?? '');
+        $meant = in_array($typed, $choices, true) ? $typed : (KitchenWords::read($typed)['id'] ?? '');
+
+        return in_array($meant, $choices, true) ? $meant : $this->choice($field, $choices);
     }
 
     /** @param list<string> $choices */

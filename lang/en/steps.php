@@ -14,10 +14,10 @@ return [
     'infuse' => [
         'name' => 'Infuse',
         'title' => 'Infuse the milk',
-        'look' => 'onion, clove and bay in the warm milk, lid on',
+        'look' => 'onion, clove and bay in the warm milk, lid on; then strain, and chill',
         'smell' => 'clove and bay come through',
         'listen' => 'silent: it must not boil',
-        'cue' => 'Onion stuck with clove and bay in warm milk, then strain and chill it.',
+        'cue' => 'Ahead if you can: onion stuck with clove and bay in warm milk, strained, then chilled.',
     ],
     'melt' => [
         'name' => 'Melt',

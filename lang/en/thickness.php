@@ -11,13 +11,6 @@ return [
         'gratin' => 'gratin',
         'binding' => 'binding',
     ],
-    'use' => [
-        'soup' => 'soups, stews',
-        'pouring' => 'gravies, brown sauces',
-        'coating' => 'most finished sauces',
-        'gratin' => 'gratins, pasta bakes',
-        'binding' => 'croquettes, soufflés',
-    ],
     'that' => [
         'thin' => 'that runs off',
         'soup' => 'that veils',

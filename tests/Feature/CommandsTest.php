@@ -85,7 +85,7 @@ it('reports the lines it left out, and says in one sentence what comes of the re
 it('refuses a recipe that is no sauce', function (string $recipe, string $says): void {
     $run = lento(['assay', '-'], $recipe);
     expect($run->exitCode())->toBe(2)->and($run->output())->toBe('')->and($run->errorOutput())->toContain($says);
-})->with([['', 'there is nothing to read'], ["1 l milk\nxyzzy", 'no flour or starch was understood'], ['100 g flour', 'no liquid was understood'], ["\xff\xfe", 'not text in UTF-8']]);
+})->with([['', 'there is nothing to read'], ["1 l milk\nxyzzy", 'no flour or starch was understood'], ['100 g flour', 'no liquid was understood'], 'bytes that are no text' => ["\xff\xfe", 'not text in UTF-8']]);
 
 it('helps, and refuses a command it does not know', function (): void {
     expect(lento(['help'])->output())->toContain('./lento demo', './lento test', './lento compose', './lento assay')->and(lento(['fly'])->exitCode())->toBe(1);

@@ -86,7 +86,7 @@ it('judges a spoonful of flour to a cup of milk as home kitchens do', function (
 
 it('has nothing to say of a recipe without flour or without liquid', function (string $recipe, string $what): void {
     expect(fn() => assayed($recipe))->toThrow(Missing::class, $what);
-})->with([["100 g butter\n1 l milk", 'flour'], ["100 g flour\n100 g butter", 'liquid'], ['', 'flour'], ["\xff\xfe nonsense", 'flour']]);
+})->with([["100 g butter\n1 l milk", 'flour'], ["100 g flour\n100 g butter", 'liquid'], ['', 'flour'], 'bytes that are no text' => ["\xff\xfe nonsense", 'flour']]);
 
 it('simmers a slurry without any fat', function (): void {
     $assay = assayed("30 g cornflour\n1 l chicken stock");

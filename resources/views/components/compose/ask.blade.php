@@ -1,6 +1,7 @@
 @props(['page'])
 <section class="ask" aria-label="{{ __('compose.title') }}">
     <button class="btn work-out">{{ __('compose.work_out') }}</button>
+    <noscript><button class="btn btn-dark">{{ __('compose.work_out') }}</button></noscript>
     <input type="hidden" name="was" value="{{ $page->fields['sauce'] }}">
 
     <div class="field">
@@ -64,9 +65,9 @@
         <div class="lead" aria-hidden="true"><span class="lbl">{{ __('compose.how_thick') }}</span><span class="lbl">{{ __('compose.flour_per_litre') }}</span></div>
         <div class="ladder">
             @foreach ($page->rungs() as $rung)
-                <input type="radio" class="btn-check" name="thickness" id="thick-{{ $rung['class'] }}" value="{{ $rung['class'] }}" @checked($page->fields['thickness'] === $rung['class'])>
-                <label for="thick-{{ $rung['class'] }}">
-                    <svg class="rung" viewBox="0 0 64 48" preserveAspectRatio="none" aria-hidden="true"><path d="M6 0V48M58 0V48" class="rail-post"/><path d="M7 24H57" class="step-bar" stroke-width="{{ number_format(max(1, $rung['film'] * 3.4), 1, '.', '') }}"/></svg>
+                <input type="radio" class="btn-check" name="thickness" id="thick-{{ str_replace(['.', ','], '-', $rung['value']) }}" value="{{ $rung['value'] }}" @checked($page->fields['thickness'] === $rung['value'])>
+                <label for="thick-{{ str_replace(['.', ','], '-', $rung['value']) }}">
+                    <svg class="rung" viewBox="0 0 64 48" preserveAspectRatio="none" aria-hidden="true"><path d="M6 0V48M58 0V48" class="rail-post"/><path d="M7 24H57" class="step-bar" stroke-width="{{ number_format(max(1, min(4, $rung['film']) * 3.4), 1, '.', '') }}"/></svg>
                     <b>{{ $rung['name'] }}</b> <span>{{ $rung['grams'] }}</span>
                 </label>
             @endforeach
@@ -84,7 +85,7 @@
     <fieldset class="field">
         <legend class="lbl">{{ __('compose.school') }}</legend>
         <div class="seg">
-            @foreach (['cold-on-hot', 'hot-on-cold', 'hot-on-hot'] as $school)
+            @foreach ($page->schools() as $school)
                 <input type="radio" class="btn-check" name="school" id="school-{{ $school }}" value="{{ $school }}" @checked($page->fields['school'] === $school)>
                 <label for="school-{{ $school }}">{{ __('compose.schools.' . $school . '.name') }}</label>
             @endforeach

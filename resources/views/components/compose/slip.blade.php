@@ -28,21 +28,23 @@
                 </form>
                 <details class="keep">
                     <summary class="btn btn-outline-dark">{{ session('kept') ? __('compose.kept_now', ['name' => session('kept')]) : __('compose.keep_this') }}</summary>
-                    <form method="post" action="{{ route('sauces.store') }}">
-                        @csrf
-                        <input type="hidden" name="question" value="{{ $page->question }}">
-                        <label class="lbl" for="keep-name">{{ __('compose.keep_as') }}</label>
-                        <input id="keep-name" name="name" class="mid" required maxlength="60" value="{{ App\Format\Words::sauce($page->sheet->question) }}">
-                        <button class="btn btn-dark">{{ __('compose.keep') }}</button>
-                    </form>
-                    @if ($page->kept !== [])
-                        <h3>{{ __('compose.kept') }}</h3>
-                        <ul>
-                            @foreach ($page->kept as $kept)
-                                <li><a href="{{ route('compose', $kept['address']) }}">{{ $kept['name'] }}</a></li>
-                            @endforeach
-                        </ul>
-                    @endif
+                    <div class="kept">
+                        <form method="post" action="{{ route('sauces.store') }}">
+                            @csrf
+                            <input type="hidden" name="question" value="{{ $page->question }}">
+                            <label class="lbl" for="keep-name">{{ __('compose.keep_as') }}</label>
+                            <input id="keep-name" name="name" class="mid" required maxlength="60" value="{{ App\Format\Words::sauce($page->sheet->question) }}">
+                            <button class="btn btn-dark">{{ __('compose.keep') }}</button>
+                        </form>
+                        @if ($page->kept !== [])
+                            <h3>{{ __('compose.kept') }}</h3>
+                            <ul>
+                                @foreach ($page->kept as $kept)
+                                    <li><a href="{{ route('compose', $kept['address']) }}">{{ $kept['name'] }}</a></li>
+                                @endforeach
+                            </ul>
+                        @endif
+                    </div>
                 </details>
             </div>
         @endunless

@@ -1,0 +1,52 @@
+// Walks the demo galley and takes one picture of each main view.
+import { chromium } from '@playwright/test';
+
+const [base, folder] = process.argv.slice(2);
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+const VELOUTE = '/compose?sauce=veloute&liquid=chicken-stock&amount=2&diameter=240&height=140';
+
+for (let tries = 0; tries < 600; tries++) {
+  if ((await fetch(`${base}/up`).catch(() => null))?.ok) break;
+  await new Promise((resolve) => setTimeout(resolve, 200));
+}
+
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+});
+
+async function shot(page, name) {
+  await page.evaluate(() => document.fonts.ready.then(() => window.scrollTo(0, 0)));
+  await page.screenshot({ path: `${folder}/${name}.png` });
+  console.log(`  ${name}.png`);
+}
+
+async function open(viewport, address) {
+  const page = await browser.newPage({ viewport, reducedMotion: 'reduce' });
+  await page.goto(base + address);
+  return page;
+}
+
+/** Taps the next action until the heading is there. */
+async function tapUntil(page, title) {
+  while ((await page.textContent('h1')).trim() !== title) {
+    await Promise.all([page.waitForNavigation(), page.click('.keys .go')]);
+  }
+}
+
+await shot(await open(DESK, VELOUTE), 'compose');
+await shot(await open(PHONE, VELOUTE), 'compose-390');
+await shot(await open(DESK, '/log'), 'log');
+await shot(await open(PHONE, '/log'), 'log-390');
+await shot(await open(DESK, '/log/2'), 'course');
+
+const stove = await open(DESK, '/pots/6');
+await shot(stove, 'stove');
+await shot(await open(PHONE, '/pots/6'), 'stove-390');
+await tapUntil(stove, 'Pour, and whisk smooth');
+await Promise.all([stove.waitForNavigation(), stove.click('.keys .go')]);
+await stove.click('[data-night]');
+await shot(stove, 'stove-night');
+
+await browser.close();

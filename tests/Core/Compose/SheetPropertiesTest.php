@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+use Lento\Compose\Amount;
+use Lento\Compose\Aromatics;
+use Lento\Compose\Base;
+use Lento\Compose\Composer;
+use Lento\Compose\Question;
+use Lento\Compose\Sheet;
+use Lento\Compose\Step;
+use Lento\Compose\StepKind;
+use Lento\Exception\LentoException;
+use Lento\Larder\Larder;
+use Lento\Pot\Pan;
+use Lento\Pot\SimmerLevel;
+use Lento\Pour\School;
+use Lento\Quantity\Duration;
+use Lento\Quantity\Length;
+use Lento\Quantity\Volume;
+use Lento\Roux\Colour;
+use Lento\Thickness\EquivalentFlour;
+
+/** The same question for the same seed, for ever. */
+function drawn(int $seed): Question
+{
+    // A small generator of its own, so that the draws are the same for ever.
+    $state = $seed * 2654435761 % 4294967296;
+    $next = function () use (&$state): float {
+        $state = ($state * 1664525 + 1013904223) % 4294967296;
+
+        return $state / 4294967296;
+    };
+    $pick = fn(array $of): mixed => $of[(int) floor($next() * count($of))];
+    $base = $pick(Base::cases());
+    $litres = 0.1 * 2000.0 ** $next();
+
+    return Question::of(
+        $base,
+        Volume::ofLitres($litres),
+        $pick($base->liquids()),
+        EquivalentFlour::ofGramsPerLitre(20.0 + 110.0 * $next()),
+        $pick(Colour::cases()),
+        $pick(Larder::house()->fatNames()),
+        0.5 + 1.5 * $next(),
+        Duration::ofMinutes(5.0 + 115.0 * $next()),
+        $pick(SimmerLevel::cases()),
+        $pick(School::cases()),
+    );
+}
+
+it('answers, or refuses in its own words, any question drawn from the whole range', function (int $seed): void {
+    $question = drawn($seed);
+    try {
+        $sheet = (new Composer())->answer($question);
+    } catch (LentoException $refusal) {
+        expect($refusal->getMessage())->not->toBe('');
+
+        return;
+    }
+    $numbers = [
+        $sheet->roux->flour->inGrams(),
+        $sheet->roux->fat->inGrams(),
+        $sheet->liquid->inMillilitres(),
+        $sheet->evaporated->inMillilitres(),
+        $sheet->startDepth()->inMillimetres(),
+        $sheet->endDepth()->inMillimetres(),
+        $sheet->freeFat()->inGrams(),
+        $sheet->flow->yield,
+        ...array_map(fn(Amount $amount): float => $amount->mass->inGrams(), $sheet->amounts),
+        ...array_map(fn(Step $step): float => $step->time->seconds, $sheet->steps),
+        ...array_map(fn($pour): float => $pour->mixed->kelvin, $sheet->stair->pours),
+    ];
+    foreach ($numbers as $number) {
+        expect(is_finite($number) && $number >= 0.0)->toBeTrue();
+    }
+    expect($sheet->thickness->gramsPerLitre)->toEqualWithDelta($question->thickness->gramsPerLitre, 1e-3)
+        ->and($sheet->start->grams())->toBeGreaterThanOrEqual($sheet->end->grams() - $sheet->end->saltGrams)
+        ->and($sheet->freeFat()->inGrams())->toBeLessThanOrEqual($sheet->roux->fat->inGrams() + 1e-9);
+})->with(range(1, 60));
+
+it('scales: twice the sauce in a pan of twice the floor takes twice of everything', function (Base $base): void {
+    $pan = fn(float $area): Pan => Pan::of(Length::ofMillimetres(240.0 * sqrt($area)), Length::ofMillimetres(140.0));
+    // White roux leaves some water in the paste, more of it in a bigger batch; a browned one is dry, and scales to the digit.
+    $ask = fn(float $k): Sheet => (new Composer())->answer(Question::of($base, Volume::ofLitres(2.0 * $k), colour: Colour::Brown, pan: $pan($k)));
+    [$one, $two] = [$ask(1.0), $ask(2.0)];
+    expect($two->roux->flour->inGrams() / $one->roux->flour->inGrams())->toEqualWithDelta(2.0, 1e-4)
+        ->and($two->liquid->inMillilitres() / $one->liquid->inMillilitres())->toEqualWithDelta(2.0, 1e-4)
+        ->and($two->evaporated->inMillilitres() / $one->evaporated->inMillilitres())->toEqualWithDelta(2.0, 1e-4)
+        ->and($two->endDepth()->inMillimetres())->toEqualWithDelta($one->endDepth()->inMillimetres(), 1e-3);
+})->with(Base::cases());
+
+it('weighs out all that the pot holds', function (Base $base): void {
+    $sheet = (new Composer())->answer(Question::of($base, Volume::ofLitres(2.0), colour: Colour::Brown));
+    $of = fn(string $ingredient): float => array_sum(array_map(
+        fn(Amount $amount): float => $amount->ingredient === $ingredient ? $amount->mass->inGrams() : 0.0,
+        $sheet->amounts,
+    ));
+    $fat = Larder::house()->fat($sheet->question->fat);
+    // Flour and fat lose their water to the roux; the rest goes in as weighed. Strained aromatics and pepper are not counted.
+    $dry = $of('plain-flour') * (1.0 - 0.12) + $of($sheet->question->fat) * ($fat->fat + $fat->solids);
+    $wet = $of($sheet->question->liquid) + $of('salt') + $of('tomato-paste');
+    $steam = $sheet->start->waterGrams - $sheet->end->waterGrams;
+    expect($dry + $wet - $steam)->toEqualWithDelta($sheet->end->grams(), 0.002 * $sheet->end->grams());
+})->with(Base::cases());
+
+it('puts the steps of a pot in the order of the work', function (Base $base, Colour $colour): void {
+    $sheet = (new Composer())->answer(Question::of($base, Volume::ofLitres(2.0), colour: $colour));
+    $order = array_flip(array_map(fn(StepKind $kind): string => $kind->value, StepKind::cases()));
+    $steps = array_map(fn(Step $step): int => $order[$step->kind->value], $sheet->steps);
+    $sorted = $steps;
+    sort($sorted);
+    expect($steps)->toBe($sorted)->and(array_unique($steps))->toBe($steps);
+})->with(Base::cases())->with(Colour::cases());
+
+it('lets a browned roux down before the cold liquid, and leaves a white one as it is', function (): void {
+    $kinds = fn(Colour $colour, School $school): array => array_map(
+        fn(Step $step): StepKind => $step->kind,
+        (new Composer())->answer(Question::of(Base::Veloute, Volume::ofLitres(2.0), colour: $colour, school: $school))->steps,
+    );
+    expect($kinds(Colour::Brown, School::ColdOnHot))->toContain(StepKind::LetDown)
+        ->and($kinds(Colour::White, School::ColdOnHot))->not->toContain(StepKind::LetDown)
+        ->and($kinds(Colour::White, School::HotOnCold))->toContain(StepKind::LetDown);
+});
+
+it('has as many ticks in the pour step as there are pours', function (School $school): void {
+    $sheet = (new Composer())->answer(Question::of(Base::Veloute, Volume::ofLitres(2.0), school: $school));
+    $pour = array_values(array_filter($sheet->steps, fn(Step $step): bool => $step->kind === StepKind::Pour))[0];
+    expect($pour->pours)->toBe(count($sheet->stair->pours));
+})->with(School::cases());
+
+it('scales the aromatics with the yield, and gives each its weight', function (Base $base): void {
+    $of = fn(float $litres): Aromatics => Aromatics::for($base, Volume::ofLitres($litres), Larder::house());
+    $grams = fn(Aromatics $aromatics): array => array_map(fn(Amount $amount): float => $amount->mass->inGrams(), $aromatics->amounts);
+    expect($grams($of(3.0)))->toEqualWithDelta(array_map(fn(float $one): float => 3.0 * $one, $grams($of(1.0))), 1e-9);
+    foreach ($of(1.0)->amounts as $amount) {
+        expect($amount->mass->inGrams())->toBeGreaterThan(0.0)
+            ->and($amount->pieces === null)->toBe($amount->volume !== null);
+    }
+})->with(Base::cases());
+
+it('browns mirepoix two to one to one', function (): void {
+    $amounts = array_column(array_map(
+        fn(Amount $amount): array => [$amount->ingredient, $amount->mass->inGrams()],
+        Aromatics::for(Base::Espagnole, Volume::ofLitres(1.0), Larder::house())->amounts,
+    ), 1, 0);
+    expect($amounts['onion'] / $amounts['carrot'])->toEqualWithDelta(2.0, 1e-9)
+        ->and($amounts['carrot'])->toEqualWithDelta($amounts['celery'], 1e-9)
+        ->and($amounts['onion'] + $amounts['carrot'] + $amounts['celery'])->toEqualWithDelta(125.0, 1e-9);
+});
