@@ -28,6 +28,9 @@ else
 fi
 
 [ "$SERVE" = yes ] || exit 0
+if (exec 3<>"/dev/tcp/127.0.0.1/$PORT") 2>/dev/null; then
+    fail "Port $PORT is taken. Free it, or choose another: LENTO_PORT=8421 ./lento demo"
+fi
 say "Lento is at http://127.0.0.1:$PORT (stop it with Ctrl-C)"
 # --no-reload lets several workers answer, so that one slow page does not hold up another tablet.
-PHP_CLI_SERVER_WORKERS=4 exec "${PHP[@]}" artisan serve --host=127.0.0.1 --port="$PORT" --no-reload
+PHP_CLI_SERVER_WORKERS=4 exec "${PHP[@]}" artisan serve --host=127.0.0.1 --port="$PORT" --tries=0 --no-reload

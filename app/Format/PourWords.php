@@ -17,6 +17,9 @@ final readonly class PourWords
 
     private const SMALL_GRAIN = 0.001;
 
+    /** l in all below which pours are told in millilitres. */
+    private const SMALL_BELOW = 0.5;
+
     private const GRAMS_GRAIN = 1.0;
 
     /** @return list<string> */
@@ -27,10 +30,13 @@ final readonly class PourWords
             return [];
         }
         if ($sheet->question->school === School::RouxIntoBoiling) {
-            return array_map(static fn(float $grams): string => Grams::of(Mass::ofGrams($grams))->text(), Shares::rounded(array_map(static fn(Pour $pour): float => $pour->mass->inGrams(), $pours), self::GRAMS_GRAIN));
+            $grams = Shares::rounded(array_map(static fn(Pour $pour): float => $pour->mass->inGrams(), $pours), self::GRAMS_GRAIN);
+
+            return array_map(static fn(float $one): string => Grams::of(Mass::ofGrams($one))->text(), $grams);
         }
         $litres = array_map(static fn(Pour $pour): float => $sheet->pourVolume($pour)->inLitres(), $pours);
+        $grain = array_sum($litres) < self::SMALL_BELOW ? self::SMALL_GRAIN : self::LITRES_GRAIN;
 
-        return array_map(static fn(float $one): string => Litres::of(Volume::ofLitres($one))->text(), Shares::rounded($litres, array_sum($litres) < 0.5 ? self::SMALL_GRAIN : self::LITRES_GRAIN));
+        return array_map(static fn(float $one): string => Litres::of(Volume::ofLitres($one))->text(), Shares::rounded($litres, $grain));
     }
 }

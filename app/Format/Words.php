@@ -50,7 +50,12 @@ final readonly class Words
             default => trans_choice('units.litres', $litres === '1' ? 1 : 2, ['amount' => $litres]),
         };
 
-        return self::text('compose.wanted', amount: $amount, sauce: self::text('sauces.' . $question->base->value), that: self::text('thickness.that.' . $question->thickness->thicknessClass()->value));
+        return self::text(
+            'compose.wanted',
+            amount: $amount,
+            sauce: self::text('sauces.' . $question->base->value),
+            that: self::text('thickness.that.' . $question->thickness->thicknessClass()->value),
+        );
     }
 
     public static function spoon(SpoonTest $spoon): string

@@ -113,7 +113,9 @@ final readonly class ComposePage
     /** @return list<string> the three usual schools, and another one if that is the question's own */
     public function schools(): array
     {
-        return array_values(array_unique(['cold-on-hot', 'hot-on-cold', 'hot-on-hot', (School::tryFrom($this->fields['school']) ?? School::ColdOnHot)->value]));
+        $own = School::tryFrom($this->fields['school']) ?? School::ColdOnHot;
+
+        return array_values(array_unique([School::ColdOnHot->value, School::HotOnCold->value, School::HotOnHot->value, $own->value]));
     }
 
     /** What the sheet reckons with where the field was left empty. */

@@ -49,7 +49,14 @@ final readonly class ComposeFields
     /** What a kitchen that has asked nothing yet is shown. */
     public static function first(): self
     {
-        return self::from(['sauce' => 'veloute', 'amount' => '2', 'covers' => '72', 'each' => '55', 'diameter' => (string) config()->integer('lento.pan.diameter_mm'), 'height' => (string) config()->integer('lento.pan.height_mm')]);
+        return self::from([
+            'sauce' => 'veloute',
+            'amount' => '2',
+            'covers' => '72',
+            'each' => '55',
+            'diameter' => (string) config()->integer('lento.pan.diameter_mm'),
+            'height' => (string) config()->integer('lento.pan.height_mm'),
+        ]);
     }
 
     public function byCovers(): bool

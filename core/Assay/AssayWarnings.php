@@ -18,7 +18,12 @@ final readonly class AssayWarnings
             ...Warnings::ofSauce($list->fat, $list->flour, $pot->end),
             $recipe->pan !== null ? Warnings::ofFill($recipe->pan, $pot->start->volume(), Warnings::FULL) : null,
             $recipe->pan === null ? new Warning(WarningCode::PanAssumed, ['diameter_cm' => $pot->pan->diameter->inCentimetres()]) : null,
-            ...array_map(static fn(ReadLine $line): ?Warning => $line->loose ? new Warning(WarningCode::WordAssumed, words: ['line' => $line->text, 'ingredient' => (string) $line->ingredient]) : null, $recipe->lines),
+            ...array_map(self::loose(...), $recipe->lines),
         ]));
+    }
+
+    private static function loose(ReadLine $line): ?Warning
+    {
+        return $line->loose ? new Warning(WarningCode::WordAssumed, words: ['line' => $line->text, 'ingredient' => (string) $line->ingredient]) : null;
     }
 }

@@ -61,7 +61,8 @@ final readonly class Sheet
         $roux = $balance->roux($draft->flourGrams);
         $liquidKind = $question->larder->ingredient($question->liquid);
         $liquid = Mass::ofGrams($draft->liquidGrams);
-        $stair = PourStair::of($question->school, $roux->mass(), $draft->roux->forecast->temperature ?? Temperature::ofCelsius($question->school->rouxCelsius()), $liquid, $liquidKind, $question->pan->mass());
+        $hot = $draft->roux->forecast->temperature ?? Temperature::ofCelsius($question->school->rouxCelsius());
+        $stair = PourStair::of($question->school, $roux->mass(), $hot, $liquid, $liquidKind, $question->pan->mass());
         $flow = Flow::of($draft->end, Temperature::ofCelsius(EquivalentFlour::CELSIUS));
 
         return new self(

@@ -81,7 +81,8 @@ final readonly class Steps
         if ($forecast === null || $forecast->temperature->kelvin <= $stair->roux->kelvin + 1.0 || ($question->colour === Colour::White && $question->school === School::ColdOnHot)) {
             return [];
         }
-        $time = RouxCooling::time(Mass::ofGrams($draft->flourGrams * (1.0 + $question->fatToFlour)), $question->pan->mass(), $question->pan->areaSquareCentimetres(), $forecast->temperature, $stair->roux);
+        $roux = Mass::ofGrams($draft->flourGrams * (1.0 + $question->fatToFlour));
+        $time = RouxCooling::time($roux, $question->pan->mass(), $question->pan->areaSquareCentimetres(), $forecast->temperature, $stair->roux);
 
         return [new Step(StepKind::LetDown, $time, handsOn: false, timed: true)];
     }

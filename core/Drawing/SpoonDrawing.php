@@ -115,7 +115,9 @@ final readonly class SpoonDrawing
 
     public function shine(): string
     {
-        return Svg::path('M%s %sQ%s %s %s %s', self::CENTRE_X - 0.34 * self::RX, self::CENTRE_Y - 0.72 * self::RY, self::CENTRE_X + 0.2 * self::RX, self::CENTRE_Y - 0.92 * self::RY, self::CENTRE_X + 0.62 * self::RX, self::CENTRE_Y - 0.52 * self::RY);
+        [$x, $y, $rx, $ry] = [self::CENTRE_X, self::CENTRE_Y, self::RX, self::RY];
+
+        return Svg::path('M%s %sQ%s %s %s %s', $x - 0.34 * $rx, $y - 0.72 * $ry, $x + 0.2 * $rx, $y - 0.92 * $ry, $x + 0.62 * $rx, $y - 0.52 * $ry);
     }
 
     public function sectionMetal(): string

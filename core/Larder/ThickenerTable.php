@@ -40,8 +40,22 @@ final readonly class ThickenerTable
      * @param non-empty-string $id
      * @param list<Allergen> $allergens
      */
-    private static function row(string $id, float $spooned, float $scooped, float $sifted, float $water, float $starch, float $protein, float $fat, float $amylose, float $power, float $swellsAt, float $longSimmerLoss, float $rawTaste, array $allergens): Thickener
-    {
+    private static function row(
+        string $id,
+        float $spooned,
+        float $scooped,
+        float $sifted,
+        float $water,
+        float $starch,
+        float $protein,
+        float $fat,
+        float $amylose,
+        float $power,
+        float $swellsAt,
+        float $longSimmerLoss,
+        float $rawTaste,
+        array $allergens,
+    ): Thickener {
         return new Thickener(
             $id,
             Density::ofGramsPerMillilitre($spooned),

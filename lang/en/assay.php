@@ -21,7 +21,5 @@ return [
     'simmer' => 'Simmer',
     'pan' => 'Pan',
     'yield' => 'Yield',
-    'thickness' => 'Thickness',
     'unread' => 'Not understood, left out',
-    'warnings' => 'Mind',
 ];

@@ -9,6 +9,7 @@ use App\Format\Grams;
 use App\Format\KitchenMeasure;
 use App\Format\Litres;
 use App\Format\Minutes;
+use App\Format\PourWords;
 use App\Format\StepWords;
 use App\Format\Words;
 use App\Formats\RequestFile;
@@ -55,10 +56,15 @@ final class ComposeCommand extends Refusing
         $this->heading(Words::text('compose.weigh_out'));
         $this->rows(array_map(static fn(Amount $amount): array => [
             Words::ingredient($amount->ingredient),
-            $amount->pieces !== null ? $measure->pieces($amount->pieces, $amount->ingredient) : trim(Grams::of($amount->mass)->text() . '  ' . ($amount->volume === null ? '' : $measure->of($amount->volume))),
+            $amount->pieces === null
+                ? trim(Grams::of($amount->mass)->text() . '  ' . ($amount->volume === null ? '' : $measure->of($amount->volume)))
+                : $measure->pieces($amount->pieces, $amount->ingredient),
         ], $sheet->amounts));
         $this->heading(Words::text('compose.pour'));
-        $this->rows(array_map(static fn(Pour $pour): array => [Litres::of($sheet->pourVolume($pour))->text(), sprintf('%.0F °C%s', $pour->mixed->inCelsius(), $pour->slack ? ', ' . Words::text('compose.slack') : '')], $sheet->stair->pours));
+        $this->rows(array_map(static fn(Pour $pour, string $amount): array => [
+            $amount,
+            sprintf('%.0F °C%s', $pour->mixed->inCelsius(), $pour->slack ? ', ' . Words::text('compose.slack') : ''),
+        ], $sheet->stair->pours, PourWords::amounts($sheet)));
         $this->heading(Words::text('compose.pan'));
         $this->rows([
             [Words::text('compose.fill'), sprintf('%.0F %%', $sheet->fillPercent())],

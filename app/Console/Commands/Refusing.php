@@ -13,6 +13,8 @@ abstract class Refusing extends Command
 {
     protected const BAD_INPUT = 2;
 
+    private const JSON = JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
+
     /** @param list<string> $messages */
     protected function refuse(array $messages): int
     {
@@ -31,7 +33,7 @@ abstract class Refusing extends Command
     /** @param array<string, mixed> $answer */
     protected function json(array $answer): int
     {
-        $this->output->writeln(json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
+        $this->output->writeln(json_encode($answer, self::JSON), OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }

@@ -31,7 +31,7 @@ final readonly class ComposeController
         }
         $fields = ComposeFields::from($request->query->all());
         $answer = Answer::to($fields, $this->measures);
-        $kept = array_values(KeptSauce::query()->latest()->limit(self::MOST_KEPT)->get(['name', 'question'])->map(static fn(KeptSauce $sauce): array => ['name' => $sauce->name, 'question' => $sauce->question])->all());
+        $kept = $this->kept();
         if ($answer->sheet !== null) {
             $session->put(self::LAST_GOOD, $fields->toAddress());
 
@@ -46,5 +46,13 @@ final readonly class ComposeController
     private function address(Request $request, ComposeFields $fields): array
     {
         return $request->header('HX-Request-Type') === 'partial' ? ['HX-Push-Url' => route('compose', $fields->toAddress(), absolute: false)] : [];
+    }
+
+    /** @return list<array{name: string, question: array<string, string>}> the latest first */
+    private function kept(): array
+    {
+        $sauces = KeptSauce::query()->latest()->limit(self::MOST_KEPT)->get(['name', 'question']);
+
+        return array_values($sauces->map(static fn(KeptSauce $sauce): array => ['name' => $sauce->name, 'question' => $sauce->question])->all());
     }
 }
