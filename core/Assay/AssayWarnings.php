@@ -7,6 +7,7 @@ namespace Lento\Assay;
 use Lento\Compose\Warning;
 use Lento\Compose\WarningCode;
 use Lento\Compose\Warnings;
+use Lento\Pot\Simmer;
 
 /** What a read recipe should be told before somebody cooks it. */
 final readonly class AssayWarnings
@@ -15,7 +16,7 @@ final readonly class AssayWarnings
     public static function for(Recipe $recipe, ShoppingList $list, Pot $pot): array
     {
         return array_values(array_filter([
-            ...Warnings::ofSauce($list->fat, $list->flour, $pot->end),
+            ...Warnings::ofSauce($list->fat, $list->flour, $pot->end, new Simmer($pot->pan, $pot->level)),
             $recipe->pan !== null ? Warnings::ofFill($recipe->pan, $pot->start->volume(), Warnings::FULL) : null,
             $recipe->pan === null ? new Warning(WarningCode::PanAssumed, ['diameter_cm' => $pot->pan->diameter->inCentimetres()]) : null,
             ...array_map(self::loose(...), $recipe->lines),

@@ -16,9 +16,6 @@ use Lento\Quantity\Volume;
 /** A recipe's lines sorted into flour, fat, liquid and the rest. */
 final readonly class ShoppingList
 {
-    /** g/ml: the water of wine and cream, counted as liquid. */
-    private const WATER_DENSITY = 0.998;
-
     /**
      * @param non-empty-list<array{Thickener, Mass}> $flours
      * @param list<array{Fat, Mass}> $fats
@@ -53,7 +50,7 @@ final readonly class ShoppingList
                 $vegetables += $grams;
             } elseif ($kind instanceof Ingredient) {
                 $rest[] = [$kind, $line->mass];
-                [$asLiquid, $asMl] = self::asLiquid($kind, $line);
+                [$asLiquid, $asMl] = self::asLiquid($kind, $line, $larder->ingredient('water')->density->inGramsPerMillilitre());
                 $liquid += $asLiquid;
                 $liquidMl += $asMl;
             }
@@ -69,13 +66,13 @@ final readonly class ShoppingList
     }
 
     /** @return array{float, float} g and ml that count as liquid: all of milk, stock and tomato, only the water of wine and cream */
-    private static function asLiquid(Ingredient $kind, ReadLine $line): array
+    private static function asLiquid(Ingredient $kind, ReadLine $line, float $waterDensity): array
     {
         $water = $line->mass->inGrams() * $kind->water;
 
         return match ($kind->role) {
             Role::Liquid, Role::Tomato => [$line->mass->inGrams(), $line->volume->inMillilitres()],
-            Role::Enrichment => [$water, $water / self::WATER_DENSITY],
+            Role::Enrichment => [$water, $water / $waterDensity],
             default => [0.0, 0.0],
         };
     }

@@ -24,9 +24,6 @@ final readonly class MassBalance
     /** g of flour per litre: more than the darkest roux needs for the thickest sauce. */
     private const MOST_FLOUR_PER_LITRE = 700.0;
 
-    /** The flow grows with about this power of flour, so that its root is nearly straight. */
-    private const STRAIGHTENS = 1.0 / 3.4;
-
     private function __construct(
         public Question $question,
         public Aromatics $aromatics,
@@ -80,8 +77,8 @@ final readonly class MassBalance
      */
     public function flourFor(Draft $last): float
     {
-        $goal = $this->question->thickness->viscosity()->pascalSeconds ** self::STRAIGHTENS;
-        $tooThick = fn(float $flour): float => $this->flow($this->foreseen($last, $flour)) ** self::STRAIGHTENS - $goal;
+        $goal = EquivalentFlour::straightened($this->question->thickness->viscosity()->pascalSeconds);
+        $tooThick = fn(float $flour): float => EquivalentFlour::straightened($this->flow($this->foreseen($last, $flour))) - $goal;
 
         return (new Root(1e-10 * $this->question->yield->inMillilitres()))->of($tooThick, 0.0, $this->mostFlour($last), 'this thickness with this roux');
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Compose;
 
 use Lento\Pot\Pan;
+use Lento\Pot\Simmer;
 use Lento\Pour\School;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
@@ -29,9 +30,6 @@ final readonly class Warnings
     /** % salt that most guests find too much in a sauce. */
     private const SALT_HIGH = 1.0;
 
-    /** 1/min at a bare simmer, for the minutes a raw sauce still needs. */
-    private const RAW_RATE_BARE = 0.0607;
-
     /** K that the film next to the metal is hotter than the stirred paste (docs/model.md, T2c). */
     private const BASE_FILM = 12.0;
 
@@ -45,14 +43,14 @@ final readonly class Warnings
             self::pan($question, $draft),
             $draft->roux->forecast === null ? new Warning(WarningCode::ColourNotReached) : null,
             self::smoke($roux, $draft),
-            ...self::ofSauce($roux->fat, $roux->flour, $draft->end),
+            ...self::ofSauce($roux->fat, $roux->flour, $draft->end, new Simmer($question->pan, $question->simmerLevel)),
         ]));
     }
 
     /** @return list<Warning|null> what a finished sauce and its roux show, whoever wrote the recipe */
-    public static function ofSauce(Mass $fat, Mass $flour, Sauce $end): array
+    public static function ofSauce(Mass $fat, Mass $flour, Sauce $end, Simmer $simmer): array
     {
-        return [self::ratio($fat->inGrams(), $flour->inGrams()), self::fat($end), self::raw($end), self::salt($end)];
+        return [self::ratio($fat->inGrams(), $flour->inGrams()), self::fat($end), self::raw($end, $simmer), self::salt($end)];
     }
 
     /** @param float $limit share of the brim */
@@ -103,11 +101,11 @@ final readonly class Warnings
             ? new Warning(WarningCode::FatSmokes, ['smokes_c' => $roux->fatKind->smokes->inCelsius(), 'roux_c' => $hot->inCelsius()]) : null;
     }
 
-    private static function raw(Sauce $end): ?Warning
+    private static function raw(Sauce $end, Simmer $simmer): ?Warning
     {
         $raw = $end->starch->rawTaste;
 
-        return $raw > self::COOKED_OUT ? new Warning(WarningCode::RawFlour, ['raw' => $raw, 'minutes_more' => log($raw / self::COOKED_OUT) / self::RAW_RATE_BARE]) : null;
+        return $raw > self::COOKED_OUT ? new Warning(WarningCode::RawFlour, ['raw' => $raw, 'minutes_more' => $simmer->minutesUntilCookedOut($end, self::COOKED_OUT)->inMinutes()]) : null;
     }
 
     private static function salt(Sauce $end): ?Warning

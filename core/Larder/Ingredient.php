@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Larder;
 
+use Lento\Heat\HeatCapacity;
 use Lento\Quantity\Density;
 
 /** Anything that goes into a pot besides the roux: liquids, finishes, vegetables, seasoning. */
@@ -37,9 +38,9 @@ final readonly class Ingredient
         public array $allergens = [],
     ) {}
 
-    /** @return float J/(g K), from the parts: water 4.18, fat 2.05, solids 1.6, alcohol 3.0 (Choi & Okos 1986, rounded) */
+    /** @return float J/(g K), from the parts */
     public function heatCapacity(): float
     {
-        return 4.18 * $this->water + 2.05 * $this->fat + 1.6 * $this->solids + 3.0 * $this->alcohol;
+        return HeatCapacity::of($this->water, $this->fat, $this->solids, $this->alcohol);
     }
 }

@@ -75,6 +75,18 @@ final readonly class Simmer
         return $course;
     }
 
+    /** How much longer a sauce must simmer here until its raw taste has fallen to some level. */
+    public function minutesUntilCookedOut(Sauce $sauce, float $level): Duration
+    {
+        return Duration::ofMinutes(max(0.0, log($sauce->starch->rawTaste / $level)) / self::rawTasteLoss($this->level->celsius()));
+    }
+
+    /** @return float 1/min */
+    private static function rawTasteLoss(float $celsius): float
+    {
+        return $celsius > 60.0 ? self::RAW_RATE * Curve::arrhenius(self::COOKING_ENERGY, $celsius, self::COOKING_REFERENCE) : 0.0;
+    }
+
     private function step(Sauce $sauce, float $minutes): Sauce
     {
         $celsius = $this->level->celsius();
@@ -93,7 +105,7 @@ final readonly class Simmer
     private function cookedStarch(Sauce $sauce, float $celsius, float $minutes): Starch
     {
         $starch = $sauce->starch;
-        $raw = $starch->rawTaste * ($celsius > 60.0 ? exp(-$minutes * self::RAW_RATE * Curve::arrhenius(self::COOKING_ENERGY, $celsius, self::COOKING_REFERENCE)) : 1.0);
+        $raw = $starch->rawTaste * exp(-$minutes * self::rawTasteLoss($celsius));
         if ($starch->strengthGrams <= 0.0) {
             return $starch->cooked($starch->gelatinised, $starch->acidLeft, $starch->simmeredMinutes, $raw);
         }

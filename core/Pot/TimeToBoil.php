@@ -4,22 +4,13 @@ declare(strict_types=1);
 
 namespace Lento\Pot;
 
+use Lento\Heat\PanHeat;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Temperature;
 
 /** How long a pot takes to its boil: one heated lump that loses heat through the pan's outside. Source: docs/model.md, E. */
 final readonly class TimeToBoil
 {
-    private const AMBIENT = 20.0;
-
-    /** W/(m2 K) of outside times area of outside per area of base. */
-    private const LOSS_PER_BASE = 14.0 * 2.5;
-
-    private const CM2_IN_M2 = 1e-4;
-
-    /** J/(kg K) of pan metal. */
-    private const PAN_HEAT_CAPACITY = 500.0;
-
     /** @param float $netFlux W/cm2 that reach the pan's base */
     public function __construct(private Pan $pan, private float $netFlux) {}
 
@@ -31,8 +22,8 @@ final readonly class TimeToBoil
     public function from(Temperature $temperature, float $heatCapacity, float $boilsAt = 100.0): ?Duration
     {
         $area = $this->pan->areaSquareCentimetres();
-        $loss = self::LOSS_PER_BASE * $area * self::CM2_IN_M2;
-        $inTheEnd = self::AMBIENT + $this->netFlux * $area / $loss;
+        $loss = PanHeat::LOSS_PER_CM2 * $area;
+        $inTheEnd = PanHeat::AMBIENT + $this->netFlux * $area / $loss;
         $celsius = $temperature->inCelsius();
         if ($celsius >= $boilsAt) {
             return Duration::ofSeconds(0.0);
@@ -40,7 +31,7 @@ final readonly class TimeToBoil
         if ($inTheEnd <= $boilsAt + 1.0) {
             return null;
         }
-        $capacity = $heatCapacity + $this->pan->mass()->kilograms * self::PAN_HEAT_CAPACITY;
+        $capacity = $heatCapacity + $this->pan->mass()->inGrams() * PanHeat::METAL_CAPACITY;
 
         return Duration::ofSeconds($capacity / $loss * log(($inTheEnd - $celsius) / ($inTheEnd - $boilsAt)));
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lento\Pour;
 
+use Lento\Heat\HeatCapacity;
+use Lento\Heat\PanHeat;
 use Lento\Larder\Ingredient;
 use Lento\Numerics\Curve;
 use Lento\Quantity\Mass;
@@ -17,13 +19,7 @@ use Lento\Quantity\Temperature;
  */
 final readonly class PourStair
 {
-    /** J/(g K). */
-    private const ROUX_HEAT_CAPACITY = 1.95;
-
-    private const PAN_HEAT_CAPACITY = 0.5;
-
-    private const LATENT_HEAT = 2257.0;
-
+    /** °C. */
     private const BOIL = 100.0;
 
     /** Parts of liquid to one of roux at which the mass runs like cream. */
@@ -42,7 +38,7 @@ final readonly class PourStair
     {
         $from = Temperature::ofCelsius(min($rouxTemperature->inCelsius(), $school->rouxCelsius()));
 
-        return self::at($school, $roux, $from, $liquid, Temperature::ofCelsius($school->liquidCelsius()), $kind->heatCapacity(), $pan->inGrams() * self::PAN_HEAT_CAPACITY);
+        return self::at($school, $roux, $from, $liquid, Temperature::ofCelsius($school->liquidCelsius()), $kind->heatCapacity(), $pan->inGrams() * PanHeat::METAL_CAPACITY);
     }
 
     /**
@@ -65,7 +61,7 @@ final readonly class PourStair
     private static function pours(float $growth, float $roux, float $rouxCelsius, float $liquid, float $liquidCelsius, float $liquidCapacity, float $panCapacity): array
     {
         $pours = [];
-        [$inPan, $capacity, $celsius, $left, $slack] = [$roux, $roux * self::ROUX_HEAT_CAPACITY + $panCapacity, $rouxCelsius, $liquid, false];
+        [$inPan, $capacity, $celsius, $left, $slack] = [$roux, $roux * HeatCapacity::ROUX + $panCapacity, $rouxCelsius, $liquid, false];
         while ($left > 1e-6 && count($pours) < self::MOST_POURS) {
             $met = ($liquid - $left) / $roux;
             $pour = $met >= self::SLACK ? $left : min($left, $inPan * ($growth - 1.0));
@@ -91,8 +87,8 @@ final readonly class PourStair
         [$capacity, $celsius] = [$liquid * $liquidCapacity, $liquidCelsius];
         for ($i = 0; $i < $count; $i++) {
             $grams = min($piece, $roux - $i * $piece);
-            [$celsius] = self::mixed($capacity, $celsius, $grams, self::ROUX_HEAT_CAPACITY, $rouxCelsius);
-            $capacity += $grams * self::ROUX_HEAT_CAPACITY;
+            [$celsius] = self::mixed($capacity, $celsius, $grams, HeatCapacity::ROUX, $rouxCelsius);
+            $capacity += $grams * HeatCapacity::ROUX;
             $pours[] = new Pour(Mass::ofGrams($grams), Temperature::ofCelsius($celsius), $i === 0);
         }
 
@@ -107,7 +103,7 @@ final readonly class PourStair
         if ($mixed <= self::BOIL) {
             return [$mixed, 0.0];
         }
-        $steam = min($grams, ($capacity + $added) * ($mixed - self::BOIL) / self::LATENT_HEAT);
+        $steam = min($grams, ($capacity + $added) * ($mixed - self::BOIL) / HeatCapacity::STEAM);
 
         return [$steam < $grams ? self::BOIL : $mixed, $steam];
     }

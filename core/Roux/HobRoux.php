@@ -6,6 +6,8 @@ namespace Lento\Roux;
 
 use Generator;
 use Lento\Exception\NotReachable;
+use Lento\Heat\HeatCapacity;
+use Lento\Heat\PanHeat;
 use Lento\Numerics\Curve;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
@@ -20,31 +22,10 @@ use Lento\Quantity\Temperature;
  */
 final readonly class HobRoux
 {
-    private const AMBIENT = 20.0;
-
     private const STEP_SECONDS = 1.0;
 
     /** No cook stands longer at a roux; past this the colour counts as not reachable. */
     private const LONGEST_MINUTES = 240;
-
-    /** W/(m2 K) of the pan's outside, and how much outside there is per area of base. */
-    private const LOSS = 14.0;
-
-    private const OUTSIDE_PER_BASE = 2.5;
-
-    private const CM2_IN_M2 = 1e-4;
-
-    /** J/(g K): pan metal, fat, dry flour, water. */
-    private const CP_PAN = 0.5;
-
-    private const CP_FAT = 2.1;
-
-    private const CP_FLOUR = 1.55;
-
-    private const CP_WATER = 4.18;
-
-    /** J/g, water at its boil. */
-    private const LATENT_HEAT = 2257.0;
 
     /** 1/(K s): how fast the fat's and the flour's water leave above the boil. */
     private const FAT_WATER_RATE = 0.002;
@@ -139,9 +120,9 @@ final readonly class HobRoux
         [$celsius, $fatWater, $melting] = $this->melted();
         $dryFat = $this->dryFat();
 
-        $hot = $this->panGrams * self::CP_PAN + self::CP_FAT * $dryFat + self::CP_WATER * $fatWater;
-        $cold = self::CP_FLOUR * $dry + self::CP_WATER * $flourWater;
-        $celsius = ($hot * $celsius + $cold * self::AMBIENT) / ($hot + $cold);
+        $hot = $this->panGrams * PanHeat::METAL_CAPACITY + HeatCapacity::FAT_IN_ROUX * $dryFat + HeatCapacity::WATER * $fatWater;
+        $cold = HeatCapacity::FLOUR_IN_ROUX * $dry + HeatCapacity::WATER * $flourWater;
+        $celsius = ($hot * $celsius + $cold * PanHeat::AMBIENT) / ($hot + $cold);
 
         $dose = 0.0;
         $decay = 0.0;
@@ -157,7 +138,7 @@ final readonly class HobRoux
     /** @return array{float, float, float} °C, g water left in the fat, s it took */
     private function melted(): array
     {
-        $celsius = self::AMBIENT;
+        $celsius = PanHeat::AMBIENT;
         $all = $this->roux->fat->inGrams() * $this->roux->fatKind->water;
         $water = $all;
         $seconds = 0.0;
@@ -175,13 +156,13 @@ final readonly class HobRoux
     /** @return array{float, float, float} °C, g of the fat's water, g of the flour's water, one step later */
     private function heated(float $celsius, float $fatWater, float $flourWater, float $dryFlour): array
     {
-        $capacity = $this->panGrams * self::CP_PAN + self::CP_FAT * $this->dryFat() + self::CP_FLOUR * $dryFlour + self::CP_WATER * ($fatWater + $flourWater);
+        $capacity = $this->panGrams * PanHeat::METAL_CAPACITY + HeatCapacity::FAT_IN_ROUX * $this->dryFat() + HeatCapacity::FLOUR_IN_ROUX * $dryFlour + HeatCapacity::WATER * ($fatWater + $flourWater);
         $area = M_PI * $this->panDiameter ** 2 / 4.0;
-        $loss = self::LOSS * self::OUTSIDE_PER_BASE * $area * self::CM2_IN_M2;
-        $flux = Curve::clamp($this->heat->flux() / 20.0 * ($this->heat->heldCelsius() - $celsius) + $loss * ($celsius - self::AMBIENT) / $area, 0.0, $this->heat->flux());
-        $watts = $flux * $area - $loss * ($celsius - self::AMBIENT);
+        $loss = PanHeat::LOSS_PER_CM2 * $area;
+        $flux = Curve::clamp($this->heat->flux() / 20.0 * ($this->heat->heldCelsius() - $celsius) + $loss * ($celsius - PanHeat::AMBIENT) / $area, 0.0, $this->heat->flux());
+        $watts = $flux * $area - $loss * ($celsius - PanHeat::AMBIENT);
         $boils = $celsius > 100.0 || $celsius + $watts * self::STEP_SECONDS / $capacity > 100.0;
-        $boiling = $boils ? self::LATENT_HEAT * (self::FAT_WATER_RATE * $fatWater + self::FLOUR_WATER_RATE * $flourWater) : 0.0;
+        $boiling = $boils ? HeatCapacity::STEAM * (self::FAT_WATER_RATE * $fatWater + self::FLOUR_WATER_RATE * $flourWater) : 0.0;
         $after = ($capacity * $celsius + self::STEP_SECONDS * ($watts + $boiling * 100.0)) / ($capacity + self::STEP_SECONDS * $boiling);
         $excess = max(0.0, $after - 100.0) * self::STEP_SECONDS;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lento\Roux;
 
+use Lento\Heat\HeatCapacity;
+use Lento\Heat\PanHeat;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
@@ -11,22 +13,13 @@ use Lento\Quantity\Temperature;
 /** A roux off the heat in its own pan: how long until it is mild enough for the first splash. Losses as on the hob: docs/model.md, B. */
 final readonly class RouxCooling
 {
-    private const AMBIENT = 20.0;
-
-    private const ROUX_HEAT_CAPACITY = 1.95;
-
-    private const PAN_HEAT_CAPACITY = 0.5;
-
-    /** W/(m2 K) times outside per base, per cm2. */
-    private const LOSS_PER_CM2 = 14.0 * 2.5 * 1e-4;
-
     public static function time(Mass $roux, Mass $pan, float $panAreaCm2, Temperature $from, Temperature $to): Duration
     {
         if ($from->kelvin <= $to->kelvin) {
             return Duration::ofSeconds(0.0);
         }
-        $capacity = $roux->inGrams() * self::ROUX_HEAT_CAPACITY + $pan->inGrams() * self::PAN_HEAT_CAPACITY;
+        $capacity = $roux->inGrams() * HeatCapacity::ROUX + $pan->inGrams() * PanHeat::METAL_CAPACITY;
 
-        return Duration::ofSeconds($capacity / (self::LOSS_PER_CM2 * $panAreaCm2) * log(($from->inCelsius() - self::AMBIENT) / ($to->inCelsius() - self::AMBIENT)));
+        return Duration::ofSeconds($capacity / (PanHeat::LOSS_PER_CM2 * $panAreaCm2) * log(($from->inCelsius() - PanHeat::AMBIENT) / ($to->inCelsius() - PanHeat::AMBIENT)));
     }
 }

@@ -49,9 +49,8 @@ final readonly class EquivalentFlour
     public static function ofViscosity(Viscosity $at60Celsius): self
     {
         $bechamel = ReferenceBechamel::house();
-        $straight = static fn(float $pascalSeconds): float => $pascalSeconds ** self::STRAIGHTENS;
-        $goal = $straight($at60Celsius->pascalSeconds);
-        $above = static fn(float $grams): float => $straight($bechamel->viscosity($grams)) - $goal;
+        $goal = self::straightened($at60Celsius->pascalSeconds);
+        $above = static fn(float $grams): float => self::straightened($bechamel->viscosity($grams)) - $goal;
 
         return match (true) {
             $above(self::LEAST) >= 0.0 => new self(self::LEAST),
@@ -64,6 +63,12 @@ final readonly class EquivalentFlour
     public function viscosity(): Viscosity
     {
         return Viscosity::ofPascalSeconds(ReferenceBechamel::house()->viscosity($this->gramsPerLitre));
+    }
+
+    /** @internal a measure of thickness that is nearly straight in flour, for whoever solves for flour */
+    public static function straightened(float $pascalSeconds): float
+    {
+        return $pascalSeconds ** self::STRAIGHTENS;
     }
 
     public function thicknessClass(): ThicknessClass

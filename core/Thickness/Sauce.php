@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Thickness;
 
+use Lento\Heat\HeatCapacity;
 use Lento\Larder\Fat;
 use Lento\Larder\Ingredient;
 use Lento\Larder\Thickener;
@@ -154,10 +155,10 @@ final readonly class Sauce
         return ($this->waterGrams + $this->alcoholGrams) / self::WATER_DENSITY + $this->fatGrams / self::FAT_DENSITY + $this->solidsGrams / self::SOLIDS_DENSITY;
     }
 
-    /** @return float J/K, from the parts: water 4.18, fat 2.05, solids 1.6, alcohol 3.0 J/(g K) */
+    /** @return float J/K, from the parts */
     public function heatCapacity(): float
     {
-        return 4.18 * $this->waterGrams + 2.05 * $this->fatGrams + 1.6 * $this->solidsGrams + 3.0 * $this->alcoholGrams;
+        return HeatCapacity::of($this->waterGrams, $this->fatGrams, $this->solidsGrams, $this->alcoholGrams);
     }
 
     /** @return float ±0.4 */

@@ -8,8 +8,9 @@ arch('the core is final and readonly')->expect('Lento')->classes()->toBeFinal()-
 arch('core values never change')->expect('Lento')->classes()->toBeReadonly()->ignoring('Lento\Exception');
 arch('quantities stand alone')->expect('Lento\Quantity')->toOnlyUse(['Lento\Quantity', 'Lento\Exception']);
 arch('numerics know numbers only')->expect('Lento\Numerics')->toOnlyUse(['Lento\Numerics', 'Lento\Exception']);
+arch('heat knows numbers only')->expect('Lento\Heat')->toOnlyUse(['Lento\Heat']);
 arch('drawings know numbers only')->expect('Lento\Drawing')->toOnlyUse(['Lento\Drawing']);
-arch('the larder knows quantities only')->expect('Lento\Larder')->toOnlyUse(['Lento\Larder', 'Lento\Quantity', 'Lento\Exception']);
+arch('the larder knows quantities only')->expect('Lento\Larder')->toOnlyUse(['Lento\Larder', 'Lento\Quantity', 'Lento\Heat', 'Lento\Exception']);
 arch('a roux does not know the sauce')->expect('Lento\Roux')->not->toUse(['Lento\Thickness', 'Lento\Pot', 'Lento\Compose', 'Lento\Pour']);
 arch('thickness does not know the pot')->expect('Lento\Thickness')->not->toUse(['Lento\Pot', 'Lento\Compose', 'Lento\Pour']);
 arch('the pot does not know the question')->expect('Lento\Pot')->not->toUse(['Lento\Compose', 'Lento\Assay', 'Lento\Course']);
