@@ -40,6 +40,7 @@ final class PotEvent extends Model
             EventKind::Unpoured => Event::unpoured($this->step, $this->pour, $this->at),
             EventKind::MoreTime => Event::moreTime($this->step, Duration::ofSeconds((float) $this->seconds), $this->at),
             EventKind::Note => Event::note($this->step, (string) $this->text, $this->at),
+            EventKind::TakenOff => Event::takenOff($this->step, $this->at),
             EventKind::Finished => Event::finished($this->step, $this->at),
         };
     }

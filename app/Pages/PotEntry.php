@@ -35,7 +35,7 @@ final readonly class PotEntry
     public function outcome(): string
     {
         return $this->millilitres === null || $this->spoon === null
-            ? Words::text('log.still_on')
+            ? Words::text($this->finishedAt === null ? 'log.still_on' : 'log.taken_off')
             : Litres::of(Volume::ofMillilitres($this->millilitres))->text() . ', ' . mb_strtolower(Words::text('thickness.spoon.' . $this->spoon));
     }
 

@@ -59,7 +59,8 @@ final readonly class Course
             EventKind::Unpoured => $this->withPoured(array_values(array_diff($this->poured, [$event->pour]))),
             EventKind::MoreTime => new self($this->steps, $this->current, $this->visits, $this->poured, $this->moreSeconds + ($event->time->seconds ?? 0.0), null),
             EventKind::Note => $this,
-            EventKind::Finished => $this->current < count($this->steps) - 1 ? $this : new self($this->steps, $this->current, $this->closed($event->at), $this->poured, $this->moreSeconds, $event->at),
+            EventKind::Finished => $this->current < count($this->steps) - 1 ? $this : $this->ended($event->at),
+            EventKind::TakenOff => $this->ended($event->at),
         };
     }
 
@@ -105,6 +106,11 @@ final readonly class Course
     private function to(int $step, DateTimeImmutable $at): self
     {
         return new self($this->steps, $step, [...$this->closed($at), new Visit($step, $at)], $this->poured, 0.0, null);
+    }
+
+    private function ended(DateTimeImmutable $at): self
+    {
+        return new self($this->steps, $this->current, $this->closed($at), $this->poured, $this->moreSeconds, $at);
     }
 
     /** @param list<int> $poured */

@@ -62,6 +62,16 @@ final readonly class Event
         return new self(EventKind::Note, $at, $step, text: $text);
     }
 
+    /**
+     * Given up before its end: started by mistake, burnt, not wanted.
+     *
+     * @param int<0, max> $step
+     */
+    public static function takenOff(int $step, DateTimeImmutable $at): self
+    {
+        return new self(EventKind::TakenOff, $at, $step);
+    }
+
     /** @param int<0, max> $step */
     public static function finished(int $step, DateTimeImmutable $at): self
     {

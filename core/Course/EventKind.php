@@ -14,4 +14,5 @@ enum EventKind: string
     case MoreTime = 'more-time';
     case Note = 'note';
     case Finished = 'finished';
+    case TakenOff = 'taken-off';
 }

@@ -11,6 +11,7 @@ return [
     'minutes' => ':taken min, planned :planned',
     'open' => 'Course of :name, :time',
     'still_on' => 'still on',
+    'taken_off' => 'taken off unfinished',
     'volume_as_planned' => 'as much as planned',
     'volume_more' => ':percent % more than planned',
     'volume_less' => ':percent % less than planned',

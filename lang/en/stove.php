@@ -24,6 +24,8 @@ return [
     'note_text' => 'What to remember',
     'save' => 'Save',
     'then' => 'Then',
+    'take_off' => 'Take it off',
+    'take_off_sure' => 'Yes, off unfinished',
     'notes' => 'Notes',
     'notes_none' => 'None yet.',
     'pours' => 'The pours',

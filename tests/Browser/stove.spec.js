@@ -63,6 +63,16 @@ test('pours are ticked off one by one, and can be taken back', async ({ page }) 
   await expectAccessible(page);
 });
 
+test('a pot started by mistake is taken off, and says so in the log', async ({ page }) => {
+  await cook(page);
+  await page.getByText('Take it off').click();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Yes, off unfinished' }).click();
+  await expect(page).toHaveURL(/\/log\/\d+$/);
+  await expect(page.getByText('taken off unfinished')).toBeVisible();
+  await expectAccessible(page);
+});
+
 test('what came out is refused at its field, and nothing typed is lost', async ({ page }) => {
   await cook(page);
   await tapUntil(page, 'What came out?');

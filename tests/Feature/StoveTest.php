@@ -25,6 +25,9 @@ function started(string $question = 'sauce=veloute&liquid=chicken-stock&amount=2
  */
 function happens(Pot $pot, string $kind, array $more = []): TestResponse
 {
+    // A test is one long request to the container; each event of a kitchen is one of its own.
+    app()->forgetScopedInstances();
+
     return post("/pots/{$pot->id}/events", ['kind' => $kind, 'step' => (string) $pot->refresh()->load('events')->course()->current, 'token' => uniqid('t', true), ...$more]);
 }
 
@@ -130,6 +133,15 @@ it('does not finish a pot before its last step', function (): void {
     $pot = started();
     happens($pot, 'finished', ['volume' => '2', 'spoon' => 'coats']);
     expect($pot->refresh()->finished_at)->toBeNull();
+});
+
+it('takes a pot off unfinished, and the log says so', function (): void {
+    $pot = started();
+    get("/pots/{$pot->id}")->assertSee('Take it off');
+    happens($pot, 'taken-off')->assertRedirect("/log/{$pot->id}");
+    expect($pot->refresh()->finished_at)->not->toBeNull()->and($pot->outcome)->toBeNull();
+    get('/log')->assertOk()->assertSee('taken off unfinished')->assertSee('No pots on.');
+    get("/log/{$pot->id}")->assertOk()->assertSee('taken off unfinished');
 });
 
 it('sends a question that cannot be cooked back to Compose', function (): void {

@@ -61,6 +61,12 @@ it('counts a second tablet’s late tap on the same step once', function (): voi
         ->and(course([Event::done(0, at(1)), Event::done(1, at(2)), Event::done(2, at(3)), Event::done(3, at(4))])->current)->toBe(3);
 });
 
+it('can be taken off at any step, and only its last step finishes it', function (): void {
+    expect(course([Event::done(0, at(1)), Event::takenOff(1, at(9))])->finishedAt)->toEqual(at(9))
+        ->and(course([Event::takenOff(1, at(9))])->finishedAt)->toBeNull()
+        ->and(course([Event::finished(0, at(9))])->finishedAt)->toBeNull();
+});
+
 it('takes notes without moving, and nothing after the end', function (): void {
     $events = [Event::done(0, at(1)), Event::done(1, at(2)), Event::done(2, at(3)), Event::finished(3, at(60))];
     expect(course([Event::note(0, 'stock is cold', at(5))])->current)->toBe(0)

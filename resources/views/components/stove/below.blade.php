@@ -12,6 +12,13 @@
         <p>{{ __('stove.target_depth') }}</p>
     </div>
     <div class="events">
+        <details class="take-off">
+            <summary>{{ __('stove.take_off') }}</summary>
+            <form method="post" action="{{ route('pots.events', $page->potId) }}" data-stove>
+                @csrf <x-stove.event kind="taken-off" :page="$page" />
+                <button class="btn btn-outline-danger">{{ __('stove.take_off_sure') }}</button>
+            </form>
+        </details>
         <p class="lbl">{{ __('stove.notes') }}</p>
         <ul>
             @forelse ($page->lastNotes() as $note)
