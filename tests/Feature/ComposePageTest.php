@@ -42,11 +42,24 @@ it('keeps the last good answer and says what is wrong at its field', function (s
         $response->assertSee('value="' . e($value) . '"', false);
     }
 })->with([
-    ['amount', '0', 'How much: write a number from 0.1 to 200 l.'], ['amount', '-2', 'How much: write a number from 0.1 to 200 l.'], ['amount', '1000000', 'from 0.1 to 200 l'], ['amount', 'two', 'from 0.1 to 200 l'], ['amount', '', 'from 0.1 to 200 l'],
-    ['unit', 'firkin', 'is not a unit of volume'], ['amount', '0.2', '0.45 l to 5.0 l simmer well in a 24 cm pan'],
-    ['diameter', '3', 'Pan width: write a number from 50 to 1200 mm.'], ['height', 'tall', 'Pan height: write a number from 50 to 1000 mm.'], ['minutes', '9999', 'Simmer: write a number from 5 to 480 min.'],
-    ['ratio', '9', 'Fat to flour: write a number from 0.5 to 3 to 1.'], ['thickness', 'gluey', 'not one of soup, pouring, coating, gratin, binding'], ['thickness', '999', 'from 15 to 160 g flour per litre'],
-    ['colour', 'green', 'not one of white, blond, brown, dark'], ['fat', 'candle', 'not one of'], ['sauce', 'custard', 'not one of bechamel, veloute, espagnole'], ['liquid', 'ink', 'not one of'], ['level', 'rolling', 'not one of'],
+    ['amount', '0', 'How much: write a number from 0.1 to 200 l.'],
+    ['amount', '-2', 'How much: write a number from 0.1 to 200 l.'],
+    ['amount', '1000000', 'from 0.1 to 200 l'],
+    ['amount', 'two', 'from 0.1 to 200 l'],
+    ['amount', '', 'from 0.1 to 200 l'],
+    ['unit', 'firkin', 'is not a unit of volume'],
+    ['amount', '0.2', '0.45 l to 5.0 l simmer well in a 24 cm pan'],
+    ['diameter', '3', 'Pan width: write a number from 50 to 1200 mm.'],
+    ['height', 'tall', 'Pan height: write a number from 50 to 1000 mm.'],
+    ['minutes', '9999', 'Simmer: write a number from 5 to 480 min.'],
+    ['ratio', '9', 'Fat to flour: write a number from 0.5 to 3 to 1.'],
+    ['thickness', 'gluey', 'not one of soup, pouring, coating, gratin, binding'],
+    ['thickness', '999', 'from 15 to 160 g flour per litre'],
+    ['colour', 'green', 'not one of white, blond, brown, dark'],
+    ['fat', 'candle', 'not one of'],
+    ['sauce', 'custard', 'not one of bechamel, veloute, espagnole'],
+    ['liquid', 'ink', 'not one of'],
+    ['level', 'rolling', 'not one of'],
 ]);
 
 it('never answers 500, whatever the address says', function (string $query): void {

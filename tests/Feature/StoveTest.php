@@ -58,10 +58,19 @@ it('shows each step with its cue, its caution and its drawing', function (StepKi
     $page = get("/pots/{$pot->id}")->assertOk()->assertSee($title)->assertSee('<svg', false);
     $caution === '' ? $page->assertDontSee('class="caution"', false) : $page->assertSee($caution);
 })->with([
-    [StepKind::Melt, 'Melt the clarified butter', 'Hot fat burns deeply'], [StepKind::BrownVegetables, 'Brown the mirepoix', 'spits'], [StepKind::BrownPaste, 'Brown the tomato paste', ''],
-    [StepKind::Flour, 'All the flour at once', 'far hotter than boiling water'], [StepKind::Colour, 'Stir until it is brown', 'One black speck'], [StepKind::LetDown, 'Off the heat', 'No liquid yet'],
-    [StepKind::Pour, 'Pour, and whisk smooth', 'The first splash steams'], [StepKind::Boil, 'Bring it once to the boil', 'spits'], [StepKind::Simmer, 'Simmer, stir now and then', 'scorches'],
-    [StepKind::Test, 'Dip a spoon', 'cool before you taste'], [StepKind::Season, 'No salt yet', ''], [StepKind::Strain, 'Strain it', 'heavy'], [StepKind::Finish, 'What came out?', 'local food-safety code'],
+    [StepKind::Melt, 'Melt the clarified butter', 'Hot fat burns deeply'],
+    [StepKind::BrownVegetables, 'Brown the mirepoix', 'spits'],
+    [StepKind::BrownPaste, 'Brown the tomato paste', ''],
+    [StepKind::Flour, 'All the flour at once', 'far hotter than boiling water'],
+    [StepKind::Colour, 'Stir until it is brown', 'One black speck'],
+    [StepKind::LetDown, 'Off the heat', 'No liquid yet'],
+    [StepKind::Pour, 'Pour, and whisk smooth', 'The first splash steams'],
+    [StepKind::Boil, 'Bring it once to the boil', 'spits'],
+    [StepKind::Simmer, 'Simmer, stir now and then', 'scorches'],
+    [StepKind::Test, 'Dip a spoon', 'cool before you taste'],
+    [StepKind::Season, 'No salt yet', ''],
+    [StepKind::Strain, 'Strain it', 'heavy'],
+    [StepKind::Finish, 'What came out?', 'local food-safety code'],
 ]);
 
 it('ticks pours off one by one and offers the next', function (): void {
@@ -111,7 +120,8 @@ it('closes the pot with what came out, and the log has it', function (): void {
     cookUntil($pot, StepKind::Finish);
     travel(70)->minutes();
     happens($pot, 'finished', ['volume' => '1,9', 'spoon' => 'coats', 'taste' => 'clean'])->assertRedirect("/log/{$pot->id}");
-    expect($pot->refresh()->outcome)->toEqual(['volume_ml' => 1900.0, 'spoon' => 'coats', 'taste' => 'clean'])->and($pot->finished_at)->not->toBeNull();
+    expect($pot->refresh()->outcome)->toEqual(['volume_ml' => 1900.0, 'spoon' => 'coats', 'taste' => 'clean'])
+        ->and($pot->finished_at)->not->toBeNull();
     get('/log')->assertOk()->assertSee('Chicken velouté')->assertSee('1.90 l, coats')->assertSee('5 % less than planned')->assertSee('as thick as planned')->assertSee('No pots on.');
     get("/log/{$pot->id}")->assertOk()->assertSee('Its course')->assertSee('2.00 l, coats')->assertSee('clean');
     get("/pots/{$pot->id}")->assertRedirect("/log/{$pot->id}");
@@ -122,12 +132,28 @@ it('refuses an outcome that cannot be, at its field, and keeps the rest', functi
     cookUntil($pot, StepKind::Finish);
     happens($pot, 'finished', ['volume' => $volume, 'spoon' => $spoon, 'taste' => 'good'])->assertSessionHasErrors($field)->assertSessionHasInput('taste', 'good');
     expect($pot->refresh()->finished_at)->toBeNull();
-})->with([['', 'coats', 'volume'], ['0', 'coats', 'volume'], ['-1', 'coats', 'volume'], ['9999', 'coats', 'volume'], ['plenty', 'coats', 'volume'], ['2', '', 'spoon'], ['2', 'sings', 'spoon']]);
+})->with([
+    ['', 'coats', 'volume'],
+    ['0', 'coats', 'volume'],
+    ['-1', 'coats', 'volume'],
+    ['9999', 'coats', 'volume'],
+    ['plenty', 'coats', 'volume'],
+    ['2', '', 'spoon'],
+    ['2', 'sings', 'spoon'],
+]);
 
 it('answers nonsense events with an error, never with 500', function (array $body): void {
     $pot = started();
-    expect(post("/pots/{$pot->id}/events", $body)->getStatusCode())->toBe(302)->and($pot->events()->count())->toBe(0);
-})->with([[['kind' => 'explode']], [[]], [['kind' => 'done', 'step' => 'x', 'token' => 'a']], [['kind' => 'done', 'step' => '-1', 'token' => 'a']], [['kind' => ['a'], 'step' => ['b'], 'token' => ['c']]], [['kind' => 'more-time', 'step' => '0', 'token' => 'a', 'seconds' => '999999']]]);
+    expect(post("/pots/{$pot->id}/events", $body)->getStatusCode())->toBe(302)
+        ->and($pot->events()->count())->toBe(0);
+})->with([
+    [['kind' => 'explode']],
+    [[]],
+    [['kind' => 'done', 'step' => 'x', 'token' => 'a']],
+    [['kind' => 'done', 'step' => '-1', 'token' => 'a']],
+    [['kind' => ['a'], 'step' => ['b'], 'token' => ['c']]],
+    [['kind' => 'more-time', 'step' => '0', 'token' => 'a', 'seconds' => '999999']],
+]);
 
 it('does not finish a pot before its last step', function (): void {
     $pot = started();

@@ -4,7 +4,7 @@
         <article class="stove kind-{{ $page->kind()->value }}" data-pot="{{ $page->potId }}">
             <x-stove.progress :page="$page" />
             <x-stove.step :page="$page" />
-            <x-stove.timer :page="$page" />
+            @if ($page->drawing() !== 'outcome')<x-stove.timer :page="$page" />@endif
             <div class="bigstrip">
                 @switch($page->drawing())
                     @case('weigh') <x-stove.weigh :page="$page" /> @break

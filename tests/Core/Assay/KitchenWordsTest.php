@@ -47,11 +47,31 @@ it('finds in the larder whatever it has a word for', function (string $phrase, s
 
 it('does not take a thing for its last word', function (string $phrase): void {
     expect(KitchenWords::read($phrase))->toBeNull();
-})->with(['almond flour', 'peanut butter', 'cocoa butter', 'coconut cream', 'soya milk', 'beer', 'onion soup', 'salt cod', 'butter beans', 'oil paint', 'wine gums']);
+})->with([
+    'almond flour',
+    'peanut butter',
+    'cocoa butter',
+    'coconut cream',
+    'soya milk',
+    'beer',
+    'onion soup',
+    'salt cod',
+    'butter beans',
+    'oil paint',
+    'wine gums',
+]);
 
 it('knows the herbs that weigh nothing', function (string $phrase): void {
     expect(KitchenWords::read($phrase))->toBe(['id' => null, 'loose' => false]);
-})->with(['bay leaf', 'fresh thyme sprigs', 'parsley stalks', 'grated nutmeg', 'cloves', 'garlic cloves', 'bouquet garni']);
+})->with([
+    'bay leaf',
+    'fresh thyme sprigs',
+    'parsley stalks',
+    'grated nutmeg',
+    'cloves',
+    'garlic cloves',
+    'bouquet garni',
+]);
 
 it('reads how a recipe is cooked', function (): void {
     $settings = Settings::none()

@@ -88,7 +88,8 @@ it('takes more flour for a darker roux and for a thicker sauce', function (): vo
 
 it('takes more stock for a longer or harder simmer', function (): void {
     $stock = fn(float $minutes, SimmerLevel $level): float => answered(Question::of(Base::Veloute, Volume::ofLitres(2.0), simmerTime: Duration::ofMinutes($minutes), simmerLevel: $level, pan: pan24()))->liquid->inMillilitres();
-    expect($stock(60.0, SimmerLevel::Bare))->toBeGreaterThan($stock(30.0, SimmerLevel::Bare))->and($stock(30.0, SimmerLevel::Brisk))->toBeGreaterThan($stock(60.0, SimmerLevel::Bare));
+    expect($stock(60.0, SimmerLevel::Bare))->toBeGreaterThan($stock(30.0, SimmerLevel::Bare))
+        ->and($stock(30.0, SimmerLevel::Brisk))->toBeGreaterThan($stock(60.0, SimmerLevel::Bare));
 });
 
 it('starts an espagnole with about half as much stock again', function (): void {
@@ -101,7 +102,8 @@ it('starts an espagnole with about half as much stock again', function (): void 
 it('salts to the house’s share, and not at all when the broth has brought it', function (): void {
     expect(answered(Question::of(Base::Bechamel, Volume::ofLitres(1.0)))->end->saltPercent())->toEqualWithDelta(0.75, 1e-6);
     $packed = answered(Question::of(Base::Veloute, Volume::ofLitres(1.0), liquid: 'packed-broth', simmerTime: Duration::ofMinutes(240.0), simmerLevel: SimmerLevel::Simmer));
-    expect(array_column($packed->amounts, 'ingredient'))->not->toContain('salt')->and(codes($packed))->toContain(WarningCode::SaltHigh);
+    expect(array_column($packed->amounts, 'ingredient'))->not->toContain('salt')
+        ->and(codes($packed))->toContain(WarningCode::SaltHigh);
 });
 
 it('lists amounts in the order they are used', function (): void {
@@ -114,7 +116,8 @@ it('lists amounts in the order they are used', function (): void {
 it('warns of a pan that is too full, with the most that fits', function (): void {
     $small = Pan::of(Length::ofMillimetres(160.0), Length::ofMillimetres(110.0));
     $sheet = answered(Question::of(Base::Veloute, Volume::ofLitres(2.0), pan: $small));
-    expect(codes($sheet))->toBe([WarningCode::PanTooFull])->and($sheet->warnings[0]->numbers['fill_percent'])->toEqualWithDelta(95.0, 3.0);
+    expect(codes($sheet))->toBe([WarningCode::PanTooFull])
+        ->and($sheet->warnings[0]->numbers['fill_percent'])->toEqualWithDelta(95.0, 3.0);
     $fits = answered(Question::of(Base::Veloute, Volume::ofLitres($sheet->warnings[0]->numbers['fits_l']), pan: $small));
     expect($fits->fillPercent())->toEqualWithDelta(85.0, 0.3)
         ->and(codes(answered(Question::of(Base::Veloute, Volume::ofLitres(200.0), pan: $small))))->toContain(WarningCode::PanOverflows);
@@ -131,7 +134,8 @@ it('warns of fat that floats, of a dry or parting roux, of smoke and of raw flou
 
 it('answers by colour alone where the pan never browns so much roux', function (): void {
     $sheet = answered(Question::of(Base::Veloute, Volume::ofLitres(200.0), colour: Colour::Dark, thickness: EquivalentFlour::ofGramsPerLitre(125.0), pan: Pan::of(Length::ofMillimetres(160.0), Length::ofMillimetres(110.0))));
-    expect($sheet->rouxForecast)->toBeNull()->and(codes($sheet))->toContain(WarningCode::ColourNotReached);
+    expect($sheet->rouxForecast)->toBeNull()
+        ->and(codes($sheet))->toContain(WarningCode::ColourNotReached);
 });
 
 it('refuses what lies outside the model', function (callable $ask): void {
@@ -147,16 +151,23 @@ it('refuses what lies outside the model', function (callable $ask): void {
 
 it('says so when the larder lacks the liquid', fn() => answered(Question::of(Base::Veloute, Volume::ofLitres(1.0), liquid: 'dew')))->throws(Unknown::class);
 
-it('knows its bases by any spelling', fn(string $name, Base $base) => expect(Base::named($name))->toBe($base))->with([['velouté', Base::Veloute], ['Bechamel', Base::Bechamel], [' ESPAGNOLE ', Base::Espagnole]]);
+it('knows its bases by any spelling', fn(string $name, Base $base) => expect(Base::named($name))->toBe($base))->with([
+    ['velouté', Base::Veloute],
+    ['Bechamel', Base::Bechamel],
+    [' ESPAGNOLE ', Base::Espagnole],
+]);
 
 it('gives every school its pours and its steps', function (School $school): void {
     $sheet = answered(Question::of(Base::Veloute, Volume::ofLitres(2.0), school: $school, pan: pan24()));
     $kinds = array_map(fn($step): StepKind => $step->kind, $sheet->steps);
-    expect($sheet->stair->pours)->not->toBe([])->and($kinds[0])->toBe(StepKind::SetOut)->and(end($kinds))->toBe(StepKind::Finish)
+    expect($sheet->stair->pours)->not->toBe([])
+        ->and($kinds[0])->toBe(StepKind::SetOut)
+        ->and(end($kinds))->toBe(StepKind::Finish)
         ->and(array_sum(array_map(fn($pour): float => $sheet->pourVolume($pour)->inMillilitres(), $sheet->stair->pours)))->toBeGreaterThan(0.0);
 })->with(School::cases());
 
 it('gives the same answer to the last digit, and again from scratch', function (): void {
     $ask = fn(): Sheet => answered(Question::of(Base::Espagnole, Volume::ofLitres(2.5)));
-    expect($ask()->roux->flour->kilograms)->toBe($ask()->roux->flour->kilograms)->and($ask()->liquid->cubicMetres)->toBe($ask()->liquid->cubicMetres);
+    expect($ask()->roux->flour->kilograms)->toBe($ask()->roux->flour->kilograms)
+        ->and($ask()->liquid->cubicMetres)->toBe($ask()->liquid->cubicMetres);
 });

@@ -32,7 +32,10 @@ function course(array $events): Course
 
 it('starts at the first step, without a clock where the eye decides', function (): void {
     $course = course([]);
-    expect($course->current)->toBe(0)->and($course->since())->toEqual(at(0))->and($course->timerEnds())->toBeNull()->and($course->nextPour())->toBeNull();
+    expect($course->current)->toBe(0)
+        ->and($course->since())->toEqual(at(0))
+        ->and($course->timerEnds())->toBeNull()
+        ->and($course->nextPour())->toBeNull();
 });
 
 it('ticks pours off one by one, and back', function (): void {
@@ -52,7 +55,9 @@ it('runs a timer from the moment the step began', function (): void {
 
 it('begins the time anew, and drops the added minutes, when a step is gone back to', function (): void {
     $course = course([Event::done(0, at(10)), Event::done(1, at(100)), Event::moreTime(2, Duration::ofMinutes(5.0), at(200)), Event::back(2, at(300)), Event::done(1, at(400))]);
-    expect($course->timerEnds())->toEqual(at(400 + 1800))->and($course->visits)->toHaveCount(5)->and($course->visits[2]->until)->toEqual(at(300));
+    expect($course->timerEnds())->toEqual(at(400 + 1800))
+        ->and($course->visits)->toHaveCount(5)
+        ->and($course->visits[2]->until)->toEqual(at(300));
 });
 
 it('counts a second tablet’s late tap on the same step once', function (): void {

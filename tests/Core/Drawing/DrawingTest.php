@@ -16,7 +16,10 @@ use Lento\Drawing\TickStep;
 it('writes numbers as SVG does, whatever the locale', function (): void {
     $before = setlocale(LC_NUMERIC, '0');
     setlocale(LC_NUMERIC, 'de_DE.UTF-8', 'fr_FR.UTF-8');
-    expect(Svg::number(1.5))->toBe('1.5')->and(Svg::number(2.0))->toBe('2')->and(Svg::number(-0.001))->toBe('0')->and(Svg::path('M%s %s', 1.234, 100.0))->toBe('M1.23 100');
+    expect(Svg::number(1.5))->toBe('1.5')
+        ->and(Svg::number(2.0))->toBe('2')
+        ->and(Svg::number(-0.001))->toBe('0')
+        ->and(Svg::path('M%s %s', 1.234, 100.0))->toBe('M1.23 100');
     setlocale(LC_NUMERIC, (string) $before);
 });
 
@@ -32,55 +35,90 @@ it('draws a pan to scale, with the level where the litres put it', function (): 
 
 it('keeps any pan inside its box and its ticks apart', function (float $diameter, float $height, float $litres): void {
     $d = PotDrawing::of($diameter, $height, $litres, 0.9 * $litres, 0.85);
-    expect($d->left)->toBeGreaterThan(0.0)->and($d->top)->toBeGreaterThan(0.0)->and($d->startLevel)->toBeGreaterThanOrEqual($d->top - 6.0);
+    expect($d->left)->toBeGreaterThan(0.0)
+        ->and($d->top)->toBeGreaterThan(0.0)
+        ->and($d->startLevel)->toBeGreaterThanOrEqual($d->top - 6.0);
     for ($i = 1; $i < count($d->ticks); $i++) {
         expect($d->ticks[$i - 1]['y'] - $d->ticks[$i]['y'])->toBeGreaterThanOrEqual(14.0);
     }
     foreach ([$d->inside(), $d->walls(), $d->ears(), $d->leader($d->endLevel, 100.0)] as $path) {
         expect($path)->toMatch('/\AM[-0-9. MHVQLhqtlaZ]+\z/')->not->toContain('NAN');
     }
-})->with([[6.0, 5.0, 0.1], [24.0, 14.0, 2.0], [28.0, 9.0, 4.0], [60.0, 60.0, 100.0], [120.0, 20.0, 200.0], [10.0, 100.0, 5.0], [24.0, 14.0, 200.0]]);
+})->with([
+    [6.0, 5.0, 0.1],
+    [24.0, 14.0, 2.0],
+    [28.0, 9.0, 4.0],
+    [60.0, 60.0, 100.0],
+    [120.0, 20.0, 200.0],
+    [10.0, 100.0, 5.0],
+    [24.0, 14.0, 200.0],
+]);
 
 it('closes the finger line and hangs drops as the sauce is thinner', function (): void {
     $thin = SpoonDrawing::of(0.09, 0.1, 0.04);
     $thick = SpoonDrawing::of(2.4, 7.9, 3.7);
-    expect($thin->run)->toBeGreaterThan(0.9)->and($thick->run)->toBe(0.0)->and(count($thin->tongues()))->toBeGreaterThan(5)->and($thick->tongues())->toBe([])
-        ->and(count($thin->drips()))->toBe(4)->and($thick->drips())->toBe([])->and($thin->opacity)->toBeLessThan($thick->opacity)
+    expect($thin->run)->toBeGreaterThan(0.9)
+        ->and($thick->run)->toBe(0.0)
+        ->and(count($thin->tongues()))->toBeGreaterThan(5)
+        ->and($thick->tongues())->toBe([])
+        ->and(count($thin->drips()))->toBe(4)
+        ->and($thick->drips())->toBe([])
+        ->and($thin->opacity)->toBeLessThan($thick->opacity)
         ->and(SpoonDrawing::of(50.0, 200.0, 90.0)->filmMillimetres)->toBeLessThan(4.0);
     foreach ([$thin, $thick] as $d) {
-        expect(implode('', [$d->bowl(), $d->handle(), $d->film(), $d->gap(), $d->shine(), $d->sectionMetal(), ...$d->sectionFilms()]))->not->toContain('NAN')->and($d->sightLines())->toHaveCount(2);
+        expect(implode('', [$d->bowl(), $d->handle(), $d->film(), $d->gap(), $d->shine(), $d->sectionMetal(), ...$d->sectionFilms()]))->not->toContain('NAN')
+            ->and($d->sightLines())->toHaveCount(2);
     }
 });
 
 it('climbs the stair by the litres, on one scale', function (): void {
     $d = StairDrawing::of(0.2, [0.4, 0.8, 0.6]);
     $rise = array_map(fn(array $tread): float => $tread['from'] - $tread['y'], $d->treads);
-    expect($rise[1] / $rise[0])->toEqualWithDelta(2.0, 1e-9)->and($d->treads[2]['y'])->toEqualWithDelta(24.0, 1e-9)->and($d->labels(1, false))->toBeTrue();
+    expect($rise[1] / $rise[0])->toEqualWithDelta(2.0, 1e-9)
+        ->and($d->treads[2]['y'])->toEqualWithDelta(24.0, 1e-9)
+        ->and($d->labels(1, false))->toBeTrue();
     $many = StairDrawing::of(0.2, array_fill(0, 20, 0.1));
-    expect($many->labels(3, false))->toBeFalse()->and($many->labels(3, true))->toBeTrue()->and($many->labels(0, false))->toBeTrue()->and($many->labels(19, false))->toBeTrue();
+    expect($many->labels(3, false))->toBeFalse()
+        ->and($many->labels(3, true))->toBeTrue()
+        ->and($many->labels(0, false))->toBeTrue()
+        ->and($many->labels(19, false))->toBeTrue();
 });
 
 it('divides the balance bar by weight', function (): void {
     $d = BalanceDrawing::of(100.0, 200.0, 700.0);
-    expect($d->fat)->toEqualWithDelta(47.2, 1e-9)->and($d->roux())->toEqualWithDelta(141.6, 1e-9)->and($d->fatOpened)->toEqualWithDelta($d->opened / 3.0, 1e-9);
+    expect($d->fat)->toEqualWithDelta(47.2, 1e-9)
+        ->and($d->roux())->toEqualWithDelta(141.6, 1e-9)
+        ->and($d->fatOpened)->toEqualWithDelta($d->opened / 3.0, 1e-9);
 });
 
 it('puts shade along the strip and strength above it', function (): void {
     $d = StripDrawing::of(300.0, 40.0, [[0.0, '#ffffff', 1.0], [1.5, '#888888', 0.8], [3.0, '#000000', 0.3]]);
-    expect($d->x(1.5))->toEqualWithDelta(150.0, 1e-9)->and($d->x(9.0))->toEqualWithDelta(300.0, 1e-9)->and($d->y(1.0))->toEqualWithDelta(2.0, 1e-9)
-        ->and($d->stops[1])->toBe(['offset' => 50.0, 'hex' => '#888888'])->and($d->area())->toEndWith('Z');
+    expect($d->x(1.5))->toEqualWithDelta(150.0, 1e-9)
+        ->and($d->x(9.0))->toEqualWithDelta(300.0, 1e-9)
+        ->and($d->y(1.0))->toEqualWithDelta(2.0, 1e-9)
+        ->and($d->stops[1])->toBe(['offset' => 50.0, 'hex' => '#888888'])
+        ->and($d->area())->toEndWith('Z');
 });
 
 it('lays plan and course on one scale of time', function (): void {
     $d = CourseDrawing::of([5.0, 0.0, 30.0], [[0, 0.0, 6.0], [2, 6.0, 50.0]]);
-    expect($d->planned)->toHaveCount(2)->and($d->happened[1]['x'] + $d->happened[1]['width'])->toEqualWithDelta($d->end, 1e-6)
-        ->and($d->happened[1]['word'])->toBeTrue()->and(array_reverse($d->ticks)[0]['minute'])->toBe(50)
+    expect($d->planned)->toHaveCount(2)
+        ->and($d->happened[1]['x'] + $d->happened[1]['width'])->toEqualWithDelta($d->end, 1e-6)
+        ->and($d->happened[1]['word'])->toBeTrue()
+        ->and(array_reverse($d->ticks)[0]['minute'])->toBe(50)
         ->and(CourseDrawing::of([0.0], [])->happened)->toBe([]);
 });
 
-it('chooses the ink that reads', fn(string $hex, Ink $ink) => expect(Ink::on($hex))->toBe($ink))->with([['#e8dcbd', Ink::OnLight], ['#daba83', Ink::OnLight], ['#402c24', Ink::OnDark], ['#683f2a', Ink::OnDark]]);
+it('chooses the ink that reads', fn(string $hex, Ink $ink) => expect(Ink::on($hex))->toBe($ink))->with([
+    ['#e8dcbd', Ink::OnLight],
+    ['#daba83', Ink::OnLight],
+    ['#402c24', Ink::OnDark],
+    ['#683f2a', Ink::OnDark],
+]);
 
 it('maps and steps plainly', function (): void {
-    expect((new Scale(0.0, 10.0, 100.0, 200.0))->at(5.0))->toBe(150.0)->and((new Scale(3.0, 3.0, 100.0, 200.0))->at(3.0))->toBe(100.0)
-        ->and(TickStep::first([1.0, 5.0], fn(float $step): bool => $step > 2.0))->toBe(5.0)->and(TickStep::first([1.0, 5.0], fn(): bool => false))->toBe(5.0);
+    expect((new Scale(0.0, 10.0, 100.0, 200.0))->at(5.0))->toBe(150.0)
+        ->and((new Scale(3.0, 3.0, 100.0, 200.0))->at(3.0))->toBe(100.0)
+        ->and(TickStep::first([1.0, 5.0], fn(float $step): bool => $step > 2.0))->toBe(5.0)
+        ->and(TickStep::first([1.0, 5.0], fn(): bool => false))->toBe(5.0);
 });

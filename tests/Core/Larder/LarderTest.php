@@ -33,7 +33,8 @@ it('has compositions that are possible', function (): void {
     }
     foreach ($larder->fatNames() as $id) {
         $fat = $larder->fat($id);
-        expect($fat->fat + $fat->water + $fat->solids)->toEqualWithDelta(1.0, 0.02)->and($fat->smokes->kelvin)->toBeGreaterThan($fat->melts->kelvin);
+        expect($fat->fat + $fat->water + $fat->solids)->toEqualWithDelta(1.0, 0.02)
+            ->and($fat->smokes->kelvin)->toBeGreaterThan($fat->melts->kelvin);
     }
 });
 
@@ -48,7 +49,9 @@ it('names the allergens', function (): void {
 
 it('finds anything by its name and refuses what it lacks', function (): void {
     $larder = Larder::house();
-    expect($larder->any('butter'))->toBeInstanceOf(Fat::class)->and($larder->any('rice-flour'))->toBeInstanceOf(Thickener::class)->and($larder->any('onion'))->toBeInstanceOf(Ingredient::class);
+    expect($larder->any('butter'))->toBeInstanceOf(Fat::class)
+        ->and($larder->any('rice-flour'))->toBeInstanceOf(Thickener::class)
+        ->and($larder->any('onion'))->toBeInstanceOf(Ingredient::class);
     foreach (['thickener', 'fat', 'ingredient', 'any'] as $shelf) {
         expect(fn() => $larder->{$shelf}('moonlight'))->toThrow(Unknown::class);
     }

@@ -19,7 +19,9 @@ it('finds the zero of an increasing function', function (callable $f, float $low
 it('refuses a bracket without a zero', fn() => (new Root(1e-9))->of(fn(float $x): float => $x + 5.0, 0.0, 1.0, 'this thickness'))->throws(NotReachable::class, 'this thickness cannot be reached');
 
 it('clamps what would overflow', function (): void {
-    expect(Curve::sigmoid(1e9))->toBe(1.0)->and(Curve::sigmoid(-1e9))->toBeGreaterThan(0.0)->toBeLessThan(1e-15)
+    expect(Curve::sigmoid(1e9))->toBe(1.0)
+        ->and(Curve::sigmoid(-1e9))->toBeGreaterThan(0.0)->toBeLessThan(1e-15)
         ->and(Curve::softplus(100.0))->toBe(100.0)->and(Curve::softplus(-100.0))->toBe(0.0)
-        ->and(is_finite(Curve::arrhenius(1e9, 200.0, 20.0)))->toBeTrue()->and(Curve::arrhenius(85e3, 160.0, 160.0))->toBe(1.0);
+        ->and(is_finite(Curve::arrhenius(1e9, 200.0, 20.0)))->toBeTrue()
+        ->and(Curve::arrhenius(85e3, 160.0, 160.0))->toBe(1.0);
 });

@@ -62,7 +62,8 @@ it('loses only water and spirit, and never gains', function (): void {
     $course = (new Simmer(pan(20.0), SimmerLevel::Brisk))->course($sauce, Duration::ofMinutes(60.0), 12);
     expect($course)->toHaveCount(13);
     for ($i = 1; $i < 13; $i++) {
-        expect($course[$i]->fatGrams)->toBe($sauce->fatGrams)->and($course[$i]->solidsGrams)->toBe($sauce->solidsGrams)
+        expect($course[$i]->fatGrams)->toBe($sauce->fatGrams)
+            ->and($course[$i]->solidsGrams)->toBe($sauce->solidsGrams)
             ->and($course[$i]->waterGrams)->toBeLessThan($course[$i - 1]->waterGrams)
             ->and($course[$i]->alcoholGrams)->toBeLessThan($course[$i - 1]->alcoholGrams);
     }
@@ -71,7 +72,8 @@ it('loses only water and spirit, and never gains', function (): void {
 it('cannot be boiled to nothing', function (): void {
     $milk = Sauce::nothing()->with(Larder::house()->ingredient('whole-milk'), Mass::ofGrams(100.0));
     $end = (new Simmer(pan(30.0), SimmerLevel::Boil))->for($milk, Duration::ofMinutes(480.0));
-    expect($end->waterGrams)->toBeGreaterThan(0.0)->and(is_finite(Flow::at($end, 60.0)->pascalSeconds(10.0)))->toBeTrue();
+    expect($end->waterGrams)->toBeGreaterThan(0.0)
+        ->and(is_finite(Flow::at($end, 60.0)->pascalSeconds(10.0)))->toBeTrue();
 });
 
 it('knows depth, fill and brim of a pan', function (): void {
@@ -87,7 +89,12 @@ it('suits a pan to any volume from a cup to a kettle', function (float $litres):
     expect($pan->fill(Volume::ofLitres($litres)))->toBeLessThan(0.80)->toBeGreaterThan(0.25);
 })->with([0.1, 0.5, 1.0, 2.0, 5.0, 20.0, 100.0, 230.0]);
 
-it('refuses pans nobody has', fn(float $d, float $h) => expect(fn() => pan($d, $h))->toThrow(OutOfRange::class))->with([[4.0, 10.0], [130.0, 10.0], [24.0, 3.0], [24.0, 120.0]]);
+it('refuses pans nobody has', fn(float $d, float $h) => expect(fn() => pan($d, $h))->toThrow(OutOfRange::class))->with([
+    [4.0, 10.0],
+    [130.0, 10.0],
+    [24.0, 3.0],
+    [24.0, 120.0],
+]);
 
 it('boils later when there is more, and says when it never will', function (): void {
     $boil = new TimeToBoil(pan(24.0), HobHeat::MediumHigh->flux());

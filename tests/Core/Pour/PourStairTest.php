@@ -42,9 +42,13 @@ it('pours all the liquid, or all the roux, and names one slack pour', function (
         ->and(count(array_filter($stair->pours, fn(Pour $pour): bool => $pour->slack)))->toBe(1);
 })->with(School::cases())->with([[1.0, 5000.0], [200.0, 1500.0], [500.0, 50.0], [20000.0, 180000.0]]);
 
-it('has no stair without roux or liquid', fn(float $roux, float $liquid) => expect(stair(School::ColdOnHot, $roux, $liquid)->pours)->toBe([]))->with([[0.0, 100.0], [100.0, 0.0]]);
+it('has no stair without roux or liquid', fn(float $roux, float $liquid) => expect(stair(School::ColdOnHot, $roux, $liquid)->pours)->toBe([]))->with([
+    [0.0, 100.0],
+    [100.0, 0.0],
+]);
 
 it('lets a hot roux down before the first splash', function (): void {
     $stair = PourStair::of(School::ColdOnHot, Mass::ofGrams(200.0), Temperature::ofCelsius(158.0), Mass::ofGrams(1500.0), Larder::house()->ingredient('whole-milk'), Mass::ofKilograms(1.0));
-    expect($stair->roux->inCelsius())->toEqualWithDelta(120.0, 1e-9)->and($stair->steam)->toBe(Steam::Hiss);
+    expect($stair->roux->inCelsius())->toEqualWithDelta(120.0, 1e-9)
+        ->and($stair->steam)->toBe(Steam::Hiss);
 });

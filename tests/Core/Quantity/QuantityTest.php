@@ -50,41 +50,97 @@ it('keeps the units of the trade table', function (VolumeUnit $unit, float $mill
     expect($unit->size()->inMillilitres())->toEqualWithDelta($millilitres, 6e-6 * $millilitres)
         ->and($unit->amountIn($unit->of(2.5)))->toEqualWithDelta(2.5, 1e-12);
 })->with([
-    [VolumeUnit::UsCup, 236.588], [VolumeUnit::UsTablespoon, 14.7868], [VolumeUnit::UsTeaspoon, 4.92892], [VolumeUnit::UsFluidOunce, 29.5735], [VolumeUnit::UsPint, 473.176],
-    [VolumeUnit::UsQuart, 946.353], [VolumeUnit::UsGallon, 3785.41], [VolumeUnit::MetricCup, 250.0], [VolumeUnit::MetricTablespoon, 15.0], [VolumeUnit::MetricTeaspoon, 5.0],
-    [VolumeUnit::ImperialFluidOunce, 28.4131], [VolumeUnit::ImperialGill, 142.065], [VolumeUnit::ImperialPint, 568.261], [VolumeUnit::ImperialQuart, 1136.52], [VolumeUnit::ImperialGallon, 4546.09],
-    [VolumeUnit::Centilitre, 10.0], [VolumeUnit::Decilitre, 100.0], [VolumeUnit::Litre, 1000.0], [VolumeUnit::Millilitre, 1.0],
+    [VolumeUnit::UsCup, 236.588],
+    [VolumeUnit::UsTablespoon, 14.7868],
+    [VolumeUnit::UsTeaspoon, 4.92892],
+    [VolumeUnit::UsFluidOunce, 29.5735],
+    [VolumeUnit::UsPint, 473.176],
+    [VolumeUnit::UsQuart, 946.353],
+    [VolumeUnit::UsGallon, 3785.41],
+    [VolumeUnit::MetricCup, 250.0],
+    [VolumeUnit::MetricTablespoon, 15.0],
+    [VolumeUnit::MetricTeaspoon, 5.0],
+    [VolumeUnit::ImperialFluidOunce, 28.4131],
+    [VolumeUnit::ImperialGill, 142.065],
+    [VolumeUnit::ImperialPint, 568.261],
+    [VolumeUnit::ImperialQuart, 1136.52],
+    [VolumeUnit::ImperialGallon, 4546.09],
+    [VolumeUnit::Centilitre, 10.0],
+    [VolumeUnit::Decilitre, 100.0],
+    [VolumeUnit::Litre, 1000.0],
+    [VolumeUnit::Millilitre, 1.0],
 ]);
 
 it('reads numbers as cooks write them', fn(string $text, float $value) => expect(KitchenNumber::parse($text)->value)->toEqualWithDelta($value, 1e-12))->with([
-    ['2', 2.0], ['0.5', 0.5], ['0,5', 0.5], ['.25', 0.25], ['1/2', 0.5], ['1 1/2', 1.5], ['¾', 0.75], ['1¾', 1.75], ['1 ⅓', 4 / 3], ['2 / 3', 2 / 3], [' 12 ', 12.0], ['3⁄4', 0.75],
+    ['2', 2.0],
+    ['0.5', 0.5],
+    ['0,5', 0.5],
+    ['.25', 0.25],
+    ['1/2', 0.5],
+    ['1 1/2', 1.5],
+    ['¾', 0.75],
+    ['1¾', 1.75],
+    ['1 ⅓', 4 / 3],
+    ['2 / 3', 2 / 3],
+    [' 12 ', 12.0],
+    ['3⁄4', 0.75],
 ]);
 
 it('writes numbers as cooks write them, and reads them back', function (float $value, string $text): void {
-    expect(KitchenNumber::toQuarters($value)->text())->toBe($text)->and(KitchenNumber::parse($text)->value)->toEqualWithDelta(KitchenNumber::toQuarters($value)->value, 1e-9);
+    expect(KitchenNumber::toQuarters($value)->text())->toBe($text)
+        ->and(KitchenNumber::parse($text)->value)->toEqualWithDelta(KitchenNumber::toQuarters($value)->value, 1e-9);
 })->with([[2.0, '2'], [0.5, '½'], [1.74, '1¾'], [0.01, '¼'], [3.3, '3¼'], [12.9, '13']]);
 
-it('writes thirds as thirds and the rest as decimals', fn(string $in, string $out) => expect(KitchenNumber::parse($in)->text())->toBe($out))->with([['2/3', '⅔'], ['1 1/3', '1⅓'], ['0.4', '0.4'], ['1.25', '1¼'], ['0,15', '0.15']]);
+it('writes thirds as thirds and the rest as decimals', fn(string $in, string $out) => expect(KitchenNumber::parse($in)->text())->toBe($out))->with([
+    ['2/3', '⅔'],
+    ['1 1/3', '1⅓'],
+    ['0.4', '0.4'],
+    ['1.25', '1¼'],
+    ['0,15', '0.15'],
+]);
 
 it('writes an amount in any unit', function (): void {
-    expect(MassUnit::Ounce->write(Mass::ofGrams(85.0)))->toBe('3 oz')->and(MassUnit::Pound->write(Mass::ofGrams(680.0)))->toBe('1½ lb')
-        ->and(VolumeUnit::UsCup->write(Volume::ofMillilitres(355.0)))->toBe('1½ us cup')->and(VolumeUnit::ImperialPint->write(Volume::ofMillilitres(284.0)))->toBe('½ imperial pint');
+    expect(MassUnit::Ounce->write(Mass::ofGrams(85.0)))->toBe('3 oz')
+        ->and(MassUnit::Pound->write(Mass::ofGrams(680.0)))->toBe('1½ lb')
+        ->and(VolumeUnit::UsCup->write(Volume::ofMillilitres(355.0)))->toBe('1½ us cup')
+        ->and(VolumeUnit::ImperialPint->write(Volume::ofMillilitres(284.0)))->toBe('½ imperial pint');
 });
 
-it('refuses what is no number', fn(string $text) => expect(fn() => KitchenNumber::parse($text))->toThrow(NotANumber::class))->with(['', 'two', '1/0', '-1', '1e6', '1..2', '1/2/3', '∞', '9999999999999999999999']);
+it('refuses what is no number', fn(string $text) => expect(fn() => KitchenNumber::parse($text))->toThrow(NotANumber::class))->with([
+    '',
+    'two',
+    '1/0',
+    '-1',
+    '1e6',
+    '1..2',
+    '1/2/3',
+    '∞',
+    '9999999999999999999999',
+]);
 
 it('reads unit words, and sizes them as the kitchen says', function (MeasureSystem $system, string $word, MassUnit|VolumeUnit $unit): void {
     expect((new UnitNames($system))->unit($word))->toBe($unit);
 })->with([
-    [MeasureSystem::UsCustomary, 'pint', VolumeUnit::UsPint], [MeasureSystem::Imperial, 'pints', VolumeUnit::ImperialPint], [MeasureSystem::Metric, 'cups', VolumeUnit::MetricCup],
-    [MeasureSystem::UsCustomary, 'qt', VolumeUnit::UsQuart], [MeasureSystem::UsCustomary, 'Tbsp.', VolumeUnit::UsTablespoon], [MeasureSystem::UsCustomary, 'fl oz', VolumeUnit::UsFluidOunce],
-    [MeasureSystem::Metric, 'imperial pint', VolumeUnit::ImperialPint], [MeasureSystem::Imperial, 'us cups', VolumeUnit::UsCup], [MeasureSystem::Metric, 'litres', VolumeUnit::Litre],
-    [MeasureSystem::Metric, 'oz', MassUnit::Ounce], [MeasureSystem::Metric, 'lbs', MassUnit::Pound], [MeasureSystem::Metric, 'kg', MassUnit::Kilogram], [MeasureSystem::Metric, 'grammes', MassUnit::Gram],
+    [MeasureSystem::UsCustomary, 'pint', VolumeUnit::UsPint],
+    [MeasureSystem::Imperial, 'pints', VolumeUnit::ImperialPint],
+    [MeasureSystem::Metric, 'cups', VolumeUnit::MetricCup],
+    [MeasureSystem::UsCustomary, 'qt', VolumeUnit::UsQuart],
+    [MeasureSystem::UsCustomary, 'Tbsp.', VolumeUnit::UsTablespoon],
+    [MeasureSystem::UsCustomary, 'fl oz', VolumeUnit::UsFluidOunce],
+    [MeasureSystem::Metric, 'imperial pint', VolumeUnit::ImperialPint],
+    [MeasureSystem::Imperial, 'us cups', VolumeUnit::UsCup],
+    [MeasureSystem::Metric, 'litres', VolumeUnit::Litre],
+    [MeasureSystem::Metric, 'oz', MassUnit::Ounce],
+    [MeasureSystem::Metric, 'lbs', MassUnit::Pound],
+    [MeasureSystem::Metric, 'kg', MassUnit::Kilogram],
+    [MeasureSystem::Metric, 'grammes', MassUnit::Gram],
 ]);
 
 it('weighs in each unit of mass', function (): void {
-    expect(MassUnit::Ounce->of(2.0)->inGrams())->toEqualWithDelta(56.699, 1e-3)->and(MassUnit::Pound->of(1.0)->inGrams())->toEqualWithDelta(453.592, 1e-3)
-        ->and(MassUnit::Gram->of(5.0)->inGrams())->toEqualWithDelta(5.0, 1e-9)->and(MassUnit::Kilogram->of(0.2)->inGrams())->toEqualWithDelta(200.0, 1e-9);
+    expect(MassUnit::Ounce->of(2.0)->inGrams())->toEqualWithDelta(56.699, 1e-3)
+        ->and(MassUnit::Pound->of(1.0)->inGrams())->toEqualWithDelta(453.592, 1e-3)
+        ->and(MassUnit::Gram->of(5.0)->inGrams())->toEqualWithDelta(5.0, 1e-9)
+        ->and(MassUnit::Kilogram->of(0.2)->inGrams())->toEqualWithDelta(200.0, 1e-9);
 });
 
 it('refuses a unit nobody uses', fn() => (new UnitNames(MeasureSystem::Metric))->unit('firkin'))->throws(Unknown::class);

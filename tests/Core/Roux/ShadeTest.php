@@ -36,7 +36,12 @@ it('is never stronger when darker', function (): void {
     }
 });
 
-it('refuses a shade outside the scale', fn(float $s) => expect(fn() => Shade::of($s))->toThrow(OutOfRange::class))->with([-0.1, 4.1, NAN, INF]);
+it('refuses a shade outside the scale', fn(float $s) => expect(fn() => Shade::of($s))->toThrow(OutOfRange::class))->with([
+    -0.1,
+    4.1,
+    NAN,
+    INF,
+]);
 
 it('stops each colour inside its own stage', function (): void {
     foreach (Colour::cases() as $colour) {
@@ -64,6 +69,8 @@ it('never frees more fat than there is, and all of it without flour', function (
 it('knows its ratio and refuses an absurd one', function (): void {
     $larder = Larder::house();
     $roux = Roux::withRatio($larder->thickener('plain-flour'), Mass::ofGrams(80.0), $larder->fat('butter'), 1.5);
-    expect($roux->fat->inGrams())->toEqualWithDelta(120.0, 1e-9)->and($roux->fatToFlour())->toEqualWithDelta(1.5, 1e-12)->and($roux->mass()->inGrams())->toEqualWithDelta(200.0, 1e-9);
+    expect($roux->fat->inGrams())->toEqualWithDelta(120.0, 1e-9)
+        ->and($roux->fatToFlour())->toEqualWithDelta(1.5, 1e-12)
+        ->and($roux->mass()->inGrams())->toEqualWithDelta(200.0, 1e-9);
     Roux::withRatio($larder->thickener('plain-flour'), Mass::ofGrams(80.0), $larder->fat('butter'), 9.0);
 })->throws(OutOfRange::class);

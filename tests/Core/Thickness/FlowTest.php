@@ -57,7 +57,8 @@ it('meets the table of temperatures, cold gel included', function (array $row): 
     foreach (['95 C' => [95.0, 0.0], '80' => [80.0, 0.0], '70' => [70.0, 0.0], '60' => [60.0, 0.0], '50' => [50.0, 0.0], '35' => [35.0, 0.0], '20 (2 h)' => [20.0, 2.0], '4 C (12 h)' => [4.0, 12.0]] as $column => [$celsius, $hours]) {
         [$viscosity, $yield] = explode(' / ', $row[$column]);
         $flow = Flow::of(whiteSauce((float) $row['flour g/l']), Temperature::ofCelsius($celsius), Duration::ofMinutes(60.0 * $hours));
-        expect($flow->pascalSeconds(10.0))->toEqualWithDelta((float) $viscosity, 0.005 + 1e-9)->and($flow->yield)->toEqualWithDelta((float) $yield, 0.05 + 1e-9);
+        expect($flow->pascalSeconds(10.0))->toEqualWithDelta((float) $viscosity, 0.005 + 1e-9)
+            ->and($flow->yield)->toEqualWithDelta((float) $yield, 0.05 + 1e-9);
     }
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t6-temperature')));
 
