@@ -99,14 +99,23 @@ need_env() {
     "${PHP[@]}" artisan key:generate --force --quiet
 }
 
-# For commands that other programs call: paths are as seen from where ./lento was called.
+# For commands that other programs call, NAME FILE|- [--json]: paths are as seen from where ./lento was called, and bad use ends with 2.
 calls() {
-    local command=$1 args=() arg; shift
+    local name=$1 file='' json='' arg; shift
     for arg in "$@"; do
         case "$arg" in
-            -|--*|/*) args+=("$arg") ;;
-            *) args+=("$LENTO_CALLED_FROM/$arg") ;;
+            --json) json=--json ;;
+            --*) misused "$name" "does not know “$arg”" ;;
+            *) [ -z "$file" ] || misused "$name" "reads one file, not several"; file=$arg ;;
         esac
     done
-    exec "${PHP[@]}" artisan "$command" ${args[@]+"${args[@]}"}
+    [ -n "$file" ] || misused "$name" "needs a file, or - for standard input"
+    case "$file" in
+        -|/*) ;;
+        *) file="$LENTO_CALLED_FROM/$file" ;;
+    esac
+    need_php_packages quietly
+    exec "${PHP[@]}" artisan "lento:$name" "$file" $json
 }
+
+misused() { printf 'lento %s %s: ./lento %s FILE|- [--json]\n' "$1" "$2" "$1" >&2; exit 2; }
