@@ -109,13 +109,13 @@ it('refuses a recipe that is no sauce', function (string $recipe, string $says):
     'bytes that are no text' => ["\xff\xfe", 'not text in UTF-8'],
 ]);
 
-it('ends with 2 and its usage when it is called wrongly', function (array $arguments, string $says): void {
-    $run = lento($arguments);
+it('ends with 2 and its usage when it is called wrongly', function (string $command, string $says): void {
+    $run = lento(explode(' ', $command));
     expect($run->exitCode())->toBe(2)->and($run->output())->toBe('')->and($run->errorOutput())->toContain($says, 'FILE|- [--json]');
 })->with([
-    'no file' => [['compose'], 'lento compose needs a file'],
-    'two files' => [['assay', 'a.txt', 'b.txt'], 'lento assay reads one file'],
-    'an option it has not' => [['compose', '-', '--jsn'], 'does not know “--jsn”'],
+    'no file' => ['compose', 'lento compose needs a file'],
+    'two files' => ['assay a.txt b.txt', 'lento assay reads one file'],
+    'an option it has not' => ['compose - --jsn', 'does not know “--jsn”'],
 ]);
 
 it('helps, and refuses a command it does not know', function (): void {
