@@ -38,8 +38,9 @@ final readonly class Curve
      */
     public static function arrhenius(float $activationEnergy, float $celsius, float $referenceCelsius): float
     {
-        $inverse = 1.0 / ($celsius + self::CELSIUS_TO_KELVIN) - 1.0 / ($referenceCelsius + self::CELSIUS_TO_KELVIN);
+        $x = $activationEnergy / self::GAS_CONSTANT * (1.0 / ($referenceCelsius + self::CELSIUS_TO_KELVIN) - 1.0 / ($celsius + self::CELSIUS_TO_KELVIN));
 
-        return exp(self::clamp(-$activationEnergy / self::GAS_CONSTANT * $inverse, -60.0, 60.0));
+        // Clamped by hand: this is the innermost line of every roux.
+        return exp($x > 60.0 ? 60.0 : ($x < -60.0 ? -60.0 : $x));
     }
 }

@@ -36,6 +36,13 @@ final readonly class Root
         if ($fLow > 0.0 || $fHigh < 0.0) {
             throw NotReachable::target($what);
         }
+
+        return $this->between($f, $low, $high, $fLow, $fHigh, $what);
+    }
+
+    /** @param Closure(float): float $f */
+    private function between(Closure $f, float $low, float $high, float $fLow, float $fHigh, string $what): float
+    {
         for ($step = 0, $side = 0; $step < self::MOST_STEPS; $step++) {
             $x = $this->next($low, $high, $fLow, $fHigh, $step);
             $fx = $f($x);
@@ -57,6 +64,29 @@ final readonly class Root
         }
 
         throw NoConvergence::after(self::MOST_STEPS, $what);
+    }
+
+    /**
+     * The same where the answer is likely near a guess: a narrow bracket is tried before the whole one.
+     *
+     * @param Closure(float): float $f increasing
+     * @param float $share of the guess to either side
+     *
+     * @throws NotReachable if f does not change sign between low and high
+     * @throws NoConvergence after 200 steps
+     */
+    public function near(Closure $f, float $guess, float $share, float $low, float $high, string $what): float
+    {
+        [$from, $to] = [max($low, $guess * (1.0 - $share)), min($high, $guess * (1.0 + $share))];
+        if ($from < $to) {
+            $fFrom = $f($from);
+            $fTo = $f($to);
+            if ($fFrom <= 0.0 && $fTo >= 0.0) {
+                return $this->between($f, $from, $to, $fFrom, $fTo, $what);
+            }
+        }
+
+        return $this->of($f, $low, $high, $what);
     }
 
     private function next(float $low, float $high, float $fLow, float $fHigh, int $step): float

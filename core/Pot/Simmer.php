@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Lento\Pot;
 
+use Lento\Exception\NotReachable;
 use Lento\Numerics\Curve;
 use Lento\Quantity\Duration;
-use Lento\Thickness\EquivalentFlour;
+use Lento\Quantity\Volume;
 use Lento\Thickness\Flow;
 use Lento\Thickness\Sauce;
 use Lento\Thickness\Starch;
@@ -20,41 +21,47 @@ final readonly class Simmer
 {
     private const STEP_MINUTES = 0.5;
 
+    /** Nobody reduces longer. */
+    private const LONGEST_MINUTES = 2000.0;
+
     /** How much a thick sauce evaporates less, per Pa s. */
     private const THICK_SLOWS = 0.10;
 
     /** A pot cannot be boiled drier than this share of its fat and solids. */
     private const DRIEST = 0.15;
 
-    /** 1/min, open pan. */
-    private const ALCOHOL_LOSS = 0.045;
+    /** @param float $evaporation this kitchen's steam against the house figure, > 0; 1 until it has been measured */
+    public function __construct(private Pan $pan, private SimmerLevel $level, private Lid $lid = Lid::Open, private float $evaporation = 1.0) {}
 
-    /** 1/min at 95 °C and J/mol: swelling of starch; raw taste in the wet sauce, above 60 °C only. */
-    private const SWELLING_RATE = 1.2;
-
-    private const RAW_RATE = 0.07;
-
-    private const COOKING_ENERGY = 80e3;
-
-    private const COOKING_REFERENCE = 95.0;
-
-    /** 1/min at 95 °C and pH 4, and J/mol: what acid takes of the thickening. */
-    private const ACID_RATE = 0.03 / 60.0;
-
-    private const ACID_ENERGY = 110e3;
-
-    public function __construct(private Pan $pan, private SimmerLevel $level, private Lid $lid = Lid::Open) {}
-
+    /** Plain numbers inside, because every answer of Lento waits for this loop. */
     public function for(Sauce $sauce, Duration $time): Sauce
     {
-        $left = $time->inMinutes();
-        while ($left > 1e-9) {
-            $step = min(self::STEP_MINUTES, $left);
-            $sauce = $this->step($sauce, $step);
-            $left -= $step;
+        $celsius = $this->level->celsius();
+        [$warmth, $solvent] = [Flow::warmth($celsius), Flow::waterViscosity($celsius)];
+        $cooking = Cooking::at($celsius, $sauce->pH());
+        $starch = $sauce->starch;
+        $swells = $starch->strengthGrams > 0.0;
+        $rest = Starch::gelatinisedAtRest($celsius, $starch->swellingCelsius);
+        $yolkSet = $sauce->yolkGrams > 0.0 ? max($sauce->yolkSet, Cooking::yolkSetAt($celsius)) : $sauce->yolkSet;
+        $steam = $this->steamPerMinute();
+        $driest = min($sauce->waterGrams, self::DRIEST * ($sauce->solidsGrams + $sauce->fatGrams));
+        [$water, $alcohol, $gelatinised, $acidLeft, $simmered, $set] = [$sauce->waterGrams, $sauce->alcoholGrams, $starch->gelatinised, $starch->acidLeft, $starch->simmeredMinutes, $sauce->yolkSet];
+        for ($left = $time->inMinutes(); $left > 1e-9; $left -= $step) {
+            $step = $left < self::STEP_MINUTES ? $left : self::STEP_MINUTES;
+            $thickness = Flow::apparent($sauce->suspensionWith($water, $alcohol, $starch->thickeningWhen($gelatinised, $acidLeft, $simmered), $set), $warmth, $solvent);
+            $water -= $steam * $step / (1.0 + self::THICK_SLOWS * $thickness);
+            $water = $water < $driest ? $driest : $water;
+            $alcohol *= exp(-$step * Cooking::ALCOHOL_LOSS);
+            $set = $yolkSet;
+            if ($swells) {
+                $gelatinised += $rest > $gelatinised ? ($rest - $gelatinised) * (1.0 - exp(-$cooking->swelling * $step)) : 0.0;
+                $acidLeft *= exp(-$cooking->acid * $step);
+                $simmered += $step;
+            }
         }
+        $raw = $starch->rawTaste * exp(-$cooking->rawTaste * $time->inMinutes());
 
-        return $sauce;
+        return $sauce->cooked($water, $alcohol, $set, $starch->cooked($gelatinised, $acidLeft, $simmered, $raw));
     }
 
     /**
@@ -75,49 +82,42 @@ final readonly class Simmer
         return $course;
     }
 
+    /**
+     * How long until a sauce has come down to a volume.
+     *
+     * Steps grow with the time gone, from half a minute to five; the last is cut to length.
+     *
+     * @throws NotReachable if it takes longer than a day and a half, or has stopped giving off water
+     */
+    public function timeDownTo(Sauce $sauce, Volume $volume): Duration
+    {
+        $minutes = 0.0;
+        $goal = $volume->inMillilitres();
+        while ($sauce->millilitres() > $goal) {
+            $step = Curve::clamp(0.02 * $minutes, 0.5, 5.0);
+            $next = $this->for($sauce, Duration::ofMinutes($step));
+            $gone = $sauce->millilitres() - $next->millilitres();
+            if ($gone < 1e-9 || $minutes > self::LONGEST_MINUTES) {
+                throw NotReachable::target('this volume at this simmer');
+            }
+            if ($next->millilitres() < $goal) {
+                return Duration::ofMinutes($minutes + $step * ($sauce->millilitres() - $goal) / $gone);
+            }
+            [$sauce, $minutes] = [$next, $minutes + $step];
+        }
+
+        return Duration::ofMinutes($minutes);
+    }
+
     /** How much longer a sauce must simmer here until its raw taste has fallen to some level. */
     public function minutesUntilCookedOut(Sauce $sauce, float $level): Duration
     {
-        return Duration::ofMinutes(max(0.0, log($sauce->starch->rawTaste / $level)) / self::rawTasteLoss($this->level->celsius()));
+        return Duration::ofMinutes(max(0.0, log($sauce->starch->rawTaste / $level)) / Cooking::at($this->level->celsius(), $sauce->pH())->rawTaste);
     }
 
-    /** @return float 1/min */
-    private static function rawTasteLoss(float $celsius): float
+    /** @return float g/min that leave a thin liquid */
+    private function steamPerMinute(): float
     {
-        return $celsius > 60.0 ? self::RAW_RATE * Curve::arrhenius(self::COOKING_ENERGY, $celsius, self::COOKING_REFERENCE) : 0.0;
-    }
-
-    private function step(Sauce $sauce, float $minutes): Sauce
-    {
-        $celsius = $this->level->celsius();
-        $thickness = Flow::at($sauce, $celsius)->pascalSeconds(EquivalentFlour::SHEAR);
-        $steam = $this->level->flux() * $this->lid->share() / (1.0 + self::THICK_SLOWS * $thickness) * $this->pan->areaSquareCentimetres() * $minutes;
-        $driest = self::DRIEST * ($sauce->solidsGrams + $sauce->fatGrams);
-
-        return $sauce->cooked(
-            max(min($sauce->waterGrams, $driest), $sauce->waterGrams - $steam),
-            $sauce->alcoholGrams * exp(-$minutes * self::ALCOHOL_LOSS),
-            $sauce->yolkGrams > 0.0 ? max($sauce->yolkSet, Curve::sigmoid(($celsius - 74.0) / 3.0)) : $sauce->yolkSet,
-            $this->cookedStarch($sauce, $celsius, $minutes),
-        );
-    }
-
-    private function cookedStarch(Sauce $sauce, float $celsius, float $minutes): Starch
-    {
-        $starch = $sauce->starch;
-        $raw = $starch->rawTaste * exp(-$minutes * self::rawTasteLoss($celsius));
-        if ($starch->strengthGrams <= 0.0) {
-            return $starch->cooked($starch->gelatinised, $starch->acidLeft, $starch->simmeredMinutes, $raw);
-        }
-        $swelling = self::SWELLING_RATE * Curve::arrhenius(self::COOKING_ENERGY, $celsius, self::COOKING_REFERENCE);
-        $rest = Starch::gelatinisedAtRest($celsius, $starch->swellingCelsius);
-        $acid = self::ACID_RATE * 10.0 ** Curve::clamp(4.0 - $sauce->pH(), -4.0, 1.5) * Curve::arrhenius(self::ACID_ENERGY, $celsius, self::COOKING_REFERENCE);
-
-        return $starch->cooked(
-            $starch->gelatinised + max(0.0, $rest - $starch->gelatinised) * (1.0 - exp(-$swelling * $minutes)),
-            $starch->acidLeft * exp(-$acid * $minutes),
-            $starch->simmeredMinutes + $minutes,
-            $raw,
-        );
+        return $this->level->flux() * $this->lid->share() * $this->pan->areaSquareCentimetres() * $this->evaporation;
     }
 }

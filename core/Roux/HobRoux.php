@@ -4,21 +4,16 @@ declare(strict_types=1);
 
 namespace Lento\Roux;
 
-use Generator;
 use Lento\Exception\NotReachable;
-use Lento\Heat\HeatCapacity;
 use Lento\Heat\PanHeat;
-use Lento\Numerics\Curve;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
-use Lento\Quantity\Temperature;
 
 /**
  * A roux cooking on the hob: temperature, water and browning, second by second.
  *
- * One lump of pan and paste, heated through the base; the cook throttles the flame so that it settles at the held temperature.
- * Free water boils off above 100 °C and holds the temperature there meanwhile. The clock is weak, the colour is strong: a held
- * temperature 10 °C off moves "dark" from 44 to 29 or 73 minutes. Source: docs/model.md, B.
+ * Heated through the base; the cook throttles the flame so that it settles at the held temperature. The clock is weak, the colour is
+ * strong: a held temperature 10 °C off moves "dark" from 44 to 29 or 73 minutes. Source: docs/model.md, B.
  */
 final readonly class HobRoux
 {
@@ -27,23 +22,6 @@ final readonly class HobRoux
     /** No cook stands longer at a roux; past this the colour counts as not reachable. */
     private const LONGEST_MINUTES = 240;
 
-    /** 1/(K s): how fast the fat's and the flour's water leave above the boil. */
-    private const FAT_WATER_RATE = 0.002;
-
-    private const FLOUR_WATER_RATE = 0.0006;
-
-    /** J/mol and °C: browning; ±25 kJ/mol. */
-    private const BROWNING_ENERGY = 85e3;
-
-    private const BROWNING_REFERENCE = 160.0;
-
-    /** 1/min at 110 °C, and J/mol: loss of raw taste in the dry roux. */
-    private const RAW_RATE = 0.40;
-
-    private const RAW_ENERGY = 60e3;
-
-    private const RAW_REFERENCE = 110.0;
-
     /** Whole butter heats alone until a fifth of its water is left (the foam has fallen), at most 6 min. */
     private const FOAM_FALLEN = 0.20;
 
@@ -51,30 +29,35 @@ final readonly class HobRoux
 
     private const WARM_ENOUGH = 60.0;
 
+    /** K below the held temperature at which fat without water counts as hot. */
+    private const HOT_ENOUGH = 8.0;
+
+    /** e to the minus this is less than any tongue tells. */
+    private const NO_RAW_TASTE_LEFT = 40.0;
+
     /** @param float $panDiameter cm */
     private function __construct(
         private Roux $roux,
         private float $panDiameter,
         private float $panGrams,
         private HobHeat $heat,
+        private float $browning,
     ) {}
 
-    public static function inPan(Roux $roux, float $diameterCm, Mass $pan, HobHeat $heat): self
+    /** @param float $browning this kitchen's browning speed against the house figure, > 0; 1 until it has been measured */
+    public static function inPan(Roux $roux, float $diameterCm, Mass $pan, HobHeat $heat, float $browning = 1.0): self
     {
-        return new self($roux, $diameterCm, $pan->inGrams(), $heat);
+        return new self($roux, $diameterCm, $pan->inGrams(), $heat, $browning);
     }
 
-    /** The roux so many minutes after the flour went in. */
+    /**
+     * The roux so many minutes after the flour went in.
+     *
+     * @throws NotReachable after more than four hours
+     */
     public function after(Duration $time): RouxState
     {
-        $seconds = (int) round($time->seconds / self::STEP_SECONDS);
-        foreach ($this->steps() as $step => $state) {
-            if ($step >= $seconds) {
-                return $this->state($state);
-            }
-        }
-
-        throw NotReachable::target('a roux after ' . round($time->inMinutes()) . ' minutes');
+        return $this->cooked((int) round($time->seconds / self::STEP_SECONDS), INF) ?? throw NotReachable::target('a roux after ' . round($time->inMinutes()) . ' minutes');
     }
 
     /**
@@ -84,93 +67,45 @@ final readonly class HobRoux
      */
     public function until(Shade $shade): RouxState
     {
-        $dose = $shade->dose();
-        foreach ($this->steps() as $state) {
-            if ($state[2] >= $dose) {
-                return $this->state($state);
-            }
-        }
-
-        throw NotReachable::target('this colour on ' . $this->heat->value . ' heat');
+        return $this->cooked(PHP_INT_MAX, $shade->dose()) ?? throw NotReachable::target('this colour on ' . $this->heat->value . ' heat');
     }
 
-    /** @param array{float, float, float, float, float, float} $s */
-    private function state(array $s): RouxState
+    /** Up to a number of steps or a browning dose, whichever comes first. */
+    private function cooked(int $steps, float $enough): ?RouxState
     {
-        return new RouxState(
-            Duration::ofSeconds($s[5]),
-            Duration::ofSeconds($s[0]),
-            Temperature::ofCelsius($s[1]),
-            $s[2],
-            Shade::afterDose($s[2]),
-            exp(-$s[3]),
-            Mass::ofGrams($s[4]),
-        );
-    }
-
-    /**
-     * @return Generator<int, array{float, float, float, float, float, float}> s since flour, °C, dose min, decay of raw taste,
-     *                                                                         g water, s of melting before
-     */
-    private function steps(): Generator
-    {
-        $flour = $this->roux->flour->inGrams();
-        $flourWater = $flour * $this->roux->flourKind->water;
-        $dry = $flour - $flourWater;
+        $paste = $this->roux->inPan($this->panDiameter, $this->panGrams);
+        [$flux, $held] = [$this->heat->flux(), $this->heat->heldCelsius()];
         [$celsius, $fatWater, $melting] = $this->melted();
-        $dryFat = $this->dryFat();
-
-        $hot = $this->panGrams * PanHeat::METAL_CAPACITY + HeatCapacity::FAT_IN_ROUX * $dryFat + HeatCapacity::WATER * $fatWater;
-        $cold = HeatCapacity::FLOUR_IN_ROUX * $dry + HeatCapacity::WATER * $flourWater;
-        $celsius = ($hot * $celsius + $cold * PanHeat::AMBIENT) / ($hot + $cold);
-
-        $dose = 0.0;
-        $decay = 0.0;
-        $minutes = self::STEP_SECONDS / 60.0;
+        $celsius = $this->roux->celsiusWithFlour($celsius, $fatWater, $this->panGrams);
+        $flourWater = $this->roux->flourWaterGrams();
+        [$dose, $decay, $minutes] = [0.0, 0.0, self::STEP_SECONDS / 60.0];
         for ($i = 0, $most = self::LONGEST_MINUTES * 60; $i <= $most; $i++) {
-            yield $i => [$i * self::STEP_SECONDS, $celsius, $dose, $decay, $fatWater + $flourWater, $melting];
-            [$celsius, $fatWater, $flourWater] = $this->heated($celsius, $fatWater, $flourWater, $dry);
-            $dose += $minutes * Curve::arrhenius(self::BROWNING_ENERGY, $celsius, self::BROWNING_REFERENCE);
-            $decay += $minutes * self::RAW_RATE * Curve::arrhenius(self::RAW_ENERGY, $celsius, self::RAW_REFERENCE);
+            if ($i >= $steps || $dose >= $enough) {
+                return RouxState::of($melting, $i * self::STEP_SECONDS, $celsius, $dose, $decay, $fatWater + $flourWater);
+            }
+            [$celsius, $fatWater, $flourWater] = $paste->onHob($celsius, $fatWater, $flourWater, $flux, $held, self::STEP_SECONDS);
+            $dose += $minutes * $this->browning * Browning::perMinute($celsius);
+            $decay += $decay < self::NO_RAW_TASTE_LEFT ? $minutes * Browning::rawTasteLoss($celsius) : 0.0;
         }
+
+        return null;
     }
 
     /** @return array{float, float, float} °C, g water left in the fat, s it took */
     private function melted(): array
     {
-        $celsius = PanHeat::AMBIENT;
-        $all = $this->roux->fat->inGrams() * $this->roux->fatKind->water;
-        $water = $all;
-        $seconds = 0.0;
+        $fat = $this->roux->withoutFlour()->inPan($this->panDiameter, $this->panGrams);
+        $all = $this->roux->fatWaterGrams();
+        [$celsius, $water, $seconds] = [PanHeat::AMBIENT, $all, 0.0];
+        [$flux, $held] = [$this->heat->flux(), $this->heat->heldCelsius()];
         while ($seconds < 3600.0
             && ($celsius < 100.0 || $water > self::FOAM_FALLEN * $all + 1e-9)
-            && $celsius < $this->heat->heldCelsius() - 8.0
+            && $celsius < $held - self::HOT_ENOUGH
             && ($seconds < self::LONGEST_MELTING || $celsius < self::WARM_ENOUGH)) {
-            [$celsius, $water] = $this->heated($celsius, $water, 0.0, 0.0);
+            [$celsius, $water] = $fat->onHob($celsius, $water, 0.0, $flux, $held, self::STEP_SECONDS);
             $seconds += self::STEP_SECONDS;
         }
 
         return [$celsius, $water, $seconds];
-    }
-
-    /** @return array{float, float, float} °C, g of the fat's water, g of the flour's water, one step later */
-    private function heated(float $celsius, float $fatWater, float $flourWater, float $dryFlour): array
-    {
-        $capacity = $this->panGrams * PanHeat::METAL_CAPACITY + HeatCapacity::FAT_IN_ROUX * $this->dryFat() + HeatCapacity::FLOUR_IN_ROUX * $dryFlour + HeatCapacity::WATER * ($fatWater + $flourWater);
-        $area = M_PI * $this->panDiameter ** 2 / 4.0;
-        $loss = PanHeat::LOSS_PER_CM2 * $area;
-        $flux = Curve::clamp($this->heat->flux() / 20.0 * ($this->heat->heldCelsius() - $celsius) + $loss * ($celsius - PanHeat::AMBIENT) / $area, 0.0, $this->heat->flux());
-        $watts = $flux * $area - $loss * ($celsius - PanHeat::AMBIENT);
-        $boils = $celsius > 100.0 || $celsius + $watts * self::STEP_SECONDS / $capacity > 100.0;
-        $boiling = $boils ? HeatCapacity::STEAM * (self::FAT_WATER_RATE * $fatWater + self::FLOUR_WATER_RATE * $flourWater) : 0.0;
-        $after = ($capacity * $celsius + self::STEP_SECONDS * ($watts + $boiling * 100.0)) / ($capacity + self::STEP_SECONDS * $boiling);
-        $excess = max(0.0, $after - 100.0) * self::STEP_SECONDS;
-
-        return [$after, $fatWater * exp(-self::FAT_WATER_RATE * $excess), $flourWater * exp(-self::FLOUR_WATER_RATE * $excess)];
-    }
-
-    private function dryFat(): float
-    {
-        return $this->roux->fat->inGrams() * (1.0 - $this->roux->fatKind->water);
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Lento\Roux;
 
 use Lento\Exception\OutOfRange;
+use Lento\Heat\HeatCapacity;
+use Lento\Heat\PanHeat;
 use Lento\Larder\Fat;
 use Lento\Larder\Thickener;
 use Lento\Quantity\Mass;
@@ -42,5 +44,50 @@ final readonly class Roux
     public function mass(): Mass
     {
         return Mass::ofKilograms($this->flour->kilograms + $this->fat->kilograms);
+    }
+
+    /** The fat alone, before the flour goes in. */
+    public function withoutFlour(): self
+    {
+        return new self($this->flourKind, Mass::ofGrams(0.0), $this->fatKind, $this->fat);
+    }
+
+    /** @internal the paste in a pan of so many cm and g */
+    public function inPan(float $diameterCm, float $panGrams): HeatedPaste
+    {
+        return new HeatedPaste($panGrams * PanHeat::METAL_CAPACITY + $this->dryFatHeat() + $this->dryFlourHeat(), M_PI * $diameterCm ** 2 / 4.0);
+    }
+
+    /** @internal °C of pan and paste once cold flour has been stirred into the hot fat */
+    public function celsiusWithFlour(float $celsius, float $fatWaterGrams, float $panGrams): float
+    {
+        $hot = $panGrams * PanHeat::METAL_CAPACITY + $this->dryFatHeat() + HeatCapacity::WATER * $fatWaterGrams;
+        $cold = $this->dryFlourHeat() + HeatCapacity::WATER * $this->flourWaterGrams();
+
+        return ($hot * $celsius + $cold * PanHeat::AMBIENT) / ($hot + $cold);
+    }
+
+    /** @internal */
+    public function fatWaterGrams(): float
+    {
+        return $this->fat->inGrams() * $this->fatKind->water;
+    }
+
+    /** @internal */
+    public function flourWaterGrams(): float
+    {
+        return $this->flour->inGrams() * $this->flourKind->water;
+    }
+
+    /** @return float J/K */
+    private function dryFatHeat(): float
+    {
+        return HeatCapacity::FAT_IN_ROUX * ($this->fat->inGrams() - $this->fatWaterGrams());
+    }
+
+    /** @return float J/K */
+    private function dryFlourHeat(): float
+    {
+        return HeatCapacity::FLOUR_IN_ROUX * ($this->flour->inGrams() - $this->flourWaterGrams());
     }
 }

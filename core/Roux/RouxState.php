@@ -26,4 +26,25 @@ final readonly class RouxState
         public float $rawTaste,
         public Mass $water,
     ) {}
+
+    /**
+     * @internal plain numbers in, from the inner loops
+     *
+     * @param float $meltingSeconds of the fat alone
+     * @param float $seconds since the flour went in
+     * @param float $dose min at 160 °C
+     * @param float $decay raw taste left is e to the minus this
+     */
+    public static function of(float $meltingSeconds, float $seconds, float $celsius, float $dose, float $decay, float $waterGrams): self
+    {
+        return new self(
+            Duration::ofSeconds($meltingSeconds),
+            Duration::ofSeconds($seconds),
+            Temperature::ofCelsius($celsius),
+            $dose,
+            Shade::afterDose($dose),
+            exp(-$decay),
+            Mass::ofGrams($waterGrams),
+        );
+    }
 }

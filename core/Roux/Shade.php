@@ -71,6 +71,12 @@ final readonly class Shade
         return 1.0 / (1.0 + ($this->value / self::HALF_STRENGTH_SHADE) ** self::STRENGTH_EXPONENT);
     }
 
+    /** @return float share of the strength lost per unit of shade, here: how dear a misread colour is */
+    public function strengthLoss(): float
+    {
+        return $this->value > 0.0 ? (1.0 - $this->strength()) * self::STRENGTH_EXPONENT / $this->value : 0.0;
+    }
+
     public function stage(): Stage
     {
         return match (true) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Lento\Thickness;
 
 use Lento\Exception\OutOfRange;
-use Lento\Numerics\Root;
 use Lento\Quantity\Viscosity;
 
 /**
@@ -42,21 +41,13 @@ final readonly class EquivalentFlour
     /** How thick a sauce is, tasted at 60 °C. */
     public static function of(Sauce $sauce): self
     {
-        return self::ofViscosity(Viscosity::ofPascalSeconds(Flow::at($sauce, self::CELSIUS)->pascalSeconds(self::SHEAR)));
+        return self::ofViscosity(Viscosity::ofPascalSeconds(Flow::apparent($sauce->suspension(), 1.0, Flow::waterViscosity(self::CELSIUS))));
     }
 
     /** Clamped to 0 and 200 g/l at the ends. */
     public static function ofViscosity(Viscosity $at60Celsius): self
     {
-        $bechamel = ReferenceBechamel::house();
-        $goal = self::straightened($at60Celsius->pascalSeconds);
-        $above = static fn(float $grams): float => self::straightened($bechamel->viscosity($grams)) - $goal;
-
-        return match (true) {
-            $above(self::LEAST) >= 0.0 => new self(self::LEAST),
-            $above(self::MOST) <= 0.0 => new self(self::MOST),
-            default => new self((new Root(1e-9))->of($above, self::LEAST, self::MOST, 'an equivalent flour number')),
-        };
+        return new self(ReferenceBechamel::house()->flourFor($at60Celsius->pascalSeconds));
     }
 
     /** The reference béchamel's apparent viscosity at 10 1/s and 60 °C. */

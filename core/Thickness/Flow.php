@@ -71,22 +71,52 @@ final readonly class Flow
     public static function at(Sauce $sauce, float $celsius, float $coldHours = 0.0): self
     {
         $s = $sauce->suspension();
-        $x = $s->thickening / self::REFERENCE_THICKENING * (1.0 + self::DAIRY_BOOST * $s->dairy);
-        $x /= (1.0 + ($x / 6.0) ** 6) ** (1.0 / 6.0);
-        $warmth = Curve::arrhenius(-self::FLOW_ENERGY, $celsius, 60.0);
-        $fatFactor = (1.0 - $s->fat) ** -2.5;
-        $body = $fatFactor * exp(self::GELATIN_BOOST * $s->gelatin) * $warmth;
-        $index = self::THINNEST_INDEX + (1.0 - self::THINNEST_INDEX) * exp(-$x * self::REFERENCE_THICKENING / self::INDEX_SCALE);
-        $set = 1.0 - exp(-max(0.0, $coldHours) / self::GEL_HOURS);
+        [$yield, $consistency, $index, $solvent, $x] = self::parts($s, self::warmth($celsius), self::waterViscosity($celsius));
+        if ($coldHours <= 0.0) {
+            return new self($yield, $consistency, $index, $solvent);
+        }
+        $set = 1.0 - exp(-$coldHours / self::GEL_HOURS);
         $gel = self::GEL_FACTOR * $set * Curve::sigmoid((self::GEL_CELSIUS - $celsius) / self::GEL_WIDTH);
         $jelly = 40.0 * $s->gelatin ** 2 * (1.0 + $x) ** 2 * Curve::sigmoid((22.0 - $celsius) / 2.0) * $set;
 
-        return new self(
-            self::REFERENCE_YIELD * $x ** self::YIELD_EXPONENT * $body * (1.0 + $gel) + $jelly,
+        return new self($yield * (1.0 + $gel) + $jelly, $consistency, $index, $solvent);
+    }
+
+    /**
+     * @internal the apparent viscosity at 10 1/s, hot, for inner loops at one temperature
+     *
+     * @param float $warmth of that temperature
+     * @param float $water Pa s, viscosity of water at that temperature
+     */
+    public static function apparent(Suspension $s, float $warmth, float $water): float
+    {
+        [$yield, $consistency, $index, $solvent] = self::parts($s, $warmth, $water);
+
+        return $yield / EquivalentFlour::SHEAR + $consistency * EquivalentFlour::SHEAR ** ($index - 1.0) + $solvent;
+    }
+
+    /** @internal factor on the viscosity against 60 °C */
+    public static function warmth(float $celsius): float
+    {
+        return Curve::arrhenius(-self::FLOW_ENERGY, $celsius, 60.0);
+    }
+
+    /** @return array{float, float, float, float, float} yield Pa, consistency Pa s^n, index, solvent Pa s, thickening over the reference */
+    private static function parts(Suspension $s, float $warmth, float $water): array
+    {
+        $x = $s->thickening / self::REFERENCE_THICKENING * (1.0 + self::DAIRY_BOOST * $s->dairy);
+        $x /= (1.0 + ($x / 6.0) ** 6) ** (1.0 / 6.0);
+        $fatFactor = (1.0 - $s->fat) ** -2.5;
+        $body = $fatFactor * exp(self::GELATIN_BOOST * $s->gelatin) * $warmth;
+        $index = self::THINNEST_INDEX + (1.0 - self::THINNEST_INDEX) * exp(-$x * self::REFERENCE_THICKENING / self::INDEX_SCALE);
+
+        return [
+            self::REFERENCE_YIELD * $x ** self::YIELD_EXPONENT * $body,
             self::REFERENCE_VISCOSITY * $x ** self::VISCOSITY_EXPONENT * $body * 50.0 ** (1.0 - $index),
             $index,
-            self::waterViscosity($celsius) * exp(0.32 * $s->gelatin) * (1.0 + 0.6 * $s->dairy) * $fatFactor,
-        );
+            $water * exp(0.32 * $s->gelatin) * (1.0 + 0.6 * $s->dairy) * $fatFactor,
+            $x,
+        ];
     }
 
     /** @param float $shear 1/s, > 0 */
@@ -101,8 +131,8 @@ final readonly class Flow
         return $this->yield / $shear + $this->consistency * $shear ** ($this->index - 1.0) + $this->solvent;
     }
 
-    /** @return float Pa s; Vogel equation for water */
-    private static function waterViscosity(float $celsius): float
+    /** @internal Pa s; Vogel equation for water */
+    public static function waterViscosity(float $celsius): float
     {
         return 1e-3 * exp(-3.7188 + 578.919 / ($celsius + 273.15 - 137.546));
     }

@@ -107,6 +107,52 @@ final readonly class Sauce
         );
     }
 
+    /** So many times as much of the same: a ladle of it, or a bigger pot. */
+    public function times(float $factor): self
+    {
+        return new self(
+            $factor * $this->waterGrams,
+            $factor * $this->fatGrams,
+            $factor * $this->solidsGrams,
+            $factor * $this->milkSolidsGrams,
+            $factor * $this->gelatinGrams,
+            $factor * $this->saltGrams,
+            $factor * $this->alcoholGrams,
+            $factor * $this->addedFatGrams,
+            $factor * $this->skimmedFatGrams,
+            $factor * $this->otherThickeningGrams,
+            $factor * $this->yolkGrams,
+            $this->yolkSet,
+            $factor * $this->buffer,
+            $factor * $this->bufferTimesPh,
+            $this->starch->times($factor),
+        );
+    }
+
+    /** Two sauces poured together. */
+    public function plus(self $other): self
+    {
+        $yolk = $this->yolkGrams + $other->yolkGrams;
+
+        return new self(
+            $this->waterGrams + $other->waterGrams,
+            $this->fatGrams + $other->fatGrams,
+            $this->solidsGrams + $other->solidsGrams,
+            $this->milkSolidsGrams + $other->milkSolidsGrams,
+            $this->gelatinGrams + $other->gelatinGrams,
+            $this->saltGrams + $other->saltGrams,
+            $this->alcoholGrams + $other->alcoholGrams,
+            $this->addedFatGrams + $other->addedFatGrams,
+            $this->skimmedFatGrams + $other->skimmedFatGrams,
+            $this->otherThickeningGrams + $other->otherThickeningGrams,
+            $yolk,
+            $yolk > 0.0 ? ($this->yolkSet * $this->yolkGrams + $other->yolkSet * $other->yolkGrams) / $yolk : 0.0,
+            $this->buffer + $other->buffer,
+            $this->bufferTimesPh + $other->bufferTimesPh,
+            $this->starch->mixedWith($other->starch),
+        );
+    }
+
     /** Less water: steam gone, or a roux that was cooked dry. Never below nothing. */
     public function withoutWater(Mass $mass): self
     {
@@ -133,6 +179,40 @@ final readonly class Sauce
             $this->bufferTimesPh,
             $starch,
         );
+    }
+
+    /** The same sauce whose thickeners do so many times as much: how a measured thickness is believed. */
+    public function strengthened(float $factor): self
+    {
+        return $this->replaced(starch: $this->starch->strengthened($factor), otherThickeningGrams: $this->otherThickeningGrams * $factor);
+    }
+
+    /** The same after a boil that has swollen its starch at least so far. */
+    public function boiledThrough(float $gelatinised): self
+    {
+        $starch = $this->starch;
+
+        return $starch->strengthGrams <= 0.0 ? $this : $this->replaced(starch: $starch->cooked(max($starch->gelatinised, $gelatinised), $starch->acidLeft, $starch->simmeredMinutes, $starch->rawTaste));
+    }
+
+    /** The same mass with another amount of salt in its solids, where only that is known of it. */
+    public function salted(Mass $salt): self
+    {
+        return $this->replaced(saltGrams: $salt->inGrams());
+    }
+
+    /** Less a share of its dry flour, as lumps that a strainer kept; the water in them is counted with the sauce that clings. */
+    public function withoutStarch(float $share): self
+    {
+        return $this->replaced(solidsGrams: $this->solidsGrams - $share * $this->starch->dryGrams, starch: $this->starch->times(1.0 - $share));
+    }
+
+    /** Fat taken off the top with a ladle. */
+    public function skimmed(Mass $fat): self
+    {
+        $grams = min($fat->inGrams(), $this->freeFatGrams($this->dairy()));
+
+        return $this->replaced(fatGrams: $this->fatGrams - $grams, skimmedFatGrams: $this->skimmedFatGrams + $grams);
     }
 
     public function mass(): Mass
@@ -170,9 +250,7 @@ final readonly class Sauce
     /** @return float milk solids against whole milk, 0 to 1.3 */
     public function dairy(): float
     {
-        $milk = $this->milkSolidsGrams / (self::MILK_SOLIDS_OF_MILK * $this->aqueousGrams());
-
-        return $milk < 0.0 ? 0.0 : ($milk > 1.3 ? 1.3 : $milk);
+        return self::dairyOf($this->milkSolidsGrams, $this->aqueousGrams($this->waterGrams, $this->alcoholGrams));
     }
 
     /** The oil that will stand on top. */
@@ -190,25 +268,46 @@ final readonly class Sauce
     /** @internal what the flow law needs, in one go */
     public function suspension(): Suspension
     {
-        $dairy = $this->dairy();
-        $boundFat = ($this->fatGrams - $this->freeFatGrams($dairy)) / self::FAT_DENSITY;
-        $aqueous = $this->millilitres() - $this->fatGrams / self::FAT_DENSITY;
+        return $this->suspensionWith($this->waterGrams, $this->alcoholGrams, $this->starch->thickeningGrams(), $this->yolkSet);
+    }
+
+    /**
+     * @internal the same with what a simmer changes, for its inner loop
+     *
+     * @param float $starchGrams g flour-equivalent that the starch thickens as much as
+     */
+    public function suspensionWith(float $waterGrams, float $alcoholGrams, float $starchGrams, float $yolkSet): Suspension
+    {
+        $aqueous = ($waterGrams + $alcoholGrams) / self::WATER_DENSITY + $this->solidsGrams / self::SOLIDS_DENSITY;
         if ($aqueous <= 1e-9) {
             return new Suspension(0.0, 0.0, 0.0, 0.0);
         }
-        $thickening = $this->starch->thickeningGrams() + $this->otherThickeningGrams + self::YOLK_THICKENING * $this->yolkGrams * $this->yolkSet;
+        $aqueousGrams = $this->aqueousGrams($waterGrams, $alcoholGrams);
+        $dairy = self::dairyOf($this->milkSolidsGrams, $aqueousGrams);
+        $boundFat = ($this->fatGrams - $this->freeFatGrams($dairy)) / self::FAT_DENSITY;
+        $fat = $boundFat / ($aqueous + $boundFat);
+        $gelatin = 100.0 * $this->gelatinGrams / $aqueousGrams;
 
         return new Suspension(
-            1000.0 / $aqueous * $thickening,
+            1000.0 / $aqueous * ($starchGrams + $this->otherThickeningGrams + self::YOLK_THICKENING * $this->yolkGrams * $yolkSet),
             $dairy,
-            min(0.6, max(0.0, $boundFat / ($aqueous + $boundFat))),
-            min(40.0, max(0.0, 100.0 * $this->gelatinGrams / $this->aqueousGrams())),
+            $fat < 0.0 ? 0.0 : ($fat > 0.6 ? 0.6 : $fat),
+            $gelatin > 40.0 ? 40.0 : $gelatin,
         );
     }
 
-    private function aqueousGrams(): float
+    private function aqueousGrams(float $waterGrams, float $alcoholGrams): float
     {
-        return max(1e-9, $this->waterGrams + $this->alcoholGrams + $this->solidsGrams - $this->starch->dryGrams);
+        $grams = $waterGrams + $alcoholGrams + $this->solidsGrams - $this->starch->dryGrams;
+
+        return $grams < 1e-9 ? 1e-9 : $grams;
+    }
+
+    private static function dairyOf(float $milkSolidsGrams, float $aqueousGrams): float
+    {
+        $milk = $milkSolidsGrams / (self::MILK_SOLIDS_OF_MILK * $aqueousGrams);
+
+        return $milk > 1.3 ? 1.3 : $milk;
     }
 
     private function freeFatGrams(float $dairy): float
@@ -218,22 +317,36 @@ final readonly class Sauce
 
     private function mixed(float $waterGrams, float $fatGrams, float $solidsGrams, float $addedFatGrams, Starch $starch): self
     {
+        return $this->replaced(waterGrams: $waterGrams, fatGrams: $fatGrams, solidsGrams: $solidsGrams, addedFatGrams: $addedFatGrams, starch: $starch);
+    }
+
+    /** All else stays. */
+    private function replaced(
+        ?float $waterGrams = null,
+        ?float $fatGrams = null,
+        ?float $solidsGrams = null,
+        ?float $addedFatGrams = null,
+        ?float $skimmedFatGrams = null,
+        ?float $otherThickeningGrams = null,
+        ?float $saltGrams = null,
+        ?Starch $starch = null,
+    ): self {
         return new self(
-            $waterGrams,
-            $fatGrams,
-            $solidsGrams,
+            $waterGrams ?? $this->waterGrams,
+            $fatGrams ?? $this->fatGrams,
+            $solidsGrams ?? $this->solidsGrams,
             $this->milkSolidsGrams,
             $this->gelatinGrams,
-            $this->saltGrams,
+            $saltGrams ?? $this->saltGrams,
             $this->alcoholGrams,
-            $addedFatGrams,
-            $this->skimmedFatGrams,
-            $this->otherThickeningGrams,
+            $addedFatGrams ?? $this->addedFatGrams,
+            $skimmedFatGrams ?? $this->skimmedFatGrams,
+            $otherThickeningGrams ?? $this->otherThickeningGrams,
             $this->yolkGrams,
             $this->yolkSet,
             $this->buffer,
             $this->bufferTimesPh,
-            $starch,
+            $starch ?? $this->starch,
         );
     }
 }

@@ -51,6 +51,12 @@ final readonly class SpoonTest
         };
     }
 
+    /** @return float what one side of a flat spatula carries: the weighed version of the same test */
+    public function gramsPerSquareDecimetre(): float
+    {
+        return $this->film->inMillimetres() * self::SAUCE_DENSITY / 100.0;
+    }
+
     private static function filmMetres(Flow $flow): float
     {
         $weight = self::SAUCE_DENSITY * self::GRAVITY;

@@ -10,6 +10,9 @@ use Lento\Numerics\Curve;
 /** The thickener of a sauce and how far it has been cooked. Masses in grams: this is the inner loop of the model. */
 final readonly class Starch
 {
+    /** A long simmer has taken 63 % of what it will ever take after so long. */
+    private const LONG_SIMMER_MINUTES = 60.0;
+
     public function __construct(
         public float $grams = 0.0,
         /** g of plain white-roux flour that would thicken as much, before cooking. */
@@ -54,6 +57,52 @@ final readonly class Starch
         );
     }
 
+    public function times(float $factor): self
+    {
+        return new self(
+            $factor * $this->grams,
+            $factor * $this->strengthGrams,
+            $factor * $this->plainGrams,
+            $factor * $this->dryGrams,
+            $factor * $this->rawGrams,
+            $this->longSimmerLoss,
+            $this->swellingCelsius,
+            $this->gelatinised,
+            $this->acidLeft,
+            $this->simmeredMinutes,
+            $this->rawTaste,
+        );
+    }
+
+    /** The starches of two sauces together; states mix by how much each thickens, raw taste by how much flour it stands for. */
+    public function mixedWith(self $other): self
+    {
+        if ($other->grams <= 0.0) {
+            return $this;
+        }
+        if ($this->grams <= 0.0) {
+            return $other;
+        }
+        $strength = $this->strengthGrams + $other->strengthGrams;
+        $share = $strength > 0.0 ? $other->strengthGrams / $strength : 0.5;
+        $raw = $this->rawGrams + $other->rawGrams;
+        $rawShare = $raw > 0.0 ? $other->rawGrams / $raw : 0.5;
+
+        return new self(
+            $this->grams + $other->grams,
+            $strength,
+            $this->plainGrams + $other->plainGrams,
+            $this->dryGrams + $other->dryGrams,
+            $raw,
+            $this->longSimmerLoss + $share * ($other->longSimmerLoss - $this->longSimmerLoss),
+            $this->swellingCelsius + $share * ($other->swellingCelsius - $this->swellingCelsius),
+            $this->gelatinised + $share * ($other->gelatinised - $this->gelatinised),
+            $this->acidLeft + $share * ($other->acidLeft - $this->acidLeft),
+            $this->simmeredMinutes + $share * ($other->simmeredMinutes - $this->simmeredMinutes),
+            $this->rawTaste + $rawShare * ($other->rawTaste - $this->rawTaste),
+        );
+    }
+
     public function cooked(float $gelatinised, float $acidLeft, float $simmeredMinutes, float $rawTaste): self
     {
         return new self(
@@ -71,6 +120,23 @@ final readonly class Starch
         );
     }
 
+    public function strengthened(float $factor): self
+    {
+        return new self(
+            $this->grams,
+            $this->strengthGrams * $factor,
+            $this->plainGrams,
+            $this->dryGrams,
+            $this->rawGrams,
+            $this->longSimmerLoss,
+            $this->swellingCelsius,
+            $this->gelatinised,
+            $this->acidLeft,
+            $this->simmeredMinutes,
+            $this->rawTaste,
+        );
+    }
+
     /** @return float mean strength left of the roux, 0 to 1 */
     public function strength(): float
     {
@@ -80,9 +146,13 @@ final readonly class Starch
     /** @return float g of flour-equivalent thickening now: swollen, less what the long simmer and acid took */
     public function thickeningGrams(): float
     {
-        $longSimmer = 1.0 - $this->longSimmerLoss * (1.0 - exp(-$this->simmeredMinutes / 60.0));
+        return $this->thickeningWhen($this->gelatinised, $this->acidLeft, $this->simmeredMinutes);
+    }
 
-        return $this->strengthGrams * $this->gelatinised * $longSimmer * $this->acidLeft;
+    /** @internal the same for another state of cooking, for the simmer's inner loop */
+    public function thickeningWhen(float $gelatinised, float $acidLeft, float $simmeredMinutes): float
+    {
+        return $this->strengthGrams * $gelatinised * (1.0 - $this->longSimmerLoss * (1.0 - exp(-$simmeredMinutes / self::LONG_SIMMER_MINUTES))) * $acidLeft;
     }
 
     /**

@@ -15,26 +15,17 @@ use Lento\Thickness\SpoonTest;
 use Lento\Thickness\SpoonWord;
 use Lento\Thickness\ThicknessClass;
 use Tests\Core\Golden\Table;
-
-/** One litre with so much flour in a white roux 1:1, fully cooked. */
-function whiteSauce(float $flour, string $liquid = 'whole-milk', float $strength = 1.0): Sauce
-{
-    $larder = Larder::house();
-    $sauce = Sauce::nothing()->withThickener($larder->thickener('plain-flour'), Mass::ofGrams($flour), $strength, gelatinised: 1.0)->withFat($larder->fat('butter'), Mass::ofGrams($flour));
-    $perGram = Sauce::nothing()->with($larder->ingredient($liquid), Mass::ofGrams(1.0))->millilitres();
-
-    return $sauce->with($larder->ingredient($liquid), Mass::ofGrams(max(0.0, (1000.0 - $sauce->millilitres()) / $perGram)));
-}
+use Tests\Core\Samples;
 
 it('agrees with the prototype to nine digits', function (string $key, string $liquid, float $celsius): void {
-    $flow = Flow::of(whiteSauce(60.0, $liquid), Temperature::ofCelsius($celsius));
+    $flow = Flow::of(Samples::whiteSauce(60.0, $liquid), Temperature::ofCelsius($celsius));
     foreach (['sy' => $flow->yield, 'K' => $flow->consistency, 'n' => $flow->index, 'e0' => $flow->solvent] as $name => $value) {
         expect($value)->toEqualWithDelta(Table::vectors()[$key][$name], 1e-9 * Table::vectors()[$key][$name]);
     }
 })->with([['rheo_milk60', 'whole-milk', 60.0], ['rheo_stock60_95', 'chicken-stock', 95.0]]);
 
 it('meets the ladder of flour per litre', function (array $row): void {
-    $sauce = whiteSauce((float) $row['flour g/l'], $row['liquid'] === 'milk' ? 'whole-milk' : 'chicken-stock');
+    $sauce = Samples::whiteSauce((float) $row['flour g/l'], $row['liquid'] === 'milk' ? 'whole-milk' : 'chicken-stock');
     $flow = Flow::of($sauce, Temperature::ofCelsius(60.0));
     $spoon = SpoonTest::of($flow);
     $thickness = EquivalentFlour::of($sauce);
@@ -56,7 +47,7 @@ it('meets the ladder of flour per litre', function (array $row): void {
 it('meets the table of temperatures, cold gel included', function (array $row): void {
     foreach (['95 C' => [95.0, 0.0], '80' => [80.0, 0.0], '70' => [70.0, 0.0], '60' => [60.0, 0.0], '50' => [50.0, 0.0], '35' => [35.0, 0.0], '20 (2 h)' => [20.0, 2.0], '4 C (12 h)' => [4.0, 12.0]] as $column => [$celsius, $hours]) {
         [$viscosity, $yield] = explode(' / ', $row[$column]);
-        $flow = Flow::of(whiteSauce((float) $row['flour g/l']), Temperature::ofCelsius($celsius), Duration::ofMinutes(60.0 * $hours));
+        $flow = Flow::of(Samples::whiteSauce((float) $row['flour g/l']), Temperature::ofCelsius($celsius), Duration::ofMinutes(60.0 * $hours));
         expect($flow->pascalSeconds(10.0))->toEqualWithDelta((float) $viscosity, 0.005 + 1e-9)
             ->and($flow->yield)->toEqualWithDelta((float) $yield, 0.05 + 1e-9);
     }
@@ -64,7 +55,7 @@ it('meets the table of temperatures, cold gel included', function (array $row): 
 
 it('meets the table of flour needed by shade and liquid', function (array $row): void {
     foreach (['milk s0' => ['whole-milk', 0.0], 'stock s0' => ['chicken-stock', 0.0], 'stock blond s1' => ['chicken-stock', 1.0], 'stock s1.5' => ['chicken-stock', 1.5], 'brown s2' => ['brown-stock', 2.0], 's2.5' => ['brown-stock', 2.5], 'dark s3' => ['brown-stock', 3.0]] as $column => [$liquid, $s]) {
-        $sauce = whiteSauce((float) $row[$column], $liquid, Shade::of($s)->strength());
+        $sauce = Samples::whiteSauce((float) $row[$column], $liquid, Shade::of($s)->strength());
         // The table gives whole grams: half a gram of flour is at most so much on the scale.
         expect(EquivalentFlour::of($sauce)->gramsPerLitre)->toEqualWithDelta((float) $row['target EF'], 0.75);
     }
@@ -80,21 +71,21 @@ it('is thicker with more flour and thinner when hotter, for every liquid', funct
     foreach ([4.0, 60.0, 95.0] as $celsius) {
         $last = -1.0;
         for ($flour = 0.0; $flour <= 300.0; $flour += 20.0) {
-            $now = Flow::at(whiteSauce($flour, $liquid), $celsius, 12.0)->pascalSeconds(10.0);
+            $now = Flow::at(Samples::whiteSauce($flour, $liquid), $celsius, 12.0)->pascalSeconds(10.0);
             expect($now)->toBeGreaterThan($last)->and(is_finite($now))->toBeTrue();
             $last = $now;
         }
     }
     $last = INF;
     for ($celsius = 0.0; $celsius <= 100.0; $celsius += 5.0) {
-        $now = Flow::at(whiteSauce(60.0, $liquid), $celsius, 12.0)->pascalSeconds(10.0);
+        $now = Flow::at(Samples::whiteSauce(60.0, $liquid), $celsius, 12.0)->pascalSeconds(10.0);
         expect($now)->toBeLessThan($last);
         $last = $now;
     }
 })->with(['whole-milk', 'double-cream', 'chicken-stock', 'brown-stock', 'water', 'tomato-puree']);
 
 it('says the words of the spoon in their order', function (): void {
-    $words = array_map(fn(float $flour): SpoonWord => SpoonTest::of(Flow::at(whiteSauce($flour), 60.0))->word(), [15.0, 30.0, 58.0, 85.0, 125.0]);
+    $words = array_map(fn(float $flour): SpoonWord => SpoonTest::of(Flow::at(Samples::whiteSauce($flour), 60.0))->word(), [15.0, 30.0, 58.0, 85.0, 125.0]);
     expect($words)->toBe([SpoonWord::RunsOff, SpoonWord::Veils, SpoonWord::Coats, SpoonWord::Masks, SpoonWord::Mounds]);
 });
 
