@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lento\Assay;
 
-use Lento\Compose\Aromatics;
 use Lento\Compose\CookedRoux;
 use Lento\Compose\MassBalance;
 use Lento\Exception\NotReachable;
@@ -15,6 +14,7 @@ use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
+use Lento\Rescue\Straining;
 use Lento\Roux\Colour;
 use Lento\Roux\HobHeat;
 use Lento\Roux\HobRoux;
@@ -54,7 +54,7 @@ final readonly class Pot
     /** What leaves the strainer. */
     public function yield(): Volume
     {
-        $held = Aromatics::HELD_BACK * $this->vegetables->inGrams() * $this->end->millilitres() / $this->end->grams();
+        $held = Straining::HELD_PER_VEGETABLE * $this->vegetables->inGrams() * $this->end->millilitres() / $this->end->grams();
 
         return Volume::ofMillilitres(max(0.0, $this->end->millilitres() * (1.0 - MassBalance::CLING) - $held));
     }

@@ -16,9 +16,6 @@ use Lento\Quantity\Volume;
  */
 final readonly class Aromatics
 {
-    /** g of sauce that stay in the strainer per g of raw vegetable (docs/model.md, compose). */
-    public const HELD_BACK = 0.35;
-
     /** g a piece, weighed by eye: what matters is the count. */
     private const PIECE_GRAMS = ['clove' => 0.1, 'bay-leaf' => 0.2, 'thyme-sprig' => 1.0, 'parsley-stalk' => 2.0, 'peppercorn' => 0.05];
 

@@ -12,7 +12,6 @@ use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
 use Lento\Quantity\Length;
 use Lento\Quantity\Volume;
-use Lento\Roux\HobHeat;
 use Lento\Roux\HobRoux;
 use Lento\Roux\Roux;
 use Lento\Thickness\Sauce;
@@ -32,31 +31,31 @@ final readonly class Composer
 
     private const MOST_ROUNDS = 60;
 
-    /** Rounds end when flour and liquid move by less than this share. */
-    private const SETTLED = 1e-8;
+    /** Rounds end when flour, liquid and yield move by less than this share. */
+    private const SETTLED = 1e-6;
 
     /** A roux is cooked again only when its flour moved by more than this share: its minutes are known to a third at best. */
-    private const SAME_ROUX = 1e-3;
+    private const SAME_ROUX = 5e-3;
 
     /**
-     * @throws OutOfRange if the pan is too wide to simmer so little
-     * @throws NotReachable if no amount of this roux gives this thickness
+     * @throws OutOfRange if the pan is too wide to simmer so little, or what is given makes less than 0.1 or more than 200 l
+     * @throws NotReachable if no amount of this roux gives this thickness, or the simmer boils off more than there is
      * @throws Unknown if the larder lacks the liquid or the fat
      * @throws NoConvergence never seen; guards the loop
      */
     public function answer(Question $question): Sheet
     {
-        $least = self::leastYield($question->pan)->inLitres();
-        if ($question->yield->inLitres() < $least) {
-            throw OutOfRange::between('the yield in this pan', $question->yield->inLitres(), $least, Question::MOST_LITRES, 'l');
-        }
         $balance = MassBalance::of($question);
+        $this->refuseShallow($question);
         $draft = Draft::guess($balance);
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
             $next = $this->round($balance, $draft);
-            if ($next->isCloseTo($draft, self::SETTLED)) {
+            $litres = LitresFromGiven::next($balance, $next);
+            $stands = abs($litres - $next->litres) <= self::SETTLED * $litres;
+            if ($stands && $next->isCloseTo($draft, self::SETTLED)) {
                 return Sheet::of($balance, $next);
             }
+            $balance = $stands ? $balance : MassBalance::of($balance->question->yielding(Volume::ofLitres($litres)));
             $draft = $next;
         }
 
@@ -69,26 +68,35 @@ final readonly class Composer
         return Volume::ofLitres($pan->holds(Length::ofMillimetres(self::SHALLOWEST_MILLIMETRES))->inLitres() * (1.0 - MassBalance::CLING));
     }
 
+    private function refuseShallow(Question $question): void
+    {
+        $least = self::leastYield($question->pan)->inLitres();
+        if ($question->yield->inLitres() < $least) {
+            throw OutOfRange::between('the yield in this pan', $question->yield->inLitres(), $least, Question::MOST_LITRES, 'l');
+        }
+    }
+
     private function round(MassBalance $balance, Draft $last): Draft
     {
+        $question = $balance->question;
         $flour = $balance->flourFor($last);
         $liquid = $balance->liquidFor($last, $flour);
-        $roux = abs($flour - $last->flourGrams) > self::SAME_ROUX * $flour ? $this->cooked($balance, $balance->roux($flour)) : $last->roux;
+        $roux = $last->flourGrams > 0.0 && abs($flour - $last->flourGrams) <= self::SAME_ROUX * $flour ? $last->roux : $this->cooked($question, $balance->roux($flour));
         $start = $balance->start($flour, $liquid, $roux);
-        $simmered = (new Simmer($balance->question->pan, $balance->question->simmerLevel))->for($start, $balance->question->simmerTime);
-        $salt = $this->saltFor($balance->question->base->salt(), $simmered);
+        $simmered = (new Simmer($question->pan, $question->simmerLevel, evaporation: $question->kitchen->evaporation->value))->for($start, $question->simmerTime);
+        $salt = $this->saltFor($question->base->salt(), $simmered);
 
-        return new Draft($flour, $liquid, $salt, $start->waterGrams - $simmered->waterGrams, $roux, $start, $balance->salted($simmered, $salt));
+        return new Draft($question->yield->inLitres(), $flour, $liquid, $salt, $start->waterGrams - $simmered->waterGrams, $roux, $start, $balance->salted($simmered, $salt));
     }
 
     /** The roux when it has its colour; where this pan never gives it, colour alone decides and the paste counts as dry. */
-    private function cooked(MassBalance $balance, Roux $roux): CookedRoux
+    private function cooked(Question $question, Roux $roux): CookedRoux
     {
-        $pan = $balance->question->pan;
+        $shade = $question->colour->shade();
         try {
-            $state = HobRoux::inPan($roux, $pan->diameter->inCentimetres(), $pan->mass(), HobHeat::Medium)->until($balance->question->colour->shade());
+            $state = HobRoux::inPan($roux, $question->pan->diameter->inCentimetres(), $question->pan->mass(), $question->heat, $question->kitchen->browning->value)->until($shade);
         } catch (NotReachable) {
-            return CookedRoux::byColourAlone($balance->question->colour->shade());
+            return CookedRoux::byColourAlone($shade);
         }
 
         return CookedRoux::after($roux, $state);

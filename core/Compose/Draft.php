@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Lento\Compose;
 
+use Lento\Pot\Cooking;
 use Lento\Thickness\Sauce;
 use Lento\Thickness\Starch;
 
 /** One round's answer of the Composer: amounts in grams, and the sauce they make before and after the simmer. */
 final readonly class Draft
 {
-    /** g flour per litre that the first guess starts from; any number leads to the same end. */
-    private const FIRST_FLOUR_PER_LITRE = 60.0;
-
+    /** @param float $litres the yield it was drafted for */
     public function __construct(
+        public float $litres,
         public float $flourGrams,
         public float $liquidGrams,
         public float $saltGrams,
@@ -23,17 +23,21 @@ final readonly class Draft
         public Sauce $end,
     ) {}
 
-    /** A simmer that takes the free surface's steam and swells all the starch. */
+    /** A simmer that takes the free surface's steam, and swells the starch as its heat and time will. */
     public static function guess(MassBalance $balance): self
     {
         $question = $balance->question;
         $roux = CookedRoux::byColourAlone($question->colour->shade());
-        $flour = self::FIRST_FLOUR_PER_LITRE * $question->yield->inLitres();
+        $litres = $question->yield->inLitres();
+        $flour = $question->thickness->gramsPerLitre / $roux->shade->strength() * $litres;
         $sauce = $balance->start($flour, $question->yield->inMillilitres(), $roux);
-        $steam = $question->simmerLevel->flux() * $question->pan->areaSquareCentimetres() * $question->simmerTime->inMinutes();
-        $swollen = $sauce->starch->cooked(1.0, 1.0, $question->simmerTime->inMinutes(), 0.0);
+        $minutes = $question->simmerTime->inMinutes();
+        $steam = $question->simmerLevel->flux() * $question->kitchen->evaporation->value * $question->pan->areaSquareCentimetres() * $minutes;
+        $celsius = $question->simmerLevel->celsius();
+        $cooking = Cooking::at($celsius, $sauce->pH());
+        $swollen = Starch::gelatinisedAtRest($celsius, $sauce->starch->swellingCelsius) * (1.0 - exp(-$cooking->swelling * $minutes));
 
-        return new self(0.0, 0.0, 0.0, $steam, $roux, $sauce, $sauce->cooked($sauce->waterGrams, $sauce->alcoholGrams, 0.0, $swollen));
+        return new self($litres, 0.0, 0.0, 0.0, $steam, $roux, $sauce, $sauce->cooked($sauce->waterGrams, $sauce->alcoholGrams, 0.0, $sauce->starch->cooked($swollen, exp(-$cooking->acid * $minutes), $minutes, 0.0)));
     }
 
     /** The starch as the last simmer left it, for the next round to foresee. */
@@ -52,6 +56,7 @@ final readonly class Draft
     public function isCloseTo(self $other, float $within): bool
     {
         return abs($this->flourGrams - $other->flourGrams) <= $within * $this->flourGrams
-            && abs($this->liquidGrams - $other->liquidGrams) <= $within * $this->liquidGrams;
+            && abs($this->liquidGrams - $other->liquidGrams) <= $within * $this->liquidGrams
+            && abs($this->litres - $other->litres) <= $within * $this->litres;
     }
 }

@@ -8,6 +8,7 @@ use Lento\Exception\NotReachable;
 use Lento\Larder\Ingredient;
 use Lento\Numerics\Root;
 use Lento\Quantity\Mass;
+use Lento\Rescue\Straining;
 use Lento\Roux\Roux;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Flow;
@@ -24,10 +25,20 @@ final readonly class MassBalance
     /** g of flour per litre: more than the darkest roux needs for the thickest sauce. */
     private const MOST_FLOUR_PER_LITRE = 700.0;
 
+    /** Share of the pot that can be roux. */
+    private const MOST_ROUX = 0.95;
+
+    /** g of flour per ml of yield to which flour is found; share by which it still moves from round to round. */
+    private const FLOUR_WITHIN = 1e-10;
+
+    private const MOVES = 0.02;
+
     private function __construct(
         public Question $question,
         public Aromatics $aromatics,
-        private Ingredient $liquid,
+        public Ingredient $liquid,
+        private Sauce $paste,
+        private Sauce $liquidPerGram,
         private float $liquidMillilitresPerGram,
         public float $waterMillilitresPerGram,
     ) {}
@@ -35,29 +46,44 @@ final readonly class MassBalance
     public static function of(Question $question): self
     {
         $gram = Mass::ofGrams(1.0);
-        $liquid = $question->larder->ingredient($question->liquid);
+        $larder = $question->larder;
+        $liquid = $larder->ingredient($question->liquid);
+        $aromatics = Aromatics::for($question->base, $question->yield, $larder);
+        $perGram = Sauce::nothing()->with($liquid, $gram);
 
         return new self(
             $question,
-            Aromatics::for($question->base, $question->yield, $question->larder),
+            $aromatics,
             $liquid,
-            Sauce::nothing()->with($liquid, $gram)->millilitres(),
-            Sauce::nothing()->with($question->larder->ingredient('water'), $gram)->millilitres(),
+            Sauce::nothing()->with($larder->ingredient('tomato-paste'), $aromatics->tomatoPaste),
+            $perGram,
+            $perGram->millilitres(),
+            Sauce::nothing()->with($larder->ingredient('water'), $gram)->millilitres(),
         );
     }
 
     /** The pot when the liquid has met the roux, before the simmer. */
     public function start(float $flourGrams, float $liquidGrams, CookedRoux $cooked): Sauce
     {
-        $roux = $this->roux($flourGrams);
-        $water = $roux->flour->inGrams() * $roux->flourKind->water + $roux->fat->inGrams() * $roux->fatKind->water;
+        return $this->rouxPerGram($cooked)->times($flourGrams)->plus($this->paste)->plus($this->liquidPerGram->times($liquidGrams));
+    }
+
+    /** @return float g of cooked roux with so much flour, less the water it has lost */
+    public function cookedRouxGrams(float $flourGrams, CookedRoux $cooked): float
+    {
+        return $flourGrams * $this->rouxPerGram($cooked)->grams();
+    }
+
+    /** Cooked roux with one gram of flour in it. */
+    private function rouxPerGram(CookedRoux $cooked): Sauce
+    {
+        $roux = $this->roux(1.0);
+        $water = $roux->flourWaterGrams() + $roux->fatWaterGrams();
 
         return Sauce::nothing()
-            ->withThickener($roux->flourKind, $roux->flour, $cooked->shade->strength(), $cooked->rawTaste)
+            ->withThickener($roux->flourKind, $roux->flour, $cooked->shade->strength() * $this->question->kitchen->flourStrength->value, $cooked->rawTaste)
             ->withFat($roux->fatKind, $roux->fat)
-            ->withoutWater(Mass::ofGrams(max(0.0, $water - $cooked->waterPerFlour * $flourGrams)))
-            ->with($this->question->larder->ingredient('tomato-paste'), $this->aromatics->tomatoPaste)
-            ->with($this->liquid, Mass::ofGrams($liquidGrams));
+            ->withoutWater(Mass::ofGrams(max(0.0, $water - $cooked->waterPerFlour)));
     }
 
     public function roux(float $flourGrams): Roux
@@ -77,52 +103,42 @@ final readonly class MassBalance
      */
     public function flourFor(Draft $last): float
     {
+        $roux = $this->rouxPerGram($last->roux);
+        $rest = $this->salted($this->paste, $last->saltGrams);
+        [$rouxMillilitres, $wanted] = [$roux->millilitres(), $this->millilitresBeforeSimmer($last) - $rest->millilitres()];
+        $cooked = $last->end->starch;
+        $solvent = Flow::waterViscosity(EquivalentFlour::CELSIUS);
         $goal = EquivalentFlour::straightened($this->question->thickness->viscosity()->pascalSeconds);
-        $tooThick = fn(float $flour): float => EquivalentFlour::straightened($this->flow($this->foreseen($last, $flour))) - $goal;
+        $tooThick = function (float $flour) use ($roux, $rest, $rouxMillilitres, $wanted, $cooked, $last, $solvent, $goal): float {
+            $liquid = ($wanted - $flour * $rouxMillilitres) / $this->liquidMillilitresPerGram;
+            $sauce = $roux->times($flour)->plus($rest)->plus($this->liquidPerGram->times($liquid));
+            $starch = $sauce->starch->thickeningWhen($cooked->gelatinised, $cooked->acidLeft, $cooked->simmeredMinutes);
 
-        return (new Root(1e-10 * $this->question->yield->inMillilitres()))->of($tooThick, 0.0, $this->mostFlour($last), 'this thickness with this roux');
+            return EquivalentFlour::straightened(Flow::apparent($sauce->suspensionWith(max(0.0, $sauce->waterGrams - $last->evaporatedGrams), $sauce->alcoholGrams, $starch, 0.0), 1.0, $solvent)) - $goal;
+        };
+        // Thicker than the largest share of flour there is no liquid left to call it a sauce.
+        $most = min(self::MOST_FLOUR_PER_LITRE * $this->question->yield->inLitres(), self::MOST_ROUX * $wanted / $rouxMillilitres);
+
+        return (new Root(self::FLOUR_WITHIN * $this->question->yield->inMillilitres()))->near($tooThick, $last->flourGrams, self::MOVES, 0.0, $most, 'this thickness with this roux');
     }
 
     /** @return float g of liquid that makes up the volume; below 0 when the roux alone is more */
     public function liquidFor(Draft $last, float $flourGrams): float
     {
-        $dry = $this->salted($this->start($flourGrams, 0.0, $last->roux), $last->saltGrams)->millilitres();
+        $dry = $this->rouxPerGram($last->roux)->millilitres() * $flourGrams + $this->salted($this->paste, $last->saltGrams)->millilitres();
 
-        return ($this->millilitresInPot($last) + $last->evaporatedGrams * $this->waterMillilitresPerGram - $dry) / $this->liquidMillilitresPerGram;
+        return ($this->millilitresBeforeSimmer($last) - $dry) / $this->liquidMillilitresPerGram;
     }
 
     /** @return float ml kept by the strainer with the vegetables */
     public function heldByStrainer(Draft $draft): float
     {
-        return Aromatics::HELD_BACK * $this->aromatics->vegetables->inGrams() / $draft->gramsPerMillilitre();
+        return Straining::HELD_PER_VEGETABLE * $this->aromatics->vegetables->inGrams() / $draft->gramsPerMillilitre();
     }
 
-    /** @return float ml that must stand in the pot at the end so that the yield leaves the strainer */
-    private function millilitresInPot(Draft $last): float
+    /** @return float ml that must go in, salt included, so that the yield leaves the strainer */
+    private function millilitresBeforeSimmer(Draft $last): float
     {
-        return ($this->question->yield->inMillilitres() + $this->heldByStrainer($last)) / (1.0 - self::CLING);
-    }
-
-    /** The finished sauce with so much flour, had it the last round's simmer. */
-    private function foreseen(Draft $last, float $flourGrams): Sauce
-    {
-        $sauce = $this->salted($this->start($flourGrams, $this->liquidFor($last, $flourGrams), $last->roux), $last->saltGrams)
-            ->withoutWater(Mass::ofGrams($last->evaporatedGrams));
-
-        return $sauce->cooked($sauce->waterGrams, $sauce->alcoholGrams, 0.0, $last->cookedStarch($sauce->starch));
-    }
-
-    /** @return float g: the house's limit, or as much as leaves a twentieth of the liquid */
-    private function mostFlour(Draft $last): float
-    {
-        $without = $this->liquidFor($last, 0.0);
-        $perGram = $without - $this->liquidFor($last, 1.0);
-
-        return min(self::MOST_FLOUR_PER_LITRE * $this->question->yield->inLitres(), 0.95 * $without / $perGram);
-    }
-
-    private function flow(Sauce $sauce): float
-    {
-        return Flow::at($sauce, EquivalentFlour::CELSIUS)->pascalSeconds(EquivalentFlour::SHEAR);
+        return ($this->question->yield->inMillilitres() + $this->heldByStrainer($last)) / (1.0 - self::CLING) + $last->evaporatedGrams * $this->waterMillilitresPerGram;
     }
 }

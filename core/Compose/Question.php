@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace Lento\Compose;
 
+use Lento\Exception\Missing;
 use Lento\Exception\OutOfRange;
 use Lento\Larder\Larder;
+use Lento\Learning\KitchenFactors;
 use Lento\Pot\Pan;
 use Lento\Pot\SimmerLevel;
 use Lento\Pour\School;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
+use Lento\Roux\HobHeat;
 use Lento\Thickness\EquivalentFlour;
 
 /** What a cook wants: how much of which sauce, how thick, from what, in which pan. What is left out is the base's usual. */
@@ -34,8 +37,13 @@ final readonly class Question
 
     public const MOST_THICKNESS = 160.0;
 
+    /** What stands in the pot before the simmer over what comes out, to pick a pan that suits. */
+    private const POT_OVER_YIELD = 1.15;
+
     private function __construct(
         public Base $base,
+        public Given $given,
+        /** the litres wanted, or a first guess of them until the Composer has worked them out */
         public Volume $yield,
         public string $liquid,
         public EquivalentFlour $thickness,
@@ -46,17 +54,23 @@ final readonly class Question
         public SimmerLevel $simmerLevel,
         public School $school,
         public Pan $pan,
+        public HobHeat $heat,
         public Larder $larder,
+        public KitchenFactors $kitchen,
     ) {}
 
     /**
+     * @param Given|Volume $given the litres wanted, or whatever else the cook starts from
      * @param float $fatToFlour by mass, 0.5 to 3
+     * @param Pan|null $pan needed when it is the pan that is given
+     * @param HobHeat $heat under the roux
      *
      * @throws OutOfRange if a number lies outside what the model is valid for
+     * @throws Missing if a pan is to be filled and none is named
      */
     public static function of(
         Base $base,
-        Volume $yield,
+        Given|Volume $given,
         ?string $liquid = null,
         ?EquivalentFlour $thickness = null,
         ?Colour $colour = null,
@@ -66,29 +80,71 @@ final readonly class Question
         ?SimmerLevel $simmerLevel = null,
         School $school = School::ColdOnHot,
         ?Pan $pan = null,
+        HobHeat $heat = HobHeat::Medium,
+        ?Larder $larder = null,
+        ?KitchenFactors $kitchen = null,
     ): self {
+        $given = $given instanceof Volume ? Given::yield($given) : $given;
         $liquid ??= $base->liquids()[0];
         $thickness ??= $base->thickness()->target();
         $simmerTime ??= $base->simmerTime($liquid);
-        self::refuseOutside('the yield', $yield->inLitres(), self::LEAST_LITRES, self::MOST_LITRES, 'l');
+        $colour ??= $base->colour();
         self::refuseOutside('the thickness', $thickness->gramsPerLitre, self::LEAST_THICKNESS, self::MOST_THICKNESS, 'g flour per litre');
         self::refuseOutside('fat to flour', $fatToFlour, self::LEAST_RATIO, self::MOST_RATIO, 'to 1');
         self::refuseOutside('the simmer', $simmerTime->inMinutes(), self::LEAST_MINUTES, self::MOST_MINUTES, 'min');
+        $yield = FirstGuess::yield($given, $thickness, $colour, $fatToFlour, $school, $pan);
+        self::refuseYield($yield);
 
         return new self(
             $base,
+            $given,
             $yield,
             $liquid,
             $thickness,
-            $colour ?? $base->colour(),
+            $colour,
             $fat ?? $base->fat(),
             $fatToFlour,
             $simmerTime,
             $simmerLevel ?? $base->simmerLevel(),
             $school,
-            $pan ?? Pan::suiting(Volume::ofLitres($yield->inLitres() * 1.15)),
-            Larder::house(),
+            $pan ?? Pan::suiting(Volume::ofLitres($yield->inLitres() * self::POT_OVER_YIELD)),
+            $heat,
+            $larder ?? Larder::house(),
+            $kitchen ?? KitchenFactors::house(),
         );
+    }
+
+    /**
+     * The same with the litres worked out.
+     *
+     * @throws OutOfRange outside 0.1 to 200 l
+     */
+    public function yielding(Volume $yield): self
+    {
+        self::refuseYield($yield);
+
+        return new self(
+            $this->base,
+            $this->given,
+            $yield,
+            $this->liquid,
+            $this->thickness,
+            $this->colour,
+            $this->fat,
+            $this->fatToFlour,
+            $this->simmerTime,
+            $this->simmerLevel,
+            $this->school,
+            $this->pan,
+            $this->heat,
+            $this->larder,
+            $this->kitchen,
+        );
+    }
+
+    private static function refuseYield(Volume $yield): void
+    {
+        self::refuseOutside('the yield', $yield->inLitres(), self::LEAST_LITRES, self::MOST_LITRES, 'l');
     }
 
     private static function refuseOutside(string $what, float $value, float $least, float $most, string $unit): void

@@ -28,6 +28,7 @@ final readonly class Sheet
     private const ROUX_DENSITY = 1.12;
 
     /**
+     * @param Mass $cookedRoux what it weighs when it is cooked
      * @param Volume $liquid the starting liquid as measured, cold
      * @param Volume $evaporated how much less stands in the pot after the simmer
      * @param Sauce $start in the pot before the simmer
@@ -39,6 +40,7 @@ final readonly class Sheet
     private function __construct(
         public Question $question,
         public Roux $roux,
+        public Mass $cookedRoux,
         public Shade $shade,
         public ?RouxState $rouxForecast,
         public Volume $liquid,
@@ -61,13 +63,16 @@ final readonly class Sheet
         $roux = $balance->roux($draft->flourGrams);
         $liquidKind = $question->larder->ingredient($question->liquid);
         $liquid = Mass::ofGrams($draft->liquidGrams);
-        $hot = $draft->roux->forecast->temperature ?? Temperature::ofCelsius($question->school->rouxCelsius());
+        $hot = $question->given->kind === GivenKind::ReadyRoux
+            ? Temperature::ofCelsius(School::BENCH_CELSIUS)
+            : $draft->roux->forecast->temperature ?? Temperature::ofCelsius($question->school->rouxCelsius());
         $stair = PourStair::of($question->school, $roux->mass(), $hot, $liquid, $liquidKind, $question->pan->mass());
         $flow = Flow::of($draft->end, Temperature::ofCelsius(EquivalentFlour::CELSIUS));
 
         return new self(
             $question,
             $roux,
+            Mass::ofGrams($balance->cookedRouxGrams($draft->flourGrams, $draft->roux)),
             $draft->roux->shade,
             $draft->roux->forecast,
             $liquidKind->density->volumeOf($liquid),

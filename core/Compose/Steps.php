@@ -46,19 +46,10 @@ final readonly class Steps
     /** @return non-empty-list<Step> */
     public static function for(Question $question, Draft $draft, PourStair $stair): array
     {
-        $forecast = $draft->roux->forecast;
-
         return [
             self::step(StepKind::SetOut, self::SET_OUT, handsOn: true, timed: false),
             ...($question->base === Base::Bechamel ? [self::step(StepKind::Infuse, self::INFUSE, handsOn: false, timed: true)] : []),
-            self::step(StepKind::Melt, $forecast?->melting->inMinutes() ?? self::UNKNOWN_MELT_MINUTES, handsOn: true, timed: true),
-            ...($question->base === Base::Espagnole ? [
-                self::step(StepKind::BrownVegetables, self::BROWN_VEGETABLES, handsOn: true, timed: true),
-                self::step(StepKind::BrownPaste, self::BROWN_PASTE, handsOn: true, timed: true),
-            ] : []),
-            self::step(StepKind::Flour, self::STIR_IN_FLOUR, handsOn: true, timed: false),
-            self::step(StepKind::Colour, max(0.0, ($forecast?->time->inMinutes() ?? self::UNKNOWN_COLOUR_MINUTES) - self::STIR_IN_FLOUR), handsOn: true, timed: true),
-            ...self::letDown($question, $draft, $stair),
+            ...($question->given->kind === GivenKind::ReadyRoux ? self::vegetables($question) : self::roux($question, $draft, $stair)),
             new Step(StepKind::Pour, Duration::ofMinutes(self::ONE_POUR * count($stair->pours)), handsOn: true, timed: false, pours: count($stair->pours)),
             self::step(StepKind::Boil, self::boilMinutes($question, $draft->start, $stair), handsOn: true, timed: true),
             self::step(StepKind::Simmer, $question->simmerTime->inMinutes(), handsOn: false, timed: true),
@@ -72,6 +63,29 @@ final readonly class Steps
     private static function step(StepKind $kind, float $minutes, bool $handsOn, bool $timed): Step
     {
         return new Step($kind, Duration::ofMinutes($minutes), $handsOn, $timed);
+    }
+
+    /** @return list<Step> */
+    private static function roux(Question $question, Draft $draft, PourStair $stair): array
+    {
+        $forecast = $draft->roux->forecast;
+
+        return [
+            self::step(StepKind::Melt, $forecast?->melting->inMinutes() ?? self::UNKNOWN_MELT_MINUTES, handsOn: true, timed: true),
+            ...self::vegetables($question),
+            self::step(StepKind::Flour, self::STIR_IN_FLOUR, handsOn: true, timed: false),
+            self::step(StepKind::Colour, max(0.0, ($forecast?->time->inMinutes() ?? self::UNKNOWN_COLOUR_MINUTES) - self::STIR_IN_FLOUR), handsOn: true, timed: true),
+            ...self::letDown($question, $draft, $stair),
+        ];
+    }
+
+    /** @return list<Step> */
+    private static function vegetables(Question $question): array
+    {
+        return $question->base !== Base::Espagnole ? [] : [
+            self::step(StepKind::BrownVegetables, self::BROWN_VEGETABLES, handsOn: true, timed: true),
+            self::step(StepKind::BrownPaste, self::BROWN_PASTE, handsOn: true, timed: true),
+        ];
     }
 
     /** @return list<Step> off the heat until the first splash only hisses; a white roux is mild enough as it is */

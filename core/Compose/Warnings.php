@@ -36,6 +36,12 @@ final readonly class Warnings
     /** Shade from which whole butter is known to smoke before it is brown enough. */
     private const SMOKES_BEFORE = 1.5;
 
+    /** @return float share of the brim that this way of working leaves safe */
+    public static function fullAt(School $school): float
+    {
+        return $school === School::RouxIntoBoiling ? self::FULL_WHEN_FOAMING : self::FULL;
+    }
+
     /** @return list<Warning> */
     public static function for(Question $question, Roux $roux, Draft $draft): array
     {
@@ -67,7 +73,7 @@ final readonly class Warnings
 
     private static function pan(Question $question, Draft $draft): ?Warning
     {
-        $limit = $question->school === School::RouxIntoBoiling ? self::FULL_WHEN_FOAMING : self::FULL;
+        $limit = self::fullAt($question->school);
         // Evaporation is by surface, so it stays; the rest of the pot shrinks with the yield.
         $start = $draft->start->millilitres();
         $steam = $start - $draft->end->millilitres();

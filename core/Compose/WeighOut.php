@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Compose;
 
 use Lento\Quantity\Mass;
+use Lento\Roux\Roux;
 
 /** The lines of the weigh-out sheet, in the order of the work. */
 final readonly class WeighOut
@@ -18,8 +19,7 @@ final readonly class WeighOut
         $liquidMass = Mass::ofGrams($draft->liquidGrams);
         $saltMass = Mass::ofGrams($draft->saltGrams);
         $amounts = [
-            new Amount($roux->fatKind->id, $roux->fat, $roux->fatKind->density->volumeOf($roux->fat), When::Roux, allergens: $roux->fatKind->allergens),
-            new Amount($roux->flourKind->id, $roux->flour, $roux->flourKind->density()->volumeOf($roux->flour), When::Roux, allergens: $roux->flourKind->allergens),
+            ...self::roux($balance, $draft, $roux),
             new Amount($liquid->id, $liquidMass, $liquid->density->volumeOf($liquidMass), When::Pour, allergens: $liquid->allergens),
             ...($draft->saltGrams > 0.0 ? [new Amount($salt->id, $saltMass, $salt->density->volumeOf($saltMass), When::Season)] : []),
             ...$balance->aromatics->amounts,
@@ -28,5 +28,18 @@ final readonly class WeighOut
         usort($amounts, static fn(Amount $a, Amount $b): int => $order[$a->when->value] <=> $order[$b->when->value]);
 
         return $amounts;
+    }
+
+    /** @return non-empty-list<Amount> fat and flour; or the piece of cooked roux that is there already */
+    private static function roux(MassBalance $balance, Draft $draft, Roux $roux): array
+    {
+        if ($balance->question->given->kind === GivenKind::ReadyRoux) {
+            return [new Amount('ready-roux', Mass::ofGrams($balance->cookedRouxGrams($draft->flourGrams, $draft->roux)), null, When::Roux, allergens: [...$roux->flourKind->allergens, ...$roux->fatKind->allergens])];
+        }
+
+        return [
+            new Amount($roux->fatKind->id, $roux->fat, $roux->fatKind->density->volumeOf($roux->fat), When::Roux, allergens: $roux->fatKind->allergens),
+            new Amount($roux->flourKind->id, $roux->flour, $roux->flourKind->density()->volumeOf($roux->flour), When::Roux, allergens: $roux->flourKind->allergens),
+        ];
     }
 }

@@ -13,6 +13,9 @@ enum School: string
     case HotOnHot = 'hot-on-hot';
     case RouxIntoBoiling = 'roux-into-boiling';
 
+    /** °C of a roux that was cooked before and has stood on the bench. */
+    public const BENCH_CELSIUS = 25.0;
+
     /** @return float by how much one pour may grow the mass in the pan; boiling stock wants small pours */
     public function growth(): float
     {
@@ -39,7 +42,7 @@ enum School: string
         return match ($this) {
             self::ColdOnHot, self::WarmPours, self::HotOnHot => 120.0,
             self::HotOnCold => 30.0,
-            self::RouxIntoBoiling => 25.0,
+            self::RouxIntoBoiling => self::BENCH_CELSIUS,
         };
     }
 }

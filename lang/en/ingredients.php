@@ -54,6 +54,7 @@ return [
     'pepper' => 'pepper',
     'white-pepper' => 'white pepper',
     'nutmeg' => 'nutmeg',
+    'ready-roux' => 'ready roux',
     'onion' => 'onion',
     'carrot' => 'carrot',
     'celery' => 'celery',

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Compose;
+
+use Lento\Exception\OutOfRange;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Volume;
+
+/** The one number a cook has: litres to make, covers to feed, stock in the pot, drippings in the tin, roux in the fridge, or a pan to fill. */
+final readonly class Given
+{
+    /** Covers of one question. */
+    public const MOST_COVERS = 5000;
+
+    /** kg of fat or roux, more than the largest pot could want. */
+    private const MOST_KILOGRAMS = 150.0;
+
+    /** l of liquid: the largest yield and what a long simmer takes. */
+    private const MOST_LIQUID_LITRES = 600.0;
+
+    private function __construct(public GivenKind $kind, public ?Volume $volume = null, public ?Mass $mass = null) {}
+
+    public static function yield(Volume $volume): self
+    {
+        return new self(GivenKind::Yield, $volume);
+    }
+
+    /** @throws OutOfRange unless there are 1 to 5000 covers */
+    public static function portions(int $covers, Volume $each): self
+    {
+        if ($covers < 1 || $covers > self::MOST_COVERS) {
+            throw OutOfRange::between('the covers', $covers, 1, self::MOST_COVERS, '');
+        }
+
+        return new self(GivenKind::Portions, Volume::ofCubicMetres($covers * $each->cubicMetres));
+    }
+
+    /**
+     * The liquid on hand, measured cold, all of it to be used.
+     *
+     * @throws OutOfRange outside 0.05 to 600 l
+     */
+    public static function liquid(Volume $volume): self
+    {
+        if ($volume->inLitres() < 0.05 || $volume->inLitres() > self::MOST_LIQUID_LITRES) {
+            throw OutOfRange::between('the liquid', $volume->inLitres(), 0.05, self::MOST_LIQUID_LITRES, 'l');
+        }
+
+        return new self(GivenKind::Liquid, $volume);
+    }
+
+    /** @throws OutOfRange outside 1 g to 150 kg */
+    public static function fat(Mass $mass): self
+    {
+        return new self(GivenKind::Fat, mass: self::sensible('the fat', $mass));
+    }
+
+    /**
+     * Cooked roux that is there, of the question's colour and fat-to-flour ratio.
+     *
+     * @throws OutOfRange outside 1 g to 150 kg
+     */
+    public static function readyRoux(Mass $mass): self
+    {
+        return new self(GivenKind::ReadyRoux, mass: self::sensible('the ready roux', $mass));
+    }
+
+    /** As much as the pan takes without boiling over. */
+    public static function pan(): self
+    {
+        return new self(GivenKind::Pan);
+    }
+
+    private static function sensible(string $what, Mass $mass): Mass
+    {
+        if ($mass->kilograms < 0.001 || $mass->kilograms > self::MOST_KILOGRAMS) {
+            throw OutOfRange::between($what, $mass->inGrams(), 1.0, 1000.0 * self::MOST_KILOGRAMS, 'g');
+        }
+
+        return $mass;
+    }
+}

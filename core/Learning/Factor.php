@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Learning;
+
+use Lento\Exception\OutOfRange;
+
+/**
+ * A kitchen's own figure over the house figure, as a log-normal belief that observations narrow.
+ *
+ * The logarithm of the factor is normal; each observation of known error updates it exactly (conjugate), so the order of the pots does
+ * not matter. Source: any textbook of Bayesian statistics, normal model with known variance; priors of docs/model.md, T13.
+ */
+final readonly class Factor
+{
+    /**
+     * @param float $value median of the belief, > 0; 1 = as the house
+     * @param float $deviation standard deviation of its logarithm, > 0
+     * @param int<0, max> $observations that went into it
+     */
+    private function __construct(public float $value, public float $deviation, public int $observations) {}
+
+    /** @throws OutOfRange if the deviation lies outside 0.001 to 2 */
+    public static function unknown(float $deviation): self
+    {
+        if (!is_finite($deviation) || $deviation < 0.001 || $deviation > 2.0) {
+            throw OutOfRange::between('the spread of a factor', $deviation, 0.001, 2.0, '');
+        }
+
+        return new self(1.0, $deviation, 0);
+    }
+
+    /**
+     * @param float $ratio observed over foreseen by the house figure, > 0
+     * @param float $error standard deviation of the logarithm of one such observation, > 0
+     *
+     * @throws OutOfRange if the observation is not a positive number between 1/20 and 20
+     */
+    public function after(float $ratio, float $error): self
+    {
+        if (!is_finite($ratio) || $ratio < 0.05 || $ratio > 20.0) {
+            throw OutOfRange::between('observed against foreseen', is_finite($ratio) ? $ratio : 0.0, 0.05, 20.0, '');
+        }
+        [$before, $weight] = [1.0 / $this->deviation ** 2, 1.0 / $error ** 2];
+        $mean = ($before * log($this->value) + $weight * log($ratio)) / ($before + $weight);
+
+        return new self(exp($mean), 1.0 / sqrt($before + $weight), $this->observations + 1);
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+use Lento\Exception\OutOfRange;
+use Lento\Learning\Factor;
+use Lento\Learning\KitchenFactors;
+use Lento\Quantity\Duration;
+use Lento\Quantity\Mass;
+use Lento\Thickness\EquivalentFlour;
+
+it('knows nothing at first, and believes the house', function (): void {
+    $kitchen = KitchenFactors::house();
+    expect([$kitchen->evaporation->value, $kitchen->browning->value, $kitchen->flourStrength->value])->toBe([1.0, 1.0, 1.0])
+        ->and([$kitchen->evaporation->deviation, $kitchen->browning->deviation, $kitchen->flourStrength->deviation])->toBe([0.30, 0.28, 0.08])
+        ->and($kitchen->evaporation->observations)->toBe(0);
+});
+
+it('weighs prior and observation by their precision', function (): void {
+    // Prior and observation equally sure: the belief lands half way in the logarithm, surer by the root of two.
+    $factor = Factor::unknown(0.2)->after(1.44, 0.2);
+    expect($factor->value)->toEqualWithDelta(1.2, 1e-12)
+        ->and($factor->deviation)->toEqualWithDelta(0.2 / M_SQRT2, 1e-12)
+        ->and($factor->observations)->toBe(1);
+});
+
+it('does not care for the order of the pots', function (): void {
+    $seen = [1.3, 0.9, 1.1, 1.25];
+    $learn = fn(array $ratios): Factor => array_reduce($ratios, fn(Factor $f, float $r): Factor => $f->after($r, 0.1), Factor::unknown(0.3));
+    expect($learn($seen)->value)->toEqualWithDelta($learn(array_reverse($seen))->value, 1e-12)
+        ->and($learn($seen)->deviation)->toEqualWithDelta($learn(array_reverse($seen))->deviation, 1e-12);
+});
+
+it('finds a kitchen that steams a fifth more, within a twentieth, in five weighed pots', function (): void {
+    $kitchen = KitchenFactors::house();
+    $deviation = $kitchen->evaporation->deviation;
+    foreach ([1.26, 1.13, 1.21, 1.24, 1.17] as $ratio) {
+        $kitchen = $kitchen->afterSimmer(Mass::ofGrams(200.0 * $ratio), Mass::ofGrams(200.0));
+        expect($kitchen->evaporation->deviation)->toBeLessThan($deviation);
+        $deviation = $kitchen->evaporation->deviation;
+    }
+    expect($kitchen->evaporation->value)->toEqualWithDelta(1.2, 0.05)
+        ->and($kitchen->browning->observations)->toBe(0);
+});
+
+it('takes a roux that needed longer for a slower hob, and a thicker test for stronger flour', function (): void {
+    $kitchen = KitchenFactors::house()
+        ->afterRoux(Duration::ofMinutes(12.0), Duration::ofMinutes(6.0))
+        ->afterTest(EquivalentFlour::ofGramsPerLitre(66.0), EquivalentFlour::ofGramsPerLitre(60.0));
+    expect($kitchen->browning->value)->toBeLessThan(1.0)->toBeGreaterThan(0.5)
+        ->and($kitchen->flourStrength->value)->toBeGreaterThan(1.0)->toBeLessThan(1.1)
+        ->and($kitchen->evaporation->value)->toBe(1.0);
+});
+
+it('refuses an observation that cannot be of this pot', function (Closure $ask): void {
+    expect($ask)->toThrow(OutOfRange::class);
+})->with([
+    'nothing foreseen' => [fn() => KitchenFactors::house()->afterSimmer(Mass::ofGrams(10.0), Mass::ofGrams(0.0))],
+    'nothing lost' => [fn() => KitchenFactors::house()->afterSimmer(Mass::ofGrams(0.0), Mass::ofGrams(100.0))],
+    'thirty times as much' => [fn() => Factor::unknown(0.3)->after(30.0, 0.1)],
+    'no number' => [fn() => Factor::unknown(0.3)->after(NAN, 0.1)],
+    'no spread' => [fn() => Factor::unknown(0.0)],
+    'a spread beyond belief' => [fn() => Factor::unknown(3.0)],
+]);
