@@ -94,7 +94,7 @@ final readonly class Composer
     {
         $shade = $question->colour->shade();
         try {
-            $state = HobRoux::inPan($roux, $question->pan->diameter->inCentimetres(), $question->pan->mass(), $question->heat, $question->kitchen->browning->value)->until($shade);
+            $state = HobRoux::inPan($roux, $question->pan->diameter, $question->pan->mass(), $question->heat, browning: $question->kitchen->browning->value)->until($shade);
         } catch (NotReachable) {
             return CookedRoux::byColourAlone($shade);
         }

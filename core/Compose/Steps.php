@@ -96,7 +96,7 @@ final readonly class Steps
             return [];
         }
         $roux = Mass::ofGrams($draft->flourGrams * (1.0 + $question->fatToFlour));
-        $time = RouxCooling::time($roux, $question->pan->mass(), $question->pan->areaSquareCentimetres(), $forecast->temperature, $stair->roux);
+        $time = RouxCooling::time($roux, $question->pan->mass(), $question->pan->diameter, $forecast->temperature, $stair->roux);
 
         return [new Step(StepKind::LetDown, $time, handsOn: false, timed: true)];
     }

@@ -9,6 +9,7 @@ use Lento\Pot\Simmer;
 use Lento\Pour\School;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
+use Lento\Roux\BaseFilm;
 use Lento\Roux\Roux;
 use Lento\Roux\Texture;
 use Lento\Thickness\Sauce;
@@ -30,9 +31,6 @@ final readonly class Warnings
     /** % salt that most guests find too much in a sauce. */
     private const SALT_HIGH = 1.0;
 
-    /** K that the film next to the metal is hotter than the stirred paste (docs/model.md, T2c). */
-    private const BASE_FILM = 12.0;
-
     /** Shade from which whole butter is known to smoke before it is brown enough. */
     private const SMOKES_BEFORE = 1.5;
 
@@ -48,7 +46,7 @@ final readonly class Warnings
         return array_values(array_filter([
             self::pan($question, $draft),
             $draft->roux->forecast === null ? new Warning(WarningCode::ColourNotReached) : null,
-            self::smoke($roux, $draft),
+            self::smoke($question, $roux, $draft),
             ...self::ofSauce($roux->fat, $roux->flour, $draft->end, new Simmer($question->pan, $question->simmerLevel)),
         ]));
     }
@@ -99,11 +97,11 @@ final readonly class Warnings
         return $grams > self::RING_PER_LITRE * $end->volume()->inLitres() ? new Warning(WarningCode::FatFloats, ['fat_g' => $grams]) : null;
     }
 
-    private static function smoke(Roux $roux, Draft $draft): ?Warning
+    private static function smoke(Question $question, Roux $roux, Draft $draft): ?Warning
     {
         $hot = $draft->roux->forecast?->temperature;
 
-        return $hot !== null && $draft->roux->shade->value > self::SMOKES_BEFORE && $hot->kelvin > $roux->fatKind->smokes->kelvin - self::BASE_FILM
+        return $hot !== null && $draft->roux->shade->value > self::SMOKES_BEFORE && BaseFilm::under($hot, $question->heat)->temperature->kelvin > $roux->fatKind->smokes->kelvin
             ? new Warning(WarningCode::FatSmokes, ['smokes_c' => $roux->fatKind->smokes->inCelsius(), 'roux_c' => $hot->inCelsius()]) : null;
     }
 

@@ -51,6 +51,12 @@ final readonly class HeatedPaste
         return $this->heated($celsius, $fatWater, $flourWater, self::OVEN_PER_CM2 * $this->area * ($air - $celsius), $seconds);
     }
 
+    /** @return array{float, float, float} as onHob */
+    public function offHeat(float $celsius, float $fatWater, float $flourWater, OffHeat $where, float $seconds): array
+    {
+        return $this->heated($celsius, $fatWater, $flourWater, $where->lossPerCm2() * $this->area * ($where->celsius() - $celsius), $seconds);
+    }
+
     /** @return float W/cm2 that the cook lets into the base */
     public static function fluxLetIn(float $celsius, float $flux, float $held): float
     {

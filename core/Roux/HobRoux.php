@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Lento\Roux;
 
 use Lento\Exception\NotReachable;
+use Lento\Heat\Metal;
 use Lento\Heat\PanHeat;
 use Lento\Quantity\Duration;
+use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
 
 /**
  * A roux cooking on the hob: temperature, water and browning, second by second.
@@ -35,19 +38,26 @@ final readonly class HobRoux
     /** e to the minus this is less than any tongue tells. */
     private const NO_RAW_TASTE_LEFT = 40.0;
 
-    /** @param float $panDiameter cm */
+    /**
+     * @param float $panDiameter cm
+     * @param float $panHeat J/K
+     */
     private function __construct(
         private Roux $roux,
         private float $panDiameter,
-        private float $panGrams,
+        private float $panHeat,
         private HobHeat $heat,
         private float $browning,
+        private ?Temperature $fatAt,
     ) {}
 
-    /** @param float $browning this kitchen's browning speed against the house figure, > 0; 1 until it has been measured */
-    public static function inPan(Roux $roux, float $diameterCm, Mass $pan, HobHeat $heat, float $browning = 1.0): self
+    /**
+     * @param float $browning this kitchen's browning speed against the house figure, > 0; 1 until it has been measured
+     * @param Temperature|null $fatAt of fat that is hot already, as browned butter is; else it is melted first
+     */
+    public static function inPan(Roux $roux, Length $diameter, Mass $pan, HobHeat $heat, Metal $metal = Metal::Steel, float $browning = 1.0, ?Temperature $fatAt = null): self
     {
-        return new self($roux, $diameterCm, $pan->inGrams(), $heat, $browning);
+        return new self($roux, $diameter->inCentimetres(), $pan->inGrams() * $metal->capacity(), $heat, $browning, $fatAt);
     }
 
     /**
@@ -73,10 +83,10 @@ final readonly class HobRoux
     /** Up to a number of steps or a browning dose, whichever comes first. */
     private function cooked(int $steps, float $enough): ?RouxState
     {
-        $paste = $this->roux->inPan($this->panDiameter, $this->panGrams);
+        $paste = $this->roux->inPan($this->panDiameter, $this->panHeat);
         [$flux, $held] = [$this->heat->flux(), $this->heat->heldCelsius()];
         [$celsius, $fatWater, $melting] = $this->melted();
-        $celsius = $this->roux->celsiusWithFlour($celsius, $fatWater, $this->panGrams);
+        $celsius = $this->roux->celsiusWithFlour($celsius, $fatWater, $this->panHeat);
         $flourWater = $this->roux->flourWaterGrams();
         [$dose, $decay, $minutes] = [0.0, 0.0, self::STEP_SECONDS / 60.0];
         for ($i = 0, $most = self::LONGEST_MINUTES * 60; $i <= $most; $i++) {
@@ -94,8 +104,11 @@ final readonly class HobRoux
     /** @return array{float, float, float} °C, g water left in the fat, s it took */
     private function melted(): array
     {
-        $fat = $this->roux->withoutFlour()->inPan($this->panDiameter, $this->panGrams);
+        $fat = $this->roux->withoutFlour()->inPan($this->panDiameter, $this->panHeat);
         $all = $this->roux->fatWaterGrams();
+        if ($this->fatAt !== null) {
+            return [$this->fatAt->inCelsius(), $all, 0.0];
+        }
         [$celsius, $water, $seconds] = [PanHeat::AMBIENT, $all, 0.0];
         [$flux, $held] = [$this->heat->flux(), $this->heat->heldCelsius()];
         while ($seconds < 3600.0

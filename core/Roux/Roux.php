@@ -52,16 +52,16 @@ final readonly class Roux
         return new self($this->flourKind, Mass::ofGrams(0.0), $this->fatKind, $this->fat);
     }
 
-    /** @internal the paste in a pan of so many cm and g */
-    public function inPan(float $diameterCm, float $panGrams): HeatedPaste
+    /** @internal the paste in a pan so many cm wide, whose metal takes so many J/K */
+    public function inPan(float $diameterCm, float $panHeat): HeatedPaste
     {
-        return new HeatedPaste($panGrams * PanHeat::METAL_CAPACITY + $this->dryFatHeat() + $this->dryFlourHeat(), M_PI * $diameterCm ** 2 / 4.0);
+        return new HeatedPaste($panHeat + $this->dryFatHeat() + $this->dryFlourHeat(), M_PI * $diameterCm ** 2 / 4.0);
     }
 
     /** @internal °C of pan and paste once cold flour has been stirred into the hot fat */
-    public function celsiusWithFlour(float $celsius, float $fatWaterGrams, float $panGrams): float
+    public function celsiusWithFlour(float $celsius, float $fatWaterGrams, float $panHeat): float
     {
-        $hot = $panGrams * PanHeat::METAL_CAPACITY + $this->dryFatHeat() + HeatCapacity::WATER * $fatWaterGrams;
+        $hot = $panHeat + $this->dryFatHeat() + HeatCapacity::WATER * $fatWaterGrams;
         $cold = $this->dryFlourHeat() + HeatCapacity::WATER * $this->flourWaterGrams();
 
         return ($hot * $celsius + $cold * PanHeat::AMBIENT) / ($hot + $cold);
@@ -82,7 +82,7 @@ final readonly class Roux
     /** @return float J/K */
     private function dryFatHeat(): float
     {
-        return HeatCapacity::FAT_IN_ROUX * ($this->fat->inGrams() - $this->fatWaterGrams());
+        return $this->fatKind->dryHeat() * $this->fat->inGrams();
     }
 
     /** @return float J/K */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Lento\Exception\NotReachable;
 use Lento\Larder\Larder;
 use Lento\Quantity\Duration;
+use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Roux\Colour;
 use Lento\Roux\HobHeat;
@@ -21,7 +22,7 @@ function roux(float $flour, float $fat, string $kind = 'butter'): Roux
 }
 
 it('meets the table of minutes to each shade on five heats', function (array $row): void {
-    $hob = HobRoux::inPan(roux(100.0, 100.0), 20.0, Mass::ofKilograms(1.0), HobHeat::from(str_replace('_', '-', $row['heat'])));
+    $hob = HobRoux::inPan(roux(100.0, 100.0), Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), HobHeat::from(str_replace('_', '-', $row['heat'])));
     foreach (['white until (s .6)' => 0.6, 'blond s 1' => 1.0, 'light brown 1.5' => 1.5, 'brown 2' => 2.0, 'dark starts 2.8' => 2.8, 'dark 3' => 3.0, 'burnt 3.5' => 3.5] as $column => $shade) {
         if ($row[$column] === 'never') {
             // The prototype watched for 150 minutes; on low heat some colours come later, or never.
@@ -37,7 +38,7 @@ it('meets the table of minutes to each shade on five heats', function (array $ro
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t1-roux-minutes')));
 
 it('meets the table for other batches and fats', function (array $row, float $grams, string $fat, float $diameter, float $pan): void {
-    $hob = HobRoux::inPan(roux($grams, $grams, $fat), $diameter, Mass::ofKilograms($pan), HobHeat::Medium);
+    $hob = HobRoux::inPan(roux($grams, $grams, $fat), Length::ofCentimetres($diameter), Mass::ofKilograms($pan), HobHeat::Medium);
     foreach (['white until' => 0.6, 'blond' => 1.0, 'brown 2' => 2.0, 'dark 2.8' => 2.8, 'dark 3' => 3.0, 'burnt' => 3.5] as $column => $shade) {
         expect($hob->until(Shade::of($shade))->time->inMinutes())->toEqualWithDelta((float) $row[$column], 0.05 + 1 / 60);
     }
@@ -49,7 +50,7 @@ it('meets the table for other batches and fats', function (array $row, float $gr
 
 it('agrees with the prototype to nine digits', function (): void {
     foreach (Table::vectors()['roux'] as $minutes => $vector) {
-        $state = HobRoux::inPan(roux(100.0, 100.0), 20.0, Mass::ofKilograms(1.0), HobHeat::Medium)->after(Duration::ofMinutes($minutes));
+        $state = HobRoux::inPan(roux(100.0, 100.0), Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), HobHeat::Medium)->after(Duration::ofMinutes($minutes));
         expect($state->temperature->inCelsius())->toEqualWithDelta($vector['T'], 1e-9 * $vector['T'])
             ->and($state->dose)->toEqualWithDelta($vector['E'], 1e-9 * $vector['E'])
             ->and($state->shade->value)->toEqualWithDelta($vector['s'], 1e-9)
@@ -62,17 +63,17 @@ it('agrees with the prototype to nine digits', function (): void {
 it('meets the table of raw taste after the roux', function (): void {
     $rows = Table::rows('t2b-raw-taste');
     foreach ([1.5, 2.5, 6.0] as $i => $minutes) {
-        $state = HobRoux::inPan(roux(60.0, 60.0), 18.0, Mass::ofKilograms(1.0), HobHeat::Medium)->after(Duration::ofMinutes($minutes));
+        $state = HobRoux::inPan(roux(60.0, 60.0), Length::ofCentimetres(18.0), Mass::ofKilograms(1.0), HobHeat::Medium)->after(Duration::ofMinutes($minutes));
         expect($state->rawTaste)->toEqualWithDelta((float) $rows[$i]['after roux'], 0.005 + 1e-9);
     }
 });
 
 it('browns later in a bigger batch and sooner on more heat', function (): void {
-    $minutes = fn(float $grams, HobHeat $heat): float => HobRoux::inPan(roux($grams, $grams), 24.0, Mass::ofKilograms(1.4), $heat)->until(Colour::Blond->shade())->time->inMinutes();
+    $minutes = fn(float $grams, HobHeat $heat): float => HobRoux::inPan(roux($grams, $grams), Length::ofCentimetres(24.0), Mass::ofKilograms(1.4), $heat)->until(Colour::Blond->shade())->time->inMinutes();
     expect($minutes(400.0, HobHeat::Medium))->toBeGreaterThan($minutes(100.0, HobHeat::Medium))
         ->and($minutes(100.0, HobHeat::High))->toBeLessThan($minutes(100.0, HobHeat::Medium));
 });
 
 it('refuses a colour that a heat never gives', function (): void {
-    HobRoux::inPan(roux(100.0, 100.0), 20.0, Mass::ofKilograms(1.0), HobHeat::Low)->until(Shade::of(3.0));
+    HobRoux::inPan(roux(100.0, 100.0), Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), HobHeat::Low)->until(Shade::of(3.0));
 })->throws(NotReachable::class);

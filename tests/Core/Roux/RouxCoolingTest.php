@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Roux\RouxCooling;
@@ -12,7 +13,7 @@ function minutesToCool(float $from, float $to, float $rouxGrams = 280.0, float $
     return RouxCooling::time(
         Mass::ofGrams($rouxGrams),
         Mass::ofKilograms($panKilograms),
-        452.4,
+        Length::ofCentimetres(24.0),
         Temperature::ofCelsius($from),
         Temperature::ofCelsius($to),
     )->inMinutes();

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Roux;
+
+use Lento\Exception\NotReachable;
+use Lento\Exception\OutOfRange;
+use Lento\Heat\Metal;
+use Lento\Quantity\Duration;
+use Lento\Quantity\Length;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
+
+/**
+ * A roux baked in the oven, mixed and warm when it goes in: slower, with no film to burn, and by the depth of the paste.
+ *
+ * The usual way with a brown roux of more than about 500 g. Source: docs/model.md, B and T1c; the heat transfer is an estimate.
+ */
+final readonly class OvenRoux
+{
+    public const LEAST_AIR = 80.0;
+
+    public const MOST_AIR = 280.0;
+
+    private const STEP_SECONDS = 1.0;
+
+    private const LONGEST_MINUTES = 480;
+
+    /** °C of the mixed paste as it goes in. */
+    private const MIXED = 60.0;
+
+    private function __construct(private Roux $roux, private HeatedPaste $paste, private float $air, private float $browning) {}
+
+    /**
+     * @param float $browning this kitchen's browning speed against the house figure, > 0
+     *
+     * @throws OutOfRange if the oven's air is not between 80 and 280 °C
+     */
+    public static function inPan(Roux $roux, Length $diameter, Mass $pan, Temperature $air, Metal $metal = Metal::Iron, float $browning = 1.0): self
+    {
+        $celsius = $air->inCelsius();
+        if ($celsius < self::LEAST_AIR - 1e-9 || $celsius > self::MOST_AIR + 1e-9) {
+            throw OutOfRange::between('the oven', $celsius, self::LEAST_AIR, self::MOST_AIR, '°C');
+        }
+
+        return new self($roux, $roux->inPan($diameter->inCentimetres(), $pan->inGrams() * $metal->capacity()), $celsius, $browning);
+    }
+
+    /** @throws NotReachable after more than eight hours */
+    public function after(Duration $time): RouxState
+    {
+        return $this->baked((int) round($time->seconds / self::STEP_SECONDS), INF) ?? throw NotReachable::target('a roux after ' . round($time->inMinutes()) . ' minutes');
+    }
+
+    /** @throws NotReachable if this oven does not brown it so far within eight hours */
+    public function until(Shade $shade): RouxState
+    {
+        return $this->baked(PHP_INT_MAX, $shade->dose()) ?? throw NotReachable::target('this colour in the oven');
+    }
+
+    private function baked(int $steps, float $enough): ?RouxState
+    {
+        [$celsius, $fatWater, $flourWater] = [self::MIXED, $this->roux->fatWaterGrams(), $this->roux->flourWaterGrams()];
+        [$dose, $decay, $minutes] = [0.0, 0.0, self::STEP_SECONDS / 60.0];
+        for ($i = 0, $most = self::LONGEST_MINUTES * 60; $i <= $most; $i++) {
+            if ($i >= $steps || $dose >= $enough) {
+                return RouxState::of(0.0, $i * self::STEP_SECONDS, $celsius, $dose, $decay, $fatWater + $flourWater);
+            }
+            [$celsius, $fatWater, $flourWater] = $this->paste->inOven($celsius, $fatWater, $flourWater, $this->air, self::STEP_SECONDS);
+            $dose += $minutes * $this->browning * Browning::perMinute($celsius);
+            $decay += $minutes * Browning::rawTasteLoss($celsius);
+        }
+
+        return null;
+    }
+}
