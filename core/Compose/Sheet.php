@@ -66,7 +66,7 @@ final readonly class Sheet
         $hot = $question->given->kind === GivenKind::ReadyRoux
             ? Temperature::ofCelsius(School::BENCH_CELSIUS)
             : $draft->roux->forecast->temperature ?? Temperature::ofCelsius($question->school->rouxCelsius());
-        $stair = PourStair::of($question->school, $roux->mass(), $hot, $liquid, $liquidKind, $question->pan->mass());
+        $stair = PourStair::of($question->school, $roux->mass(), $hot, $liquid, $liquidKind, $question->pan->mass(), $question->fatToFlour);
         $flow = Flow::of($draft->end, Temperature::ofCelsius(EquivalentFlour::CELSIUS));
 
         return new self(

@@ -10,6 +10,9 @@ use Lento\Quantity\Temperature;
 /** One staged addition: liquid onto the roux, or a piece of roux into the liquid. */
 final readonly class Pour
 {
-    /** @param bool $slack whether the mass runs like cream once this one is worked in, so that the rest may go in fast */
-    public function __construct(public Mass $mass, public Temperature $mixed, public bool $slack) {}
+    /**
+     * @param bool $slack whether the mass runs like cream once this one is worked in, so that the rest may go in fast
+     * @param float $lumpRank 0 to 1, ranks ways of working; no probability
+     */
+    public function __construct(public Mass $mass, public Temperature $mixed, public bool $slack, public float $lumpRank) {}
 }

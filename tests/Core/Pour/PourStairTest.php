@@ -2,11 +2,14 @@
 
 declare(strict_types=1);
 
+use Lento\Forecast\Risk;
 use Lento\Larder\Larder;
+use Lento\Pour\Lumping;
 use Lento\Pour\Pour;
 use Lento\Pour\PourStair;
 use Lento\Pour\School;
 use Lento\Pour\Steam;
+use Lento\Pour\Tool;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Tests\Core\Golden\Table;
@@ -17,21 +20,27 @@ function grams(PourStair $stair): array
     return array_map(fn(Pour $pour): float => $pour->mass->inGrams(), $stair->pours);
 }
 
-function stair(School $school, float $roux, float $liquid, float $rouxCelsius = 115.0, float $liquidCelsius = 85.0): PourStair
+/** @param School|null $school null for all at once */
+function stair(?School $school, float $roux, float $liquid, float $rouxCelsius = 115.0, float $liquidCelsius = 85.0, Tool $tool = Tool::Whisk, float $fatToFlour = 1.0): PourStair
 {
-    return PourStair::at($school, Mass::ofGrams($roux), Temperature::ofCelsius($rouxCelsius), Mass::ofGrams($liquid), Temperature::ofCelsius($liquidCelsius), 3.95, 500.0);
+    $what = [Mass::ofGrams($roux), Temperature::ofCelsius($rouxCelsius), Mass::ofGrams($liquid), Temperature::ofCelsius($liquidCelsius), 3.95, 500.0, new Lumping($tool, $fatToFlour)];
+
+    return $school === null ? PourStair::allAtOnce(...$what) : PourStair::at($school, ...$what);
 }
 
 it('meets the table of schools, pour by pour', function (array $row): void {
-    $school = ['cold_on_hot' => School::ColdOnHot, 'hot_on_hot' => School::HotOnHot, 'roux_into_hot' => School::RouxIntoBoiling][$row['school']];
-    $stair = stair($school, 200.0, 1500.0, (float) $row['roux C'], (float) $row['liquid C']);
+    $school = ['cold_on_hot' => School::ColdOnHot, 'hot_on_hot' => School::HotOnHot, 'roux_into_hot' => School::RouxIntoBoiling, 'all_at_once' => null][$row['school']];
+    $stair = stair($school, 200.0, 1500.0, (float) $row['roux C'], (float) $row['liquid C'], Tool::from($row['tool']));
     $printed = fn(string $cell): array => array_map(floatval(...), explode(' ', $cell));
     expect(grams($stair))->toEqualWithDelta($printed($row['additions g']), 0.5 + 1e-6)
         ->and(array_map(fn(Pour $pour): float => $pour->mixed->inCelsius(), $stair->pours))->toEqualWithDelta($printed($row['T after each']), 0.5 + 1e-6)
+        ->and($stair->lumpRank())->toEqualWithDelta((float) $row['lump risk'], 0.005 + 1e-9)
+        ->and($stair->steamAtMost->inGrams())->toEqualWithDelta((float) $row['steam bound g'], 0.5 + 1e-9)
         ->and($stair->steam->value)->toBe(['none' => 'none', 'hiss' => 'hiss', 'violent steam' => 'violent', 'danger: cool the roux first' => 'danger'][$row['hazard']]);
-})->with(fn() => array_map(fn(array $row): array => [$row], array_values(array_filter(Table::rows('t4-dispersion'), fn(array $row): bool => $row['school'] !== 'all_at_once'))));
+})->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t4-dispersion')));
 
 it('agrees with the prototype to nine digits', function (): void {
+    expect(Lumping::contactCelsius(115.0, 8.0))->toEqualWithDelta(Table::vectors()['contact'], 1e-9);
     expect(grams(stair(School::HotOnHot, 200.0, 1500.0)))->toEqualWithDelta(Table::vectors()['schedule'], 1e-6);
 });
 
@@ -51,4 +60,25 @@ it('lets a hot roux down before the first splash', function (): void {
     $stair = PourStair::of(School::ColdOnHot, Mass::ofGrams(200.0), Temperature::ofCelsius(158.0), Mass::ofGrams(1500.0), Larder::house()->ingredient('whole-milk'), Mass::ofKilograms(1.0));
     expect($stair->roux->inCelsius())->toEqualWithDelta(120.0, 1e-9)
         ->and($stair->steam)->toBe(Steam::Hiss);
+});
+
+it('ranks the ways of working as kitchens do', function (): void {
+    $rank = fn(?School $school, float $roux, float $liquid, Tool $tool = Tool::Whisk, float $ratio = 1.0): float => stair($school, 200.0, 1500.0, $roux, $liquid, $tool, $ratio)->lumpRank();
+    expect($rank(School::ColdOnHot, 115.0, 8.0))->toBeLessThan($rank(School::HotOnHot, 115.0, 85.0))
+        ->and($rank(School::HotOnHot, 115.0, 85.0))->toBeLessThan($rank(null, 115.0, 90.0))
+        ->and($rank(School::HotOnHot, 115.0, 85.0, Tool::Blender))->toBeLessThan($rank(School::HotOnHot, 115.0, 85.0, Tool::None))
+        ->and($rank(School::HotOnHot, 115.0, 85.0, ratio: 0.6))->toBeGreaterThan($rank(School::HotOnHot, 115.0, 85.0))
+        ->and($rank(School::RouxIntoBoiling, 15.0, 96.0))->toBeLessThan($rank(School::RouxIntoBoiling, 110.0, 96.0));
+});
+
+it('says the rank in words, and never beyond 0 and 1', function (): void {
+    expect(stair(School::ColdOnHot, 200.0, 1500.0, 115.0, 8.0)->lumpRisk())->toBe(Risk::Low)
+        ->and(stair(null, 200.0, 1500.0, 115.0, 90.0)->lumpRisk())->toBe(Risk::Some)
+        ->and(stair(null, 200.0, 1500.0, 115.0, 90.0, Tool::Spoon)->lumpRisk())->toBe(Risk::High);
+    foreach (School::cases() as $school) {
+        foreach (Tool::cases() as $tool) {
+            $rank = stair($school, 900.0, 4000.0, 190.0, 95.0, $tool, 0.4)->lumpRank();
+            expect($rank)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(1.0);
+        }
+    }
 });
