@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Lento\Pot;
 
 use Lento\Exception\NotReachable;
+use Lento\Heat\HeatCapacity;
 use Lento\Numerics\Curve;
 use Lento\Quantity\Duration;
+use Lento\Quantity\Power;
+use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Thickness\Flow;
 use Lento\Thickness\Sauce;
@@ -30,13 +33,30 @@ final readonly class Simmer
     /** A pot cannot be boiled drier than this share of its fat and solids. */
     private const DRIEST = 0.15;
 
-    /** @param float $evaporation this kitchen's steam against the house figure, > 0; 1 until it has been measured */
-    public function __construct(private Pan $pan, private SimmerLevel $level, private Lid $lid = Lid::Open, private float $evaporation = 1.0) {}
+    /**
+     * @param float $evaporation this kitchen's steam against the house figure, > 0; 1 until it has been measured
+     * @param Temperature|null $boilsAt where the kitchen lies high: caps the simmer's temperature, not its steam
+     * @param Power|null $heat that reaches the pot: a weak hob caps the steam
+     */
+    public function __construct(
+        private Pan $pan,
+        private SimmerLevel $level,
+        private Lid $lid = Lid::Open,
+        private float $evaporation = 1.0,
+        private ?Temperature $boilsAt = null,
+        private ?Power $heat = null,
+    ) {}
+
+    /** @return float °C of the bulk */
+    public function celsius(): float
+    {
+        return min($this->level->celsius(), $this->boilsAt?->inCelsius() ?? INF);
+    }
 
     /** Plain numbers inside, because every answer of Lento waits for this loop. */
     public function for(Sauce $sauce, Duration $time): Sauce
     {
-        $celsius = $this->level->celsius();
+        $celsius = $this->celsius();
         [$warmth, $solvent] = [Flow::warmth($celsius), Flow::waterViscosity($celsius)];
         $cooking = Cooking::at($celsius, $sauce->pH());
         $starch = $sauce->starch;
@@ -44,12 +64,13 @@ final readonly class Simmer
         $rest = Starch::gelatinisedAtRest($celsius, $starch->swellingCelsius);
         $yolkSet = $sauce->yolkGrams > 0.0 ? max($sauce->yolkSet, Cooking::yolkSetAt($celsius)) : $sauce->yolkSet;
         $steam = $this->steamPerMinute();
+        $most = $this->heat === null ? INF : $this->heat->watts * 60.0 / HeatCapacity::STEAM;
         $driest = min($sauce->waterGrams, self::DRIEST * ($sauce->solidsGrams + $sauce->fatGrams));
         [$water, $alcohol, $gelatinised, $acidLeft, $simmered, $set] = [$sauce->waterGrams, $sauce->alcoholGrams, $starch->gelatinised, $starch->acidLeft, $starch->simmeredMinutes, $sauce->yolkSet];
         for ($left = $time->inMinutes(); $left > 1e-9; $left -= $step) {
             $step = $left < self::STEP_MINUTES ? $left : self::STEP_MINUTES;
             $thickness = Flow::apparent($sauce->suspensionWith($water, $alcohol, $starch->thickeningWhen($gelatinised, $acidLeft, $simmered), $set), $warmth, $solvent);
-            $water -= $steam * $step / (1.0 + self::THICK_SLOWS * $thickness);
+            $water -= $step * min($most, $steam / (1.0 + self::THICK_SLOWS * $thickness));
             $water = $water < $driest ? $driest : $water;
             $alcohol *= exp(-$step * Cooking::ALCOHOL_LOSS);
             $set = $yolkSet;
@@ -112,7 +133,7 @@ final readonly class Simmer
     /** How much longer a sauce must simmer here until its raw taste has fallen to some level. */
     public function minutesUntilCookedOut(Sauce $sauce, float $level): Duration
     {
-        return Duration::ofMinutes(max(0.0, log($sauce->starch->rawTaste / $level)) / Cooking::at($this->level->celsius(), $sauce->pH())->rawTaste);
+        return Duration::ofMinutes(max(0.0, log($sauce->starch->rawTaste / $level)) / Cooking::at($this->celsius(), $sauce->pH())->rawTaste);
     }
 
     /** @return float g/min that leave a thin liquid */

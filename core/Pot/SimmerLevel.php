@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lento\Pot;
 
+use Lento\Heat\HeatCapacity;
+
 /** How hard a pot simmers. Flux ±40 %: it depends on the cook's idea of a simmer. Source: docs/model.md, E. */
 enum SimmerLevel: string
 {
@@ -21,6 +23,12 @@ enum SimmerLevel: string
             self::Brisk => 0.045,
             self::Boil => 0.075,
         };
+    }
+
+    /** @return float W/cm2 through the base that so much steam takes */
+    public function heatFlux(): float
+    {
+        return $this->flux() * HeatCapacity::STEAM / 60.0;
     }
 
     /** @return float °C of the bulk */

@@ -33,6 +33,9 @@ final readonly class Sauce
     /** g flour-equivalent per g cooked yolk, fitted to "8 yolks a litre of custard just coats". */
     private const YOLK_THICKENING = 0.33;
 
+    /** Share of the thickening left by each cooling and reheating, whisked smooth; an estimate. */
+    private const REHEATED = 0.96;
+
     private function __construct(
         public float $waterGrams,
         public float $fatGrams,
@@ -205,6 +208,14 @@ final readonly class Sauce
     public function withoutStarch(float $share): self
     {
         return $this->replaced(solidsGrams: $this->solidsGrams - $share * $this->starch->dryGrams, starch: $this->starch->times(1.0 - $share));
+    }
+
+    /** The same after a night in the cold and a careful warming: a little of its thickness is lost for good. */
+    public function reheated(): self
+    {
+        $starch = $this->starch;
+
+        return $this->replaced(starch: $starch->cooked($starch->gelatinised, $starch->acidLeft * self::REHEATED, $starch->simmeredMinutes, $starch->rawTaste));
     }
 
     /** Fat taken off the top with a ladle. */

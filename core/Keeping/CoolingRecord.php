@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Keeping;
+
+use DateTimeImmutable;
+
+/**
+ * Thermometer readings against a cooling rule.
+ *
+ * The clock of a stage starts at the last reading at or above its first temperature: between two readings nobody knows, so the longer
+ * time counts. A stage is passed by a reading at or below its end in time, failed when the time is up without one.
+ */
+final readonly class CoolingRecord
+{
+    /** @param list<Reading> $readings in the order of their times */
+    private function __construct(private FoodSafety $rules, private array $readings) {}
+
+    /** @param list<Reading> $readings */
+    public static function of(FoodSafety $rules, array $readings): self
+    {
+        usort($readings, static fn(Reading $a, Reading $b): int => $a->at <=> $b->at);
+
+        return new self($rules, $readings);
+    }
+
+    public function verdict(DateTimeImmutable $now): Verdict
+    {
+        $verdicts = array_map(fn(Stage $stage): Verdict => $this->ofStage($stage, $now), $this->rules->stages);
+
+        return match (true) {
+            in_array(Verdict::Failed, $verdicts, true) => Verdict::Failed,
+            in_array(Verdict::Open, $verdicts, true) => Verdict::Open,
+            default => Verdict::Passed,
+        };
+    }
+
+    public function ofStage(Stage $stage, DateTimeImmutable $now): Verdict
+    {
+        $since = $this->startOf($stage);
+        if ($since === null) {
+            return Verdict::Open;
+        }
+        $deadline = $since->getTimestamp() + $stage->within->seconds;
+        foreach ($this->readings as $reading) {
+            if ($reading->at > $since && $reading->temperature->kelvin <= $stage->to->kelvin + 1e-9) {
+                return $reading->at->getTimestamp() <= $deadline ? Verdict::Passed : Verdict::Failed;
+            }
+        }
+
+        return $now->getTimestamp() > $deadline ? Verdict::Failed : Verdict::Open;
+    }
+
+    /** Null until something has been read that is warm enough to start the clock. */
+    private function startOf(Stage $stage): ?DateTimeImmutable
+    {
+        $since = null;
+        foreach ($this->readings as $reading) {
+            if ($reading->temperature->kelvin < $stage->from->kelvin - 1e-9) {
+                return $since ?? $reading->at;
+            }
+            $since = $reading->at;
+        }
+
+        return $since;
+    }
+}
