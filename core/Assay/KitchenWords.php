@@ -44,7 +44,7 @@ final readonly class KitchenWords
         'crushed tomato' => 'crushed-tomato', 'chopped tomato' => 'crushed-tomato', 'tomato' => 'crushed-tomato',
         'lemon juice' => 'lemon-juice', 'cheese' => 'semi-hard-cheese', 'hard cheese' => 'hard-cheese', 'cheddar' => 'semi-hard-cheese',
         'gruyere' => 'semi-hard-cheese', 'alpine cheese' => 'semi-hard-cheese', 'soft cheese' => 'soft-cheese',
-        'cream cheese' => 'soft-cheese', 'egg yolk' => 'egg-yolk', 'yolk' => 'egg-yolk', 'salt' => 'salt', 'pepper' => 'pepper',
+        'cream cheese' => 'soft-cheese', 'egg yolk' => 'egg-yolk', 'yolk' => 'egg-yolk', 'mustard' => 'prepared-mustard', 'prepared mustard' => 'prepared-mustard', 'salt' => 'salt', 'pepper' => 'pepper',
         'peppercorn' => 'pepper', 'onion' => 'onion', 'shallot' => 'onion', 'carrot' => 'carrot', 'celery' => 'celery',
         'celery stalk' => 'celery', 'celery stick' => 'celery',
     ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Larder;
 
+use Lento\Exception\OutOfRange;
 use Lento\Heat\HeatCapacity;
 use Lento\Quantity\Density;
 use Lento\Quantity\Temperature;
@@ -26,6 +27,22 @@ final readonly class Fat
         public Temperature $melts,
         public array $allergens,
     ) {}
+
+    /**
+     * One of the kitchen's own: what is known of it, the rest as in this one.
+     *
+     * @param non-empty-string $id
+     * @param float|null $fat mass fraction, as is $water
+     * @param list<Allergen>|null $allergens
+     *
+     * @throws OutOfRange if a fraction is none or the parts are more than all
+     */
+    public function similar(string $id, ?Density $density = null, ?float $fat = null, ?float $water = null, ?Temperature $smokes = null, ?Temperature $melts = null, ?array $allergens = null): self
+    {
+        $parts = Parts::filled(['fat' => $this->fat, 'water' => $this->water, 'milk solids' => $this->solids], ['fat' => $fat, 'water' => $water]);
+
+        return new self($id, $density ?? $this->density, $parts['fat'], $parts['water'], $parts['milk solids'], $smokes ?? $this->smokes, $melts ?? $this->melts, $allergens ?? $this->allergens);
+    }
 
     /** @return float J/K per gram of it, water left out */
     public function dryHeat(): float

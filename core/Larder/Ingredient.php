@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Larder;
 
+use Lento\Exception\OutOfRange;
 use Lento\Heat\HeatCapacity;
 use Lento\Quantity\Density;
 
@@ -37,6 +38,51 @@ final readonly class Ingredient
         public float $yolk = 0.0,
         public array $allergens = [],
     ) {}
+
+    /**
+     * One of the kitchen's own: what is known of it, the rest as in this one.
+     *
+     * @param non-empty-string $id
+     * @param float|null $water mass fraction, as are the others
+     * @param list<Allergen>|null $allergens
+     *
+     * @throws OutOfRange if a fraction is none, the parts are more than all, or the pH is not between 1 and 10
+     */
+    public function similar(
+        string $id,
+        ?Density $density = null,
+        ?float $water = null,
+        ?float $fat = null,
+        ?float $salt = null,
+        ?float $gelatin = null,
+        ?float $pH = null,
+        ?array $allergens = null,
+    ): self {
+        if ($pH !== null && ($pH < 1.0 || $pH > 10.0 || !is_finite($pH))) {
+            throw OutOfRange::between('the pH', is_finite($pH) ? $pH : 0.0, 1.0, 10.0, '');
+        }
+        $parts = Parts::filled(['water' => $this->water, 'fat' => $this->fat, 'solids' => $this->solids, 'alcohol' => $this->alcohol], ['water' => $water, 'fat' => $fat]);
+        Parts::filled(['salt' => $this->salt, 'gelatin' => $this->gelatin], ['salt' => $salt, 'gelatin' => $gelatin]);
+        $solids = max($parts['solids'], $salt ?? 0.0, $gelatin ?? 0.0);
+
+        return new self(
+            $id,
+            $this->role,
+            $density ?? $this->density,
+            max(0.0, $parts['water'] - ($solids - $parts['solids'])),
+            $parts['fat'],
+            $solids,
+            $pH ?? $this->pH,
+            $this->buffer,
+            $this->solids > 0.0 ? $this->milkSolids * $solids / $this->solids : 0.0,
+            $gelatin ?? $this->gelatin,
+            $salt ?? $this->salt,
+            $parts['alcohol'],
+            $this->thickening,
+            $this->yolk,
+            $allergens ?? $this->allergens,
+        );
+    }
 
     /** @return float J/(g K), from the parts */
     public function heatCapacity(): float

@@ -46,6 +46,7 @@ final readonly class IngredientTable
             new Ingredient('semi-hard-cheese', Role::Cheese, Density::ofGramsPerMillilitre(0.46), 0.36, 0.32, 0.32, 5.5, 150.0, salt: 0.015, thickening: 0.08, allergens: [Allergen::Milk]),
             new Ingredient('soft-cheese', Role::Cheese, Density::ofGramsPerMillilitre(0.98), 0.55, 0.32, 0.13, 4.9, 100.0, salt: 0.009, thickening: 0.04, allergens: [Allergen::Milk]),
             new Ingredient('egg-yolk', Role::Egg, Density::ofGramsPerMillilitre(1.03), 0.52, 0.27, 0.21, 6.2, 60.0, salt: 0.001, yolk: 1.0, allergens: [Allergen::Egg]),
+            new Ingredient('prepared-mustard', Role::Mustard, Density::ofGramsPerMillilitre(1.05), 0.82, 0.04, 0.14, 3.6, 60.0, salt: 0.03, allergens: [Allergen::Mustard, Allergen::Sulphites]),
             new Ingredient('salt', Role::Seasoning, Density::ofGramsPerMillilitre(1.22), 0.0, 0.0, 1.0, 7.0, 0.0, salt: 1.0),
             new Ingredient('pepper', Role::Seasoning, Density::ofGramsPerMillilitre(0.47), 0.11, 0.03, 0.86, 6.0, 0.0),
             new Ingredient('onion', Role::Vegetable, Density::ofGramsPerMillilitre(0.66), 0.89, 0.001, 0.109, 5.6, 20.0),

@@ -29,6 +29,16 @@ final readonly class Larder
         );
     }
 
+    /** The same larder with one of the kitchen's own; it stands in for what goes by the same name. */
+    public function with(Thickener|Fat|Ingredient $own): self
+    {
+        return new self(
+            $own instanceof Thickener ? [...$this->thickeners, $own->id => $own] : $this->thickeners,
+            $own instanceof Fat ? [...$this->fats, $own->id => $own] : $this->fats,
+            $own instanceof Ingredient ? [...$this->ingredients, $own->id => $own] : $this->ingredients,
+        );
+    }
+
     /** @throws Unknown */
     public function thickener(string $id): Thickener
     {

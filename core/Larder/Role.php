@@ -16,5 +16,6 @@ enum Role: string
     case Egg = 'egg';
     case Vegetable = 'vegetable';
     case Acid = 'acid';
+    case Mustard = 'mustard';
     case Seasoning = 'seasoning';
 }

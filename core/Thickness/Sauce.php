@@ -218,6 +218,14 @@ final readonly class Sauce
         return $this->replaced(starch: $starch->cooked($starch->gelatinised, $starch->acidLeft * self::REHEATED, $starch->simmeredMinutes, $starch->rawTaste));
     }
 
+    /** Cold butter whisked in at the end: it stays emulsified like cream, except what the sauce does not carry. */
+    public function mounted(Fat $butter, Mass $mass, Mass $floats): self
+    {
+        $with = $this->withFat($butter, $mass);
+
+        return $with->replaced(addedFatGrams: $this->addedFatGrams + $butter->fat * $floats->inGrams());
+    }
+
     /** Fat taken off the top with a ladle. */
     public function skimmed(Mass $fat): self
     {

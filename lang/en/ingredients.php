@@ -50,6 +50,7 @@ return [
     'semi-hard-cheese' => 'semi-hard cheese',
     'soft-cheese' => 'soft cheese',
     'egg-yolk' => 'egg yolk',
+    'prepared-mustard' => 'prepared mustard',
     'salt' => 'salt',
     'pepper' => 'pepper',
     'white-pepper' => 'white pepper',

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 use Lento\Finish\Alcohol;
 use Lento\Finish\Curdling;
+use Lento\Finish\Finishing;
 use Lento\Finish\Limits;
+use Lento\Forecast\Risk;
 use Lento\Larder\Larder;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
@@ -58,4 +60,57 @@ it('loses alcohol fast, then slowly, and never all of it', function (): void {
     foreach ([15 => 0.41, 30 => 0.30, 60 => 0.19, 90 => 0.12, 120 => 0.08, 150 => 0.05] as $minutes => $share) {
         expect($left((float) $minutes))->toEqualWithDelta($share, 0.005 + 1e-9);
     }
+});
+
+/** @param float $grams stirred into a litre of coating sauce at a temperature */
+function finished(string $what, float $grams, float $celsius, string $liquid = 'whole-milk', float $flour = 58.0): Finishing
+{
+    return Finishing::of(Samples::whiteSauce($flour, $liquid), Larder::house()->any($what), Mass::ofGrams($grams), Temperature::ofCelsius($celsius));
+}
+
+it('meets the table’s finishes of a béchamel and a velouté', function (): void {
+    // Cheese thickens, cream thins, a liaison thickens: 54 to 59, 54 to 53, 50 to 59 in the table of recipes.
+    expect(finished('hard-cheese', 100.0, 70.0)->after->gramsPerLitre)->toBeGreaterThan(finished('hard-cheese', 100.0, 70.0)->before->gramsPerLitre + 2.0)
+        ->and(finished('whipping-cream', 100.0, 90.0)->after->gramsPerLitre)->toBeLessThan(58.0)
+        ->and(finished('egg-yolk', 54.0, 80.0)->after->gramsPerLitre)->toBeGreaterThan(62.0)
+        ->and(finished('egg-yolk', 54.0, 62.0)->after->gramsPerLitre)->toBeLessThan(finished('egg-yolk', 54.0, 80.0)->after->gramsPerLitre);
+});
+
+it('knows between which temperatures each may go in', function (string $what, float $celsius, bool $tooCold, bool $tooHot): void {
+    $finishing = finished($what, 40.0, $celsius);
+    expect([$finishing->tooCold, $finishing->tooHot])->toBe([$tooCold, $tooHot]);
+})->with([
+    'cheese off the boil' => ['hard-cheese', 75.0, false, false],
+    'cheese at the boil' => ['hard-cheese', 97.0, false, true],
+    'young cheese' => ['semi-hard-cheese', 82.0, false, true],
+    'cream may boil' => ['whipping-cream', 99.0, false, false],
+    'soured cream may not' => ['soured-cream', 90.0, false, true],
+    'nor may milk with acid' => ['skimmed-milk', 85.0, false, true],
+    'yolk too cold to thicken' => ['egg-yolk', 65.0, true, false],
+    'yolk as advised' => ['egg-yolk', 80.0, false, false],
+    'yolk at a boil without much starch' => ['egg-yolk', 99.0, false, true],
+    'butter off the heat' => ['butter', 70.0, false, false],
+    'butter too hot' => ['butter', 90.0, false, true],
+    'mustard off the boil' => ['prepared-mustard', 85.0, false, false],
+    'mustard boiled' => ['prepared-mustard', 96.0, false, true],
+    'lemon' => ['lemon-juice', 60.0, false, false],
+    'tomato wants a simmer' => ['tomato-puree', 97.0, false, false],
+]);
+
+it('carries butter up to its capacity, and shows what floats', function (): void {
+    $little = finished('butter', 60.0, 70.0, 'chicken-stock');
+    $much = finished('butter', 400.0, 70.0, 'chicken-stock');
+    expect($little->floats->inGrams())->toBe(0.0)
+        ->and($little->sauce->freeFat()->inGrams())->toEqualWithDelta(Samples::whiteSauce(58.0, 'chicken-stock')->freeFat()->inGrams(), 1e-9)
+        ->and($much->floats->inGrams())->toBeGreaterThan(200.0)
+        ->and($much->sauce->freeFat()->inGrams())->toBeGreaterThan(100.0)
+        ->and($much->sauce->fatGrams - Samples::whiteSauce(58.0, 'chicken-stock')->fatGrams)->toEqualWithDelta(400.0 * 0.815, 1e-9);
+});
+
+it('ranks the curdling of what is stirred in', function (): void {
+    $sour = Samples::whiteSauce(30.0, 'chicken-stock')->with(Larder::house()->ingredient('lemon-juice'), Mass::ofGrams(60.0));
+    $with = fn(string $what): Finishing => Finishing::of($sour, Larder::house()->ingredient($what), Mass::ofGrams(150.0), Temperature::ofCelsius(92.0));
+    expect($with('whole-milk')->curdlingRank)->toBeGreaterThan($with('double-cream')->curdlingRank)
+        ->and($with('whole-milk')->curdlingRisk())->not->toBe(Risk::Low)
+        ->and(finished('white-wine', 50.0, 90.0, 'chicken-stock')->curdlingRank)->toBe(0.0);
 });

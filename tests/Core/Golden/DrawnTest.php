@@ -15,7 +15,6 @@ use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
 use Lento\Pot\TimeToBoil;
 use Lento\Pour\Lumping;
-use Lento\Pour\Pour;
 use Lento\Pour\PourStair;
 use Lento\Pour\School;
 use Lento\Pour\Tool;
