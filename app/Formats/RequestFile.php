@@ -16,11 +16,22 @@ final readonly class RequestFile
     private const PATHS = [
         'sauce' => 'sauce', 'liquid' => 'liquid', 'thickness' => 'thickness', 'school' => 'school',
         'yield.amount' => 'amount', 'yield.unit' => 'unit', 'yield.portions' => 'covers', 'yield.each.amount' => 'each', 'yield.each.unit' => 'each_unit',
-        'roux.colour' => 'colour', 'roux.fat' => 'fat', 'roux.fat_to_flour' => 'ratio',
+        'liquid_on_hand.amount' => 'stock', 'liquid_on_hand.unit' => 'stock_unit', 'fat_on_hand.amount' => 'have_fat', 'fat_on_hand.unit' => 'have_fat_unit',
+        'ready_roux.amount' => 'have_roux', 'ready_roux.unit' => 'have_roux_unit', 'fill_pan' => 'fill',
+        'roux.colour' => 'colour', 'roux.fat' => 'fat', 'roux.fat_to_flour' => 'ratio', 'roux.heat' => 'heat',
         'simmer.minutes' => 'minutes', 'simmer.level' => 'level', 'pan.diameter_mm' => 'diameter', 'pan.height_mm' => 'height',
     ];
 
-    private const OBJECTS = ['yield', 'yield.each', 'roux', 'simmer', 'pan'];
+    private const OBJECTS = ['yield', 'yield.each', 'liquid_on_hand', 'fat_on_hand', 'ready_roux', 'roux', 'simmer', 'pan'];
+
+    /** One of these says how much. */
+    private const GIVEN = ['yield', 'liquid_on_hand', 'fat_on_hand', 'ready_roux', 'fill_pan'];
+
+    /** What a field of the question is called in a request. */
+    public static function path(string $field): string
+    {
+        return array_flip(self::PATHS)[$field] ?? $field;
+    }
 
     public static function read(string $json, MeasureSystem $measures): RequestReading
     {
@@ -37,14 +48,17 @@ final readonly class RequestFile
         if (($fields['amount'] ?? '') !== '' && ($fields['covers'] ?? '') !== '') {
             $messages[] = (new Fault('amount', 'both'))->message('yield');
         }
-        if (!array_key_exists('yield', $request)) {
+        $given = array_values(array_filter(self::GIVEN, static fn(string $key): bool => array_key_exists($key, $request) && $request[$key] !== false));
+        if ($given === []) {
             $messages[] = (new Fault('amount', 'missing'))->message('yield');
             $fields += ['amount' => '1'];
         }
+        if (count($given) > 1) {
+            $messages[] = (new Fault('amount', 'one_given', ['given' => implode(', ', $given)]))->message($given[0]);
+        }
         $reading = QuestionReader::read($fields, $measures);
-        $names = array_flip(self::PATHS);
         foreach ($reading->faults as $fault) {
-            $messages[] = $fault->message($names[$fault->field] ?? $fault->field);
+            $messages[] = $fault->message(self::path($fault->field));
         }
 
         return $messages === [] && $reading->question !== null ? RequestReading::whole($reading->question) : RequestReading::refused($messages);
@@ -63,6 +77,9 @@ final readonly class RequestFile
             $path = $prefix . $key;
             if (in_array($path, self::OBJECTS, true)) {
                 array_push($messages, ...(is_array($value) && !($value !== [] && array_is_list($value)) ? self::collect($value, $path . '.', $fields) : [(new Fault('', 'shape'))->message($path)]));
+            } elseif ($path === 'fill_pan') {
+                $fields += $value === true ? ['fill' => 'pan'] : [];
+                array_push($messages, ...(is_bool($value) ? [] : [(new Fault('', 'yes_no'))->message($path)]));
             } elseif (!array_key_exists($path, self::PATHS)) {
                 $messages[] = (new Fault('', 'unknown_key'))->message(mb_substr($path, 0, 60));
             } else {

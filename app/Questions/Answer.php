@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Questions;
 
 use Lento\Compose\Composer;
+use Lento\Compose\GivenKind;
+use Lento\Compose\Question;
 use Lento\Compose\Sheet;
 use Lento\Exception\NotReachable;
+use Lento\Exception\OutOfRange;
 use Lento\Quantity\MeasureSystem;
 
 /** Fields asked and answered: a sheet, or the faults that stand in its way. */
@@ -23,8 +26,27 @@ final readonly class Answer
         }
         try {
             return new self((new Composer())->answer($reading->question), []);
-        } catch (NotReachable) {
-            return new self(null, [new Fault('thickness', 'unreachable')]);
+        } catch (NotReachable|OutOfRange $refusal) {
+            return new self(null, [self::fault($reading->question, $refusal)]);
         }
+    }
+
+    /** A question that reads well and still has no answer: what to change, at the field it began with. */
+    public static function fault(Question $question, NotReachable|OutOfRange $refusal): Fault
+    {
+        $field = match ($question->given->kind) {
+            GivenKind::Yield => 'amount',
+            GivenKind::Portions => 'covers',
+            GivenKind::Liquid => 'stock',
+            GivenKind::Fat => 'have_fat',
+            GivenKind::ReadyRoux => 'have_roux',
+            GivenKind::Pan => 'diameter',
+        };
+
+        return match (true) {
+            $refusal instanceof OutOfRange => new Fault($field, 'given_out_of_range', ['reason' => $refusal->getMessage()]),
+            in_array($question->given->kind, [GivenKind::Liquid, GivenKind::Pan], true) => new Fault($field, 'given_unreachable'),
+            default => new Fault('thickness', 'unreachable'),
+        };
     }
 }

@@ -8,6 +8,8 @@ use BackedEnum;
 use Lento\Assay\KitchenWords;
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
+use Lento\Compose\Given;
+use Lento\Compose\GivenKind;
 use Lento\Compose\Question;
 use Lento\Exception\LentoException;
 use Lento\Larder\Larder;
@@ -16,11 +18,14 @@ use Lento\Pot\SimmerLevel;
 use Lento\Pour\School;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
+use Lento\Quantity\Mass;
+use Lento\Quantity\MassUnit;
 use Lento\Quantity\MeasureSystem;
 use Lento\Quantity\UnitNames;
 use Lento\Quantity\Volume;
 use Lento\Quantity\VolumeUnit;
 use Lento\Roux\Colour;
+use Lento\Roux\HobHeat;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\ThicknessClass;
 
@@ -28,7 +33,8 @@ use Lento\Thickness\ThicknessClass;
  * Turns what a cook typed, field by field, into a question for the core, and collects what is wrong with it.
  *
  * The same fields come from the form, from the address and from a request file: sauce, liquid, amount, unit, covers, each, each_unit,
- * thickness, colour, fat, ratio, minutes, level, diameter, height, school. An empty field is the base's usual.
+ * thickness, colour, fat, ratio, heat, minutes, level, diameter, height, school; instead of an amount also stock, have_fat, have_roux or
+ * fill. An empty field is the base's usual.
  */
 final class QuestionReader
 {
@@ -55,7 +61,7 @@ final class QuestionReader
     private function reading(): Reading
     {
         $base = $this->base();
-        $yield = $this->yield();
+        $given = $this->given();
         $pan = $this->pan();
         $liquid = $this->ingredient('liquid', $base?->liquids() ?? []);
         $thickness = $this->thickness();
@@ -65,14 +71,16 @@ final class QuestionReader
         $minutes = $this->number('minutes', Question::LEAST_MINUTES, Question::MOST_MINUTES, ' min');
         $level = $this->enum('level', SimmerLevel::class);
         $school = $this->enum('school', School::class);
-        $this->refuseShallow($yield, $pan);
-        if ($this->faults !== [] || $base === null || $yield === null) {
+        $heat = $this->enum('heat', HobHeat::class);
+        $this->refuseShallow($given, $pan);
+        $this->refuseNoPan($given, $pan);
+        if ($this->faults !== [] || $base === null || $given === null) {
             return Reading::faulty($this->faults === [] ? [new Fault('amount', 'missing')] : $this->faults);
         }
 
         return Reading::whole(Question::of(
             $base,
-            $yield,
+            $given,
             $liquid,
             $thickness,
             $colour,
@@ -82,6 +90,7 @@ final class QuestionReader
             $level,
             $school ?? School::ColdOnHot,
             $pan,
+            $heat ?? HobHeat::Medium,
         ));
     }
 
@@ -102,6 +111,53 @@ final class QuestionReader
         }
     }
 
+    /** Litres or covers, unless the cook starts from the stock, the fat, a ready roux, or the pan. */
+    private function given(): ?Given
+    {
+        $named = array_keys(array_filter(
+            ['stock' => $this->fields['stock'] ?? '', 'have_fat' => $this->fields['have_fat'] ?? '', 'have_roux' => $this->fields['have_roux'] ?? '', 'fill' => $this->fields['fill'] ?? ''],
+            static fn(string $value): bool => $value !== '',
+        ))[0] ?? 'yield';
+        if ($named === 'fill') {
+            return Given::pan();
+        }
+        if ($named === 'stock') {
+            $volume = $this->volumeOf('stock', 'stock_unit', VolumeUnit::Litre, Given::LEAST_LIQUID_LITRES, Given::MOST_LIQUID_LITRES);
+
+            return $volume === null ? null : Given::liquid($volume);
+        }
+        if ($named !== 'yield') {
+            $mass = $this->massOf($named, $named . '_unit');
+
+            return $mass === null ? null : ($named === 'have_fat' ? Given::fat($mass) : Given::readyRoux($mass));
+        }
+        $yield = $this->yield();
+
+        return $yield === null ? null : Given::yield($yield);
+    }
+
+    private function massOf(string $field, string $unitField): ?Mass
+    {
+        $word = $this->fields[$unitField] ?? '';
+        $unit = $word === '' ? MassUnit::Gram : $this->units->find($word);
+        if (!$unit instanceof MassUnit) {
+            $this->faults[] = new Fault($unitField, 'mass_unit', ['value' => mb_substr($word, 0, 40)]);
+
+            return null;
+        }
+        $number = $this->number($field, $unit->amountIn(Mass::ofGrams(Given::LEAST_GRAMS)), $unit->amountIn(Mass::ofGrams(Given::MOST_GRAMS)), ' ' . $unit->value);
+
+        return $number === null ? null : $unit->of($number);
+    }
+
+    private function volumeOf(string $field, string $unitField, VolumeUnit $usual, float $leastLitres, float $mostLitres): ?Volume
+    {
+        $unit = $this->volumeUnit($unitField, $usual);
+        $number = $unit === null ? null : $this->required($field, $unit, $leastLitres, $mostLitres);
+
+        return $unit === null || $number === null ? null : $unit->of($number);
+    }
+
     private function yield(): ?Volume
     {
         if (($this->fields['covers'] ?? '') !== '') {
@@ -112,10 +168,8 @@ final class QuestionReader
 
             return null;
         }
-        $unit = $this->volumeUnit('unit', VolumeUnit::Litre);
-        $number = $unit === null ? null : $this->required('amount', $unit, Question::LEAST_LITRES, Question::MOST_LITRES);
 
-        return $unit === null || $number === null ? null : $unit->of($number);
+        return $this->volumeOf('amount', 'unit', VolumeUnit::Litre, Question::LEAST_LITRES, Question::MOST_LITRES);
     }
 
     private function portions(): ?Volume
@@ -191,9 +245,17 @@ final class QuestionReader
         return Pan::of(Length::ofMillimetres($diameter), Length::ofMillimetres($height ?? max(Pan::LEAST_MILLIMETRES, round(0.6 * $diameter))));
     }
 
-    private function refuseShallow(?Volume $yield, ?Pan $pan): void
+    private function refuseNoPan(?Given $given, ?Pan $pan): void
     {
-        if ($yield === null || $pan === null || $yield->inLitres() >= Composer::leastYield($pan)->inLitres()) {
+        if ($given?->kind === GivenKind::Pan && $pan === null && ($this->fields['diameter'] ?? '') === '') {
+            $this->faults[] = new Fault('diameter', 'pan_to_fill');
+        }
+    }
+
+    private function refuseShallow(?Given $given, ?Pan $pan): void
+    {
+        $yield = $given?->volume;
+        if ($given?->kind !== GivenKind::Yield || $yield === null || $pan === null || $yield->inLitres() >= Composer::leastYield($pan)->inLitres()) {
             return;
         }
         $most = floor($pan->brim()->inLitres() * 8.0) / 10.0;

@@ -6,7 +6,11 @@ namespace Lento\Assay;
 
 use Lento\Compose\Warning;
 use Lento\Exception\Missing;
+use Lento\Finish\Finishing;
+use Lento\Forecast\Spread;
+use Lento\Forecast\ThicknessForecast;
 use Lento\Larder\Larder;
+use Lento\Learning\KitchenFactors;
 use Lento\Pot\Pan;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
@@ -25,6 +29,9 @@ final readonly class Assay
     /**
      * @param Mass $liquid milk, stock, water and the water of wine and cream
      * @param Volume $liquidVolume the same, as measured
+     * @param Duration $simmer with what a reduction needs beyond the recipe's own
+     * @param Duration|null $reducing of that, for the reduction alone
+     * @param list<Finishing> $finishes
      * @param list<Warning> $warnings
      */
     private function __construct(
@@ -36,11 +43,14 @@ final readonly class Assay
         public Colour $colour,
         public Pan $pan,
         public Duration $simmer,
+        public ?Duration $reducing,
         public SimmerLevel $level,
+        public array $finishes,
         public Sauce $end,
         public Volume $yield,
         public Volume $evaporated,
         public EquivalentFlour $thickness,
+        public ThicknessForecast $outlook,
         public Flow $flow,
         public SpoonTest $spoon,
         public array $warnings,
@@ -53,6 +63,7 @@ final readonly class Assay
     {
         $list = ShoppingList::of($recipe, $larder);
         $pot = Pot::of($recipe, $list);
+        $outlook = ThicknessForecast::of($pot->end, $pot->roux->shade, new Spread(KitchenFactors::house()));
         $flow = Flow::of($pot->end, Temperature::ofCelsius(EquivalentFlour::CELSIUS));
 
         return new self(
@@ -64,11 +75,14 @@ final readonly class Assay
             $pot->colour,
             $pot->pan,
             $pot->simmer,
+            $pot->reducing,
             $pot->level,
+            $pot->finishes,
             $pot->end,
             $pot->yield(),
             $pot->evaporated(),
-            EquivalentFlour::of($pot->end),
+            $outlook->likely,
+            $outlook,
             $flow,
             SpoonTest::of($flow),
             AssayWarnings::for($recipe, $list, $pot),

@@ -7,12 +7,16 @@ namespace Lento\Assay;
 use Lento\Compose\CookedRoux;
 use Lento\Compose\MassBalance;
 use Lento\Exception\NotReachable;
+use Lento\Finish\Finishing;
 use Lento\Larder\Fat;
+use Lento\Larder\Ingredient;
+use Lento\Larder\Role;
 use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Rescue\Straining;
 use Lento\Roux\Colour;
@@ -28,40 +32,93 @@ final readonly class Pot
 
     private const BROWN = ['brown-stock'];
 
+    /** °C at which a cook finishes off the boil; yolk is brought to its own. */
+    private const FINISHING = 75.0;
+
+    private const LIAISON = 80.0;
+
+    /**
+     * @param Duration $simmer with what the reduction needs beyond it
+     * @param Duration|null $reducing of that, for the reduction alone
+     * @param bool $reduced whether it got down to where the recipe wants it
+     * @param Sauce $simmered before straining and finishing
+     * @param list<Finishing> $finishes
+     */
     private function __construct(
         public Colour $colour,
         public Pan $pan,
         public Duration $simmer,
+        public ?Duration $reducing,
+        public bool $reduced,
         public SimmerLevel $level,
         public CookedRoux $roux,
         public Sauce $start,
+        public Sauce $simmered,
+        public array $finishes,
         public Sauce $end,
         private Mass $vegetables,
+        private bool $strained,
+        private float $vegetableMillilitres,
     ) {}
 
     public static function of(Recipe $recipe, ShoppingList $list): self
     {
         $colour = $recipe->colour ?? self::usualColour($list);
         $pan = $recipe->pan ?? self::usualPan($list);
-        $simmer = $recipe->simmer ?? Duration::ofMinutes(self::SIMMER_MINUTES);
         $level = $recipe->level ?? SimmerLevel::Simmer;
         $roux = self::cooked($list, $pan, $colour);
         $start = self::mixed($list, $roux);
+        $simmer = new Simmer($pan, $level);
+        $time = $recipe->simmer ?? Duration::ofMinutes(self::SIMMER_MINUTES);
+        $simmered = $simmer->for($start, $time);
+        [$reducing, $reduced] = self::reducing($recipe, $start, $simmered, $simmer);
+        $time = Duration::ofSeconds($time->seconds + ($reducing->seconds ?? 0.0));
+        $simmered = $reducing === null ? $simmered : $simmer->for($simmered, $reducing);
+        $finishes = self::finished($simmered, $list);
+        $end = $finishes === [] ? $simmered : $finishes[count($finishes) - 1]->sauce;
+        $strained = $recipe->strain ?? true;
 
-        return new self($colour, $pan, $simmer, $level, $roux, $start, (new Simmer($pan, $level))->for($start, $simmer), $list->vegetables);
+        return new self($colour, $pan, $time, $reducing, $reduced, $level, $roux, $start, $simmered, $finishes, $end, $list->vegetables, $strained, $list->vegetablesVolume->inMillilitres());
     }
 
-    /** What leaves the strainer. */
+    /** What leaves the strainer; or what stands in the pot where nothing is strained. */
     public function yield(): Volume
     {
+        $pot = $this->end->millilitres() * (1.0 - MassBalance::CLING);
         $held = Straining::HELD_PER_VEGETABLE * $this->vegetables->inGrams() * $this->end->millilitres() / $this->end->grams();
 
-        return Volume::ofMillilitres(max(0.0, $this->end->millilitres() * (1.0 - MassBalance::CLING) - $held));
+        return Volume::ofMillilitres(max(0.0, $this->strained ? $pot - $held : $pot + $this->vegetableMillilitres));
     }
 
     public function evaporated(): Volume
     {
-        return Volume::ofMillilitres($this->start->millilitres() - $this->end->millilitres());
+        return Volume::ofMillilitres($this->start->millilitres() - $this->simmered->millilitres());
+    }
+
+    /** @return array{Duration|null, bool} how much longer than the simmer, and whether it gets there at all */
+    private static function reducing(Recipe $recipe, Sauce $start, Sauce $simmered, Simmer $simmer): array
+    {
+        if ($recipe->reduce === null) {
+            return [null, true];
+        }
+        try {
+            return [$simmer->timeDownTo($simmered, $recipe->reduce->target($start->volume())), true];
+        } catch (NotReachable) {
+            return [null, false];
+        }
+    }
+
+    /** @return list<Finishing> one after the other */
+    private static function finished(Sauce $sauce, ShoppingList $list): array
+    {
+        $finishes = [];
+        foreach ($list->finishes as [$kind, $mass]) {
+            $at = Temperature::ofCelsius($kind instanceof Ingredient && $kind->role === Role::Egg ? self::LIAISON : self::FINISHING);
+            $finishes[] = $finishing = Finishing::of($sauce, $kind, $mass, $at);
+            $sauce = $finishing->sauce;
+        }
+
+        return $finishes;
     }
 
     /** Milk means white, white stock blond, brown stock brown: by what there is most of. */

@@ -18,5 +18,12 @@ final readonly class ReadLine
         /** as measured cold */
         public Volume $volume,
         public bool $loose,
+        /** stirred in at the end, off the boil */
+        public bool $finishes = false,
     ) {}
+
+    public function finishing(): self
+    {
+        return new self($this->text, $this->ingredient, $this->mass, $this->volume, $this->loose, true);
+    }
 }

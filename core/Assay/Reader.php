@@ -34,22 +34,30 @@ final readonly class Reader
         $settings = Settings::none();
         $ingredients = [];
         $unread = [];
+        $finishes = false;
         foreach ($lines as $line) {
-            if (preg_match('/\A([a-z]+)\s*[:=]\s*(.+)\z/i', $line, $setting) === 1) {
+            if (preg_match('/\A[-*•]?\s*finish(?:es|ing)?\s*(?:[:=]\s*(.*)|with\s*:?\s*(.*))\z/iu', $line, $finish) === 1) {
+                $what = $finish[1] !== '' ? $finish[1] : $finish[2] ?? '';
+                $what === '' ? $finishes = true : $ingredients[] = [$line, $what, true];
+            } elseif (preg_match('/\A([a-z]+)\s*[:=]\s*(.+)\z/i', $line, $setting) === 1) {
                 $next = $settings->with(strtolower($setting[1]), strtolower(trim($setting[2])));
                 $next === null ? $unread[] = $line : $settings = $next;
             } else {
-                $ingredients[] = $line;
+                $ingredients[] = [$line, $line, $finishes];
             }
         }
         $read = [];
-        foreach ($ingredients as $line) {
-            $understood = $this->line($line, $settings->measures);
-            $understood === null ? $unread[] = $line : $read[] = $understood;
+        foreach ($ingredients as [$line, $what, $atTheEnd]) {
+            $understood = $this->line($what, $settings->measures);
+            if ($understood === null) {
+                $unread[] = $line;
+            } else {
+                $read[] = $atTheEnd ? $understood->finishing() : $understood;
+            }
         }
         usort($unread, static fn(string $a, string $b): int => array_search($a, $lines, true) <=> array_search($b, $lines, true));
 
-        return new Recipe($read, $unread, $settings->colour, $settings->simmer, $settings->level, $settings->pan);
+        return new Recipe($read, $unread, $settings->colour, $settings->simmer, $settings->level, $settings->pan, $settings->reduce, $settings->strain);
     }
 
     private function line(string $line, MeasureSystem $measures): ?ReadLine

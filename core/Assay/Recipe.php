@@ -23,5 +23,7 @@ final readonly class Recipe
         public ?Duration $simmer,
         public ?SimmerLevel $level,
         public ?Pan $pan,
+        public ?ReduceTo $reduce = null,
+        public ?bool $strain = null,
     ) {}
 }

@@ -45,14 +45,18 @@ final readonly class Composer
      */
     public function answer(Question $question): Sheet
     {
+        if ($question->given->kind === GivenKind::Yield) {
+            $this->refuseShallow($question);
+        }
         $balance = MassBalance::of($question);
-        $this->refuseShallow($question);
         $draft = Draft::guess($balance);
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
             $next = $this->round($balance, $draft);
             $litres = LitresFromGiven::next($balance, $next);
             $stands = abs($litres - $next->litres) <= self::SETTLED * $litres;
             if ($stands && $next->isCloseTo($draft, self::SETTLED)) {
+                $this->refuseShallow($balance->question);
+
                 return Sheet::of($balance, $next);
             }
             $balance = $stands ? $balance : MassBalance::of($balance->question->yielding(Volume::ofLitres($litres)));

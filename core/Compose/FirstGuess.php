@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Compose;
 
 use Lento\Exception\Missing;
+use Lento\Numerics\Curve;
 use Lento\Pot\Pan;
 use Lento\Pour\School;
 use Lento\Quantity\Volume;
@@ -25,10 +26,16 @@ final readonly class FirstGuess
 
         return match ($given->kind) {
             GivenKind::Yield, GivenKind::Portions => $given->volume ?? throw Missing::from('the question', 'yield'),
-            GivenKind::Liquid => Volume::ofLitres(self::LEFT * ($given->volume?->inLitres() ?? 0.0)),
-            GivenKind::Fat => Volume::ofLitres($grams / $fatToFlour / $flourPerLitre),
-            GivenKind::ReadyRoux => Volume::ofLitres($grams / (1.0 + $fatToFlour) / $flourPerLitre),
-            GivenKind::Pan => Volume::ofLitres(self::LEFT * Warnings::fullAt($school) * ($pan ?? throw Missing::from('the question', 'pan'))->brim()->inLitres()),
+            GivenKind::Liquid => self::sensible(self::LEFT * ($given->volume?->inLitres() ?? 0.0)),
+            GivenKind::Fat => self::sensible($grams / $fatToFlour / $flourPerLitre),
+            GivenKind::ReadyRoux => self::sensible($grams / (1.0 + $fatToFlour) / $flourPerLitre),
+            GivenKind::Pan => self::sensible(self::LEFT * Warnings::fullAt($school) * ($pan ?? throw Missing::from('the question', 'pan'))->brim()->inLitres()),
         };
+    }
+
+    /** A guess outside the limits is no reason to refuse: what comes of it may lie inside. */
+    private static function sensible(float $litres): Volume
+    {
+        return Volume::ofLitres(Curve::clamp($litres, Question::LEAST_LITRES, Question::MOST_LITRES));
     }
 }

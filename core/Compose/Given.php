@@ -14,11 +14,15 @@ final readonly class Given
     /** Covers of one question. */
     public const MOST_COVERS = 5000;
 
-    /** kg of fat or roux, more than the largest pot could want. */
-    private const MOST_KILOGRAMS = 150.0;
+    /** g of fat or roux: a spoonful, and more than the largest pot could want. */
+    public const LEAST_GRAMS = 1.0;
 
-    /** l of liquid: the largest yield and what a long simmer takes. */
-    private const MOST_LIQUID_LITRES = 600.0;
+    public const MOST_GRAMS = 150_000.0;
+
+    /** l of liquid: half a cup, and the largest yield with what a long simmer takes. */
+    public const LEAST_LIQUID_LITRES = 0.05;
+
+    public const MOST_LIQUID_LITRES = 600.0;
 
     private function __construct(public GivenKind $kind, public ?Volume $volume = null, public ?Mass $mass = null) {}
 
@@ -44,8 +48,8 @@ final readonly class Given
      */
     public static function liquid(Volume $volume): self
     {
-        if ($volume->inLitres() < 0.05 || $volume->inLitres() > self::MOST_LIQUID_LITRES) {
-            throw OutOfRange::between('the liquid', $volume->inLitres(), 0.05, self::MOST_LIQUID_LITRES, 'l');
+        if ($volume->inLitres() < self::LEAST_LIQUID_LITRES || $volume->inLitres() > self::MOST_LIQUID_LITRES) {
+            throw OutOfRange::between('the liquid', $volume->inLitres(), self::LEAST_LIQUID_LITRES, self::MOST_LIQUID_LITRES, 'l');
         }
 
         return new self(GivenKind::Liquid, $volume);
@@ -75,8 +79,8 @@ final readonly class Given
 
     private static function sensible(string $what, Mass $mass): Mass
     {
-        if ($mass->kilograms < 0.001 || $mass->kilograms > self::MOST_KILOGRAMS) {
-            throw OutOfRange::between($what, $mass->inGrams(), 1.0, 1000.0 * self::MOST_KILOGRAMS, 'g');
+        if ($mass->inGrams() < self::LEAST_GRAMS || $mass->inGrams() > self::MOST_GRAMS) {
+            throw OutOfRange::between($what, $mass->inGrams(), self::LEAST_GRAMS, self::MOST_GRAMS, 'g');
         }
 
         return $mass;

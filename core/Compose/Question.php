@@ -93,7 +93,9 @@ final readonly class Question
         self::refuseOutside('fat to flour', $fatToFlour, self::LEAST_RATIO, self::MOST_RATIO, 'to 1');
         self::refuseOutside('the simmer', $simmerTime->inMinutes(), self::LEAST_MINUTES, self::MOST_MINUTES, 'min');
         $yield = FirstGuess::yield($given, $thickness, $colour, $fatToFlour, $school, $pan);
-        self::refuseYield($yield);
+        if (in_array($given->kind, [GivenKind::Yield, GivenKind::Portions], true)) {
+            self::refuseYield($yield);
+        }
 
         return new self(
             $base,

@@ -52,6 +52,7 @@ final readonly class Sheet
         public Flow $flow,
         public SpoonTest $spoon,
         public PourStair $stair,
+        public Outlook $outlook,
         public array $amounts,
         public array $steps,
         public array $warnings,
@@ -67,6 +68,7 @@ final readonly class Sheet
             ? Temperature::ofCelsius(School::BENCH_CELSIUS)
             : $draft->roux->forecast->temperature ?? Temperature::ofCelsius($question->school->rouxCelsius());
         $stair = PourStair::of($question->school, $roux->mass(), $hot, $liquid, $liquidKind, $question->pan->mass(), $question->fatToFlour);
+        $evaporated = Volume::ofMillilitres($draft->evaporatedGrams * $balance->waterMillilitresPerGram);
         $flow = Flow::of($draft->end, Temperature::ofCelsius(EquivalentFlour::CELSIUS));
 
         return new self(
@@ -77,13 +79,14 @@ final readonly class Sheet
             $draft->roux->forecast,
             $liquidKind->density->volumeOf($liquid),
             $liquid,
-            Volume::ofMillilitres($draft->evaporatedGrams * $balance->waterMillilitresPerGram),
+            $evaporated,
             $draft->start,
             $draft->end,
             EquivalentFlour::of($draft->end),
             $flow,
             SpoonTest::of($flow),
             $stair,
+            Outlook::of($question, $draft, $stair, $evaporated->inMillilitres()),
             WeighOut::amounts($balance, $draft),
             Steps::for($question, $draft, $stair),
             Warnings::for($question, $roux, $draft),

@@ -16,6 +16,9 @@ enum WarningCode: string
     case FatSmokes = 'fat-smokes';
     case ColourNotReached = 'colour-not-reached';
     case SaltHigh = 'salt-high';
+    case Scorches = 'scorches';
+    case MayCurdle = 'may-curdle';
+    case NotReduced = 'not-reduced';
     case PanAssumed = 'pan-assumed';
     case WordAssumed = 'word-assumed';
 }

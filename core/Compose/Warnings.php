@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Lento\Compose;
 
+use Lento\Forecast\Risk;
 use Lento\Pot\Pan;
+use Lento\Pot\Scorch;
 use Lento\Pot\Simmer;
+use Lento\Pot\SimmerLevel;
 use Lento\Pour\School;
 use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Roux\BaseFilm;
 use Lento\Roux\Roux;
@@ -28,6 +32,9 @@ final readonly class Warnings
     /** g of floating fat per litre beyond what a usual skimming of a brown sauce takes off. */
     private const RING_PER_LITRE = 3.0;
 
+    /** Nobody stirs all the time, and nobody never. */
+    public const STIRRING = 0.5;
+
     /** % salt that most guests find too much in a sauce. */
     private const SALT_HIGH = 1.0;
 
@@ -47,14 +54,14 @@ final readonly class Warnings
             self::pan($question, $draft),
             $draft->roux->forecast === null ? new Warning(WarningCode::ColourNotReached) : null,
             self::smoke($question, $roux, $draft),
-            ...self::ofSauce($roux->fat, $roux->flour, $draft->end, new Simmer($question->pan, $question->simmerLevel)),
+            ...self::ofSauce($roux->fat, $roux->flour, $draft->end, new Simmer($question->pan, $question->simmerLevel), $question->simmerLevel),
         ]));
     }
 
     /** @return list<Warning|null> what a finished sauce and its roux show, whoever wrote the recipe */
-    public static function ofSauce(Mass $fat, Mass $flour, Sauce $end, Simmer $simmer): array
+    public static function ofSauce(Mass $fat, Mass $flour, Sauce $end, Simmer $simmer, SimmerLevel $level): array
     {
-        return [self::ratio($fat->inGrams(), $flour->inGrams()), self::fat($end), self::raw($end, $simmer), self::salt($end)];
+        return [self::ratio($fat->inGrams(), $flour->inGrams()), self::fat($end), self::raw($end, $simmer), self::salt($end), self::scorches($end, $level)];
     }
 
     /** @param float $limit share of the brim */
@@ -110,6 +117,14 @@ final readonly class Warnings
         $raw = $end->starch->rawTaste;
 
         return $raw > self::COOKED_OUT ? new Warning(WarningCode::RawFlour, ['raw' => $raw, 'minutes_more' => $simmer->minutesUntilCookedOut($end, self::COOKED_OUT)->inMinutes()]) : null;
+    }
+
+    /** Stirred now and then at this simmer. */
+    private static function scorches(Sauce $end, SimmerLevel $level): ?Warning
+    {
+        $scorch = Scorch::of($end, Temperature::ofCelsius($level->celsius()), $level->heatFlux(), self::STIRRING);
+
+        return in_array($scorch->risk(), [Risk::High, Risk::VeryHigh], true) ? new Warning(WarningCode::Scorches, ['wall_c' => $scorch->wall->inCelsius()], ['level' => $level->value]) : null;
     }
 
     private static function salt(Sauce $end): ?Warning

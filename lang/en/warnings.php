@@ -14,6 +14,9 @@ return [
     'fat-smokes' => 'This fat smokes at :smokes_c °C, before the roux is that brown. Take clarified butter or oil.',
     'colour-not-reached' => 'So much roux in this pan does not reach its colour within four hours: a wider pan, or batches.',
     'salt-high' => 'Ends at :salt_percent % salt: too salty for most. Take unsalted stock.',
+    'scorches' => 'Catches at this simmer unless it is stirred: the pan’s floor gets :wall_c °C hot.',
+    'may-curdle' => 'May curdle (pH :ph): milk and acid together, hot. Keep it off the boil, or add the acid last.',
+    'not-reduced' => 'Does not come down to where the recipe wants it at this simmer.',
     'pan-assumed' => 'No pan was given: reckoned with one :diameter_cm cm wide.',
     'word-assumed' => '“:line” was read as :ingredient.',
 ];

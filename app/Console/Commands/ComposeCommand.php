@@ -14,12 +14,13 @@ use App\Format\StepWords;
 use App\Format\Words;
 use App\Formats\RequestFile;
 use App\Formats\SheetJson;
-use App\Questions\Fault;
+use App\Questions\Answer;
 use Lento\Compose\Amount;
 use Lento\Compose\Composer;
 use Lento\Compose\Sheet;
 use Lento\Compose\Step;
 use Lento\Exception\NotReachable;
+use Lento\Exception\OutOfRange;
 use Lento\Pour\Pour;
 use Lento\Quantity\MeasureSystem;
 
@@ -42,8 +43,10 @@ final class ComposeCommand extends Refusing
         }
         try {
             $sheet = (new Composer())->answer($reading->question);
-        } catch (NotReachable) {
-            return $this->refuse([(new Fault('thickness', 'unreachable'))->message('thickness')]);
+        } catch (NotReachable|OutOfRange $refusal) {
+            $fault = Answer::fault($reading->question, $refusal);
+
+            return $this->refuse([$fault->message(RequestFile::path($fault->field))]);
         }
 
         return $this->option('json') ? $this->json((new SheetJson(new KitchenMeasure($measures)))->of($sheet)) : $this->print($sheet, new KitchenMeasure($measures));

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Compose;
+
+use Lento\Forecast\Band;
+use Lento\Forecast\Risk;
+use Lento\Forecast\Spread;
+use Lento\Forecast\ThicknessForecast;
+use Lento\Pot\Scorch;
+use Lento\Pour\PourStair;
+use Lento\Quantity\Temperature;
+use Lento\Roux\BaseFilm;
+
+/** How sure a sheet is of itself, and what may go wrong at the stove: bands of eight pots in ten, risks as words. */
+final readonly class Outlook
+{
+    /**
+     * @param Band|null $rouxMinutes until its colour; null where only the eye tells
+     * @param Band $evaporated ml
+     */
+    private function __construct(
+        public ThicknessForecast $thickness,
+        public ?Band $rouxMinutes,
+        public Band $evaporated,
+        public Risk $lumps,
+        public Risk $specks,
+        public Risk $scorching,
+    ) {}
+
+    public static function of(Question $question, Draft $draft, PourStair $stair, float $evaporatedMillilitres): self
+    {
+        $spread = new Spread($question->kitchen);
+        $forecast = $draft->roux->forecast;
+
+        return new self(
+            ThicknessForecast::of($draft->end, $draft->roux->shade, $spread),
+            $forecast === null || $question->given->kind === GivenKind::ReadyRoux ? null : $spread->minutes($forecast->time->inMinutes(), $draft->roux->shade),
+            Band::around($evaporatedMillilitres, $spread->ofEvaporation()),
+            $stair->lumpRisk(),
+            $forecast === null ? Risk::Low : Risk::of(BaseFilm::under($forecast->temperature, $question->heat, Warnings::STIRRING)->speckRisk),
+            Scorch::of($draft->end, Temperature::ofCelsius($question->simmerLevel->celsius()), $question->simmerLevel->heatFlux(), Warnings::STIRRING)->risk(),
+        );
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Forecast;
+
+use Lento\Roux\Shade;
+use Lento\Thickness\EquivalentFlour;
+use Lento\Thickness\Sauce;
+use Lento\Thickness\ThicknessClass;
+
+/** How thick a sauce will be, and what else it could turn out as. */
+final readonly class ThicknessForecast
+{
+    /** @param Band $band g flour per litre */
+    private function __construct(public EquivalentFlour $likely, public Band $band) {}
+
+    public static function of(Sauce $sauce, Shade $shade, Spread $spread): self
+    {
+        $likely = EquivalentFlour::of($sauce);
+        $suspension = $sauce->suspension();
+
+        return new self($likely, Band::around($likely->gramsPerLitre, $spread->ofThickness($shade, $suspension->dairy, $suspension->gelatin)));
+    }
+
+    public function thicknessClass(): ThicknessClass
+    {
+        return $this->likely->thicknessClass();
+    }
+
+    /** @return list<ThicknessClass> the other classes inside the band, thin to thick */
+    public function couldBe(): array
+    {
+        $order = ThicknessClass::cases();
+        $of = static fn(float $grams): int => (int) array_search(ThicknessClass::of(EquivalentFlour::ofGramsPerLitre(min(EquivalentFlour::MOST, $grams))), $order, true);
+        $within = array_slice($order, $of($this->band->low), $of($this->band->high) - $of($this->band->low) + 1);
+
+        return array_values(array_filter($within, fn(ThicknessClass $class): bool => $class !== $this->thicknessClass()));
+    }
+}
