@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Lento\Assay;
 
 use Lento\Compose\CookedRoux;
-use Lento\Compose\MassBalance;
 use Lento\Exception\NotReachable;
 use Lento\Finish\Finishing;
 use Lento\Larder\Fat;
@@ -84,7 +83,7 @@ final readonly class Pot
     /** What leaves the strainer; or what stands in the pot where nothing is strained. */
     public function yield(): Volume
     {
-        $pot = $this->end->millilitres() * (1.0 - MassBalance::CLING);
+        $pot = $this->end->millilitres() * (1.0 - Straining::CLING);
         $held = Straining::HELD_PER_VEGETABLE * $this->vegetables->inGrams() * $this->end->millilitres() / $this->end->grams();
 
         return Volume::ofMillilitres(max(0.0, $this->strained ? $pot - $held : $pot + $this->vegetableMillilitres));

@@ -12,6 +12,7 @@ use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
 use Lento\Quantity\Length;
 use Lento\Quantity\Volume;
+use Lento\Rescue\Straining;
 use Lento\Roux\HobRoux;
 use Lento\Roux\Roux;
 use Lento\Thickness\Sauce;
@@ -69,7 +70,7 @@ final readonly class Composer
     /** The least a pan can simmer, so that a message can name it. */
     public static function leastYield(Pan $pan): Volume
     {
-        return Volume::ofLitres($pan->holds(Length::ofMillimetres(self::SHALLOWEST_MILLIMETRES))->inLitres() * (1.0 - MassBalance::CLING));
+        return Volume::ofLitres($pan->holds(Length::ofMillimetres(self::SHALLOWEST_MILLIMETRES))->inLitres() * (1.0 - Straining::CLING));
     }
 
     private function refuseShallow(Question $question): void

@@ -19,9 +19,6 @@ use Lento\Thickness\Sauce;
  */
 final readonly class MassBalance
 {
-    /** Share of the sauce that stays on pan and spoon (docs/model.md, compose). */
-    public const CLING = 0.02;
-
     /** g of flour per litre: more than the darkest roux needs for the thickest sauce. */
     private const MOST_FLOUR_PER_LITRE = 700.0;
 
@@ -139,6 +136,6 @@ final readonly class MassBalance
     /** @return float ml that must go in, salt included, so that the yield leaves the strainer */
     private function millilitresBeforeSimmer(Draft $last): float
     {
-        return ($this->question->yield->inMillilitres() + $this->heldByStrainer($last)) / (1.0 - self::CLING) + $last->evaporatedGrams * $this->waterMillilitresPerGram;
+        return ($this->question->yield->inMillilitres() + $this->heldByStrainer($last)) / (1.0 - Straining::CLING) + $last->evaporatedGrams * $this->waterMillilitresPerGram;
     }
 }

@@ -28,10 +28,10 @@ final readonly class Simmer
     private const LONGEST_MINUTES = 2000.0;
 
     /** How much a thick sauce evaporates less, per Pa s. */
-    private const THICK_SLOWS = 0.10;
+    public const THICK_SLOWS = 0.10;
 
     /** A pot cannot be boiled drier than this share of its fat and solids. */
-    private const DRIEST = 0.15;
+    public const DRIEST = 0.15;
 
     /**
      * @param float $evaporation this kitchen's steam against the house figure, > 0; 1 until it has been measured

@@ -15,6 +15,9 @@ use Lento\Thickness\Sauce;
  */
 final readonly class Straining
 {
+    /** Share of the sauce that stays on pan and spoon. */
+    public const CLING = 0.02;
+
     /** g of sauce held back per g of raw vegetable. */
     public const HELD_PER_VEGETABLE = 0.35;
 

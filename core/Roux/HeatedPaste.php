@@ -24,7 +24,7 @@ final readonly class HeatedPaste
     private const THROTTLE = 20.0;
 
     /** W/(K cm2 of base): 18 W/(m2 K) of oven air on top, base and wall, 2.2 times the base. */
-    private const OVEN_PER_CM2 = 18.0 * 2.2 * 1e-4;
+    public const OVEN_PER_CM2 = 18.0 * 2.2 * 1e-4;
 
     /**
      * @param float $dryHeat J/K of pan, dry flour and waterless fat

@@ -10,6 +10,11 @@ use Lento\Numerics\Curve;
 /** The thickener of a sauce and how far it has been cooked. Masses in grams: this is the inner loop of the model. */
 final readonly class Starch
 {
+    /** °C below which no starch swells, and K over which it does around its own temperature. */
+    public const SWELLS_ABOVE = 58.0;
+
+    private const SWELLS_WITHIN = 4.5;
+
     /** A long simmer has taken 63 % of what it will ever take after so long. */
     private const LONG_SIMMER_MINUTES = 60.0;
 
@@ -162,11 +167,11 @@ final readonly class Starch
      */
     public static function gelatinisedAtRest(float $celsius, float $swellingCelsius): float
     {
-        if ($celsius <= 58.0) {
+        if ($celsius <= self::SWELLS_ABOVE) {
             return 0.0;
         }
-        $floor = Curve::sigmoid((58.0 - $swellingCelsius) / 4.5);
+        $floor = Curve::sigmoid((self::SWELLS_ABOVE - $swellingCelsius) / self::SWELLS_WITHIN);
 
-        return Curve::clamp((Curve::sigmoid(($celsius - $swellingCelsius) / 4.5) - $floor) / (1.0 - $floor), 0.0, 1.0);
+        return Curve::clamp((Curve::sigmoid(($celsius - $swellingCelsius) / self::SWELLS_WITHIN) - $floor) / (1.0 - $floor), 0.0, 1.0);
     }
 }

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Simulation;
+
+use Lento\Roux\Browning;
+
+/** Fat or roux in the pan, second by second. Plain numbers inside; the laws are those of Roux. */
+final readonly class PasteInPan
+{
+    public function __construct(private Vessel $vessel) {}
+
+    public function after(PotState $state, Paste $paste, Setting $setting, int $seconds): PotState
+    {
+        $heated = $paste->inPan($this->vessel->heatCapacity(), $this->vessel->area());
+        $heating = $setting->heating;
+        [$flux, $held] = [$heating->flux(), $heating->hob?->heldCelsius() ?? $heating->simmer?->celsius() ?? 0.0];
+        [$celsius, $fatWater, $flourWater, $dose, $decay] = [$state->celsius, $paste->fatWater, $paste->flourWater, $paste->dose, $paste->decay];
+        [$browns, $speed] = [$paste->hasFlour(), $this->vessel->kitchen->browning->value / 60.0];
+        for ($i = 0; $i < $seconds; $i++) {
+            [$celsius, $fatWater, $flourWater] = match (true) {
+                $flux > 0.0 => $heated->onHob($celsius, $fatWater, $flourWater, $flux, $held, 1.0),
+                $heating->ovenCelsius !== null => $heated->inOven($celsius, $fatWater, $flourWater, $heating->ovenCelsius, 1.0),
+                default => $heated->offHeat($celsius, $fatWater, $flourWater, $heating->off, 1.0),
+            };
+            if ($browns) {
+                $dose += $speed * Browning::perMinute($celsius);
+                $decay += Browning::rawTasteLoss($celsius) / 60.0;
+            }
+        }
+        $steam = $paste->fatWater + $paste->flourWater - $fatWater - $flourWater;
+
+        return $state->pasted($paste->heated($fatWater, $flourWater, $dose, $decay), $celsius, $state->ledger->plus(steam: $steam));
+    }
+}
