@@ -5,7 +5,6 @@ declare(strict_types=1);
 use Lento\Compose\Amount;
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
-use Lento\Compose\MassBalance;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
 use Lento\Compose\StepKind;
@@ -21,6 +20,7 @@ use Lento\Pour\School;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Volume;
+use Lento\Rescue\Straining;
 use Lento\Roux\Colour;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\ThicknessClass;
@@ -59,7 +59,7 @@ it('works out two litres of coating chicken velouté', function (): void {
 it('hits both the thickness and the yield, for every base, class and size', function (Base $base, float $litres): void {
     foreach (ThicknessClass::askable() as $class) {
         $sheet = answered(Question::of($base, Volume::ofLitres($litres), thickness: $class->target()));
-        $strained = $sheet->end->millilitres() * (1.0 - MassBalance::CLING) - ($base === Base::Espagnole ? 0.35 * 125.0 * $litres * $sheet->end->millilitres() / $sheet->end->grams() : 0.0);
+        $strained = $sheet->end->millilitres() * (1.0 - Straining::CLING) - ($base === Base::Espagnole ? 0.35 * 125.0 * $litres * $sheet->end->millilitres() / $sheet->end->grams() : 0.0);
         expect($sheet->thickness->gramsPerLitre)->toEqualWithDelta($class->target()->gramsPerLitre, 1e-4)
             ->and($strained)->toEqualWithDelta(1000.0 * $litres, 1e-4 * 1000.0 * $litres)
             ->and($sheet->liquid->inMillilitres())->toBeGreaterThan(0.0);
