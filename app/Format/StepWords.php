@@ -47,7 +47,9 @@ final readonly class StepWords
 
     public function cue(StepKind $kind): string
     {
-        return $this->say($kind, $this->pieces($kind, 'cue'));
+        $cue = $kind === StepKind::Colour && $this->carriesOn() ? 'cue-lift' : $this->pieces($kind, 'cue');
+
+        return $this->say($kind, $cue);
     }
 
     /** @return string '' where nothing can hurt */
@@ -71,6 +73,14 @@ final readonly class StepWords
     private function pieces(StepKind $kind, string $key): string
     {
         return $kind === StepKind::Pour && $this->inPieces() ? $key . '-pieces' : $key;
+    }
+
+    /** Whether the roux goes on to darken by more than an eye misses. */
+    private function carriesOn(): bool
+    {
+        $lifted = $this->sheet->rouxForecast?->shade->value;
+
+        return $lifted !== null && $this->sheet->shade->value - $lifted > 0.05;
     }
 
     private function inPieces(): bool

@@ -79,7 +79,7 @@ final readonly class Words
     {
         return match (true) {
             str_ends_with($name, '_l') => Litres::short(Volume::ofLitres(floor($value * 20.0) / 20.0)),
-            $name === 'fat_to_flour', $name === 'salt_percent' => sprintf('%.1F', $value),
+            $name === 'fat_to_flour', $name === 'salt_percent', $name === 'ph' => sprintf('%.1F', $value),
             $name === 'minutes_more' => sprintf('%.0F', max(1.0, ceil($value))),
             default => sprintf('%.0F', $value),
         };

@@ -162,7 +162,7 @@ final class Part
 
     public function named(string $key): string
     {
-        return $this->path . $key;
+        return $key === '' ? rtrim($this->path, '.') : $this->path . $key;
     }
 
     private function missing(string $key): null

@@ -78,7 +78,7 @@ final readonly class RequestFile
             if (in_array($path, self::OBJECTS, true)) {
                 array_push($messages, ...(is_array($value) && !($value !== [] && array_is_list($value)) ? self::collect($value, $path . '.', $fields) : [(new Fault('', 'shape'))->message($path)]));
             } elseif ($path === 'fill_pan') {
-                $fields += $value === true ? ['fill' => 'pan'] : [];
+                $fields += $value === false ? [] : ['fill' => 'pan'];
                 array_push($messages, ...(is_bool($value) ? [] : [(new Fault('', 'yes_no'))->message($path)]));
             } elseif (!array_key_exists($path, self::PATHS)) {
                 $messages[] = (new Fault('', 'unknown_key'))->message(mb_substr($path, 0, 60));

@@ -13,10 +13,13 @@ use Lento\Compose\Amount;
 use Lento\Compose\Sheet;
 use Lento\Compose\Step;
 use Lento\Compose\Warning;
+use Lento\Forecast\Band;
+use Lento\Forecast\ThicknessForecast;
 use Lento\Larder\Allergen;
 use Lento\Pour\Pour;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Flow;
+use Lento\Thickness\ThicknessClass;
 
 /** The answer of `lento compose --json`; its shape is docs/formats/compose-answer.schema.json and stays stable. */
 final readonly class SheetJson
@@ -40,6 +43,8 @@ final readonly class SheetJson
                 'strength' => self::round($sheet->shade->strength(), 4),
                 'free_fat_g' => self::round($sheet->freeFat()->inGrams()),
                 'minutes' => $sheet->rouxForecast === null ? null : self::round($sheet->rouxForecast->time->inMinutes(), 1),
+                'shade' => self::round($sheet->shade->value, 3),
+                'lift_at_shade' => $sheet->rouxForecast === null ? null : self::round($sheet->rouxForecast->shade->value, 3),
             ],
             'liquid' => [
                 'ingredient' => $question->liquid,
@@ -49,6 +54,7 @@ final readonly class SheetJson
             ],
             'pours' => array_map(fn(Pour $pour): array => $this->pour($pour, $sheet), $sheet->stair->pours),
             'thickness' => self::thickness($sheet->thickness, $sheet->flow),
+            'outlook' => self::outlook($sheet),
             'pan' => [
                 'diameter_mm' => self::round($question->pan->diameter->inMillimetres(), 1),
                 'height_mm' => self::round($question->pan->height->inMillimetres(), 1),
@@ -75,6 +81,33 @@ final readonly class SheetJson
             'class' => $thickness->thicknessClass()->value,
             'apparent_viscosity_pa_s' => self::round($flow->viscosity(EquivalentFlour::SHEAR)->pascalSeconds, 4),
             'effective_flour_g_per_l' => self::round($thickness->gramsPerLitre, 2),
+        ];
+    }
+
+    /** @return array{low: float, likely: float, high: float} eight pots in ten lie between */
+    public static function band(Band $band): array
+    {
+        return ['low' => self::round($band->low), 'likely' => self::round($band->likely), 'high' => self::round($band->high)];
+    }
+
+    /** @return array<string, mixed> */
+    public static function thicknessBand(ThicknessForecast $forecast): array
+    {
+        return [...self::band($forecast->band), 'could_be' => array_map(static fn(ThicknessClass $class): string => $class->value, $forecast->couldBe())];
+    }
+
+    /** @return array<string, mixed> */
+    private static function outlook(Sheet $sheet): array
+    {
+        $outlook = $sheet->outlook;
+
+        return [
+            'effective_flour_g_per_l' => self::thicknessBand($outlook->thickness),
+            'roux_minutes' => $outlook->rouxMinutes === null ? null : self::band($outlook->rouxMinutes),
+            'evaporated_ml' => self::band($outlook->evaporated),
+            'lumps' => $outlook->lumps->value,
+            'specks' => $outlook->specks->value,
+            'scorching' => $outlook->scorching->value,
         ];
     }
 

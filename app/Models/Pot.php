@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\StepsCast;
+use App\Pages\Foreseen;
 use App\Pages\Note;
 use App\Pages\PotEntry;
 use Carbon\CarbonImmutable;
@@ -21,7 +22,7 @@ use Lento\Course\EventKind;
  * @property int $id
  * @property string $name
  * @property array<string, string> $question
- * @property array{yield_ml: float|int, spoon: string, class: string, minutes: float|int} $plan
+ * @property array{yield_ml: float|int, spoon: string, class: string, minutes: float|int, foreseen?: array<string, mixed>} $plan
  * @property non-empty-list<Step> $steps
  * @property string|null $cook
  * @property CarbonImmutable $started_at
@@ -73,6 +74,7 @@ final class Pot extends Model
             $outcome === null ? null : (float) $outcome['volume_ml'],
             $outcome['spoon'] ?? null,
             $outcome['taste'] ?? '',
+            Foreseen::fromPlan($plan['foreseen'] ?? null),
         );
     }
 

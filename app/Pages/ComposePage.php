@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Format\Bands;
 use App\Format\Grams;
 use App\Format\KitchenMeasure;
 use App\Format\Litres;
@@ -138,7 +139,27 @@ final readonly class ComposePage
 
     public function rouxMinutes(): string
     {
-        return $this->sheet?->rouxForecast === null ? Words::text('compose.by_colour') : Words::text('compose.about', time: Minutes::text($this->sheet->rouxForecast->time));
+        $minutes = $this->sheet?->outlook->rouxMinutes;
+
+        return $minutes === null ? Words::text('compose.by_colour') : Bands::minutes($minutes);
+    }
+
+    /** "51–66 g/l in eight pots of ten; could be gratin" */
+    public function thickness(): string
+    {
+        $forecast = $this->sheet?->outlook->thickness;
+        if ($forecast === null) {
+            return '';
+        }
+        $could = Bands::couldBe($forecast);
+
+        return Words::text('outlook.eight_in_ten', range: Bands::range($forecast->band->low, $forecast->band->high)) . ($could === '' ? '' : '; ' . $could);
+    }
+
+    /** @return array<string, string> by kind of trouble, in words */
+    public function risks(): array
+    {
+        return $this->sheet === null ? [] : Bands::risks($this->sheet->outlook);
     }
 
     /** @return list<Amount> the three that are weighed first: fat, flour, liquid */

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Format\Bands;
 use App\Format\Words;
 use DateTimeImmutable;
+use Lento\Compose\Step;
+use Lento\Compose\StepKind;
 use Lento\Course\Course;
 use Lento\Drawing\CourseDrawing;
 
@@ -32,7 +35,7 @@ final readonly class CoursePage
                 'time' => $visit->from->format('H:i'),
                 'name' => $names[$visit->step],
                 'minutes' => self::minutes(($until->getTimestamp() - $visit->from->getTimestamp()) / 60.0),
-                'planned' => self::minutes($course->steps[$visit->step]->time->inMinutes()),
+                'planned' => self::planned($course->steps[$visit->step], $entry->foreseen),
                 'note' => false,
                 'at' => $visit->from->getTimestamp(),
             ];
@@ -43,6 +46,14 @@ final readonly class CoursePage
         usort($rows, static fn(array $a, array $b): int => $a['at'] <=> $b['at']);
 
         return new self($entry, CourseDrawing::of(array_map(static fn($step): float => $step->time->inMinutes(), $course->steps), $visits), $names, $rows);
+    }
+
+    /** With its band where the eye, not the clock, decided. */
+    private static function planned(Step $step, ?Foreseen $foreseen): string
+    {
+        $band = $step->kind === StepKind::Colour ? $foreseen?->rouxMinutes : null;
+
+        return self::minutes($step->time->inMinutes()) . ($band === null ? '' : ' (' . Bands::range(...$band) . ')');
     }
 
     private static function minutes(float $minutes): string

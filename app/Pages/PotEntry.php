@@ -25,6 +25,7 @@ final readonly class PotEntry
         public ?float $millilitres,
         public ?string $spoon,
         public string $taste,
+        public ?Foreseen $foreseen = null,
     ) {}
 
     public function planned(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Format\Bands;
 use App\Format\Grams;
 use App\Format\KitchenMeasure;
 use App\Format\Litres;
@@ -106,9 +107,27 @@ final readonly class StovePage
         return Words::text('stove.about', litres: Litres::of($this->sheet->question->yield)->text(), pan: sprintf('%.0F', $this->sheet->question->pan->diameter->inCentimetres()));
     }
 
+    /** With its band where the eye, not the clock, decides. */
     public function planned(): string
     {
-        return Minutes::text($this->step()->time);
+        $band = $this->kind() === StepKind::Colour ? $this->sheet->outlook->rouxMinutes : null;
+
+        return $band === null ? Minutes::text($this->step()->time) : Bands::minutes($band->scaledTo($this->step()->time->inMinutes()));
+    }
+
+    /** What this step forecasts and how sure it is; empty where there is nothing to foresee. */
+    public function sure(): string
+    {
+        $outlook = $this->sheet->outlook;
+        $could = Bands::couldBe($outlook->thickness);
+
+        return match ($this->kind()) {
+            StepKind::Pour => Words::text('outlook.lumps') . ': ' . Bands::risks($outlook)['lumps'],
+            StepKind::Colour => Words::text('outlook.specks') . ': ' . Bands::risks($outlook)['specks'],
+            StepKind::Simmer, StepKind::Boil => Words::text('outlook.scorching') . ': ' . Bands::risks($outlook)['scorching'],
+            StepKind::Test, StepKind::Season, StepKind::Strain => Bands::grams($outlook->thickness) . ($could === '' ? '' : ', ' . $could),
+            default => '',
+        };
     }
 
     /** Which drawing helps at this step. */

@@ -6,6 +6,7 @@ namespace App\Stove;
 
 use App\Format\Words;
 use App\Models\Pot;
+use App\Pages\Foreseen;
 use App\Questions\ComposeFields;
 use Carbon\CarbonImmutable;
 use Lento\Compose\Sheet;
@@ -38,6 +39,7 @@ final readonly class StartPot
             'fat_g' => round($sheet->roux->fat->inGrams(), 1),
             'liquid_ml' => round($sheet->liquid->inMillilitres(), 1),
             'end_depth_mm' => round($sheet->endDepth()->inMillimetres(), 1),
+            'foreseen' => Foreseen::plan($sheet),
             'minutes' => round(array_sum(array_map(static fn($step): float => $step->time->inMinutes(), $sheet->steps)), 1),
         ];
     }

@@ -148,7 +148,7 @@ final readonly class Pot
         }
         $roux = Roux::of($list->flours[0][0], $list->flour, self::chief($list->fats), $list->fat);
         try {
-            return CookedRoux::after($roux, HobRoux::inPan($roux, $pan->diameter, $pan->mass(), HobHeat::Medium)->until($colour->shade()));
+            return CookedRoux::after($roux, HobRoux::inPan($roux, $pan->diameter, $pan->mass(), HobHeat::Medium)->until($colour->shade()), $colour->shade());
         } catch (NotReachable) {
             return CookedRoux::byColourAlone($colour->shade());
         }

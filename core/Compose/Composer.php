@@ -11,6 +11,7 @@ use Lento\Exception\Unknown;
 use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
 use Lento\Quantity\Length;
+use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Rescue\Straining;
 use Lento\Roux\HobRoux;
@@ -99,12 +100,13 @@ final readonly class Composer
     {
         $shade = $question->colour->shade();
         try {
-            $state = HobRoux::inPan($roux, $question->pan->diameter, $question->pan->mass(), $question->heat, browning: $question->kitchen->browning->value)->until($shade);
+            $hob = HobRoux::inPan($roux, $question->pan->diameter, $question->pan->mass(), $question->heat, browning: $question->kitchen->browning->value);
+            $state = $question->letsDown() ? $hob->liftFor($shade, Temperature::ofCelsius($question->school->rouxCelsius())) : $hob->until($shade);
         } catch (NotReachable) {
             return CookedRoux::byColourAlone($shade);
         }
 
-        return CookedRoux::after($roux, $state);
+        return CookedRoux::after($roux, $state, $shade);
     }
 
     /** @return float g of salt that bring the pot to the house's share; none where the liquid has brought it already */

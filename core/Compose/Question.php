@@ -144,6 +144,12 @@ final readonly class Question
         );
     }
 
+    /** Whether the roux rests off the heat before the liquid: a white one is mild enough for cold liquid as it is. */
+    public function letsDown(): bool
+    {
+        return !($this->colour === Colour::White && $this->school === School::ColdOnHot);
+    }
+
     private static function refuseYield(Volume $yield): void
     {
         self::refuseOutside('the yield', $yield->inLitres(), self::LEAST_LITRES, self::MOST_LITRES, 'l');

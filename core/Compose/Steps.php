@@ -6,10 +6,8 @@ namespace Lento\Compose;
 
 use Lento\Pot\TimeToBoil;
 use Lento\Pour\PourStair;
-use Lento\Pour\School;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
-use Lento\Roux\Colour;
 use Lento\Roux\HobHeat;
 use Lento\Roux\RouxCooling;
 use Lento\Thickness\Sauce;
@@ -92,11 +90,11 @@ final readonly class Steps
     private static function letDown(Question $question, Draft $draft, PourStair $stair): array
     {
         $forecast = $draft->roux->forecast;
-        if ($forecast === null || $forecast->temperature->kelvin <= $stair->roux->kelvin + 1.0 || ($question->colour === Colour::White && $question->school === School::ColdOnHot)) {
+        if ($forecast === null || !$question->letsDown() || $forecast->temperature->kelvin <= $stair->roux->kelvin + 1.0) {
             return [];
         }
         $roux = Mass::ofGrams($draft->flourGrams * (1.0 + $question->fatToFlour));
-        $time = RouxCooling::time($roux, $question->pan->mass(), $question->pan->diameter, $forecast->temperature, $stair->roux);
+        $time = RouxCooling::of($roux, $question->pan->mass(), $question->pan->diameter)->time($forecast->temperature, $stair->roux);
 
         return [new Step(StepKind::LetDown, $time, handsOn: false, timed: true)];
     }

@@ -36,6 +36,7 @@ final readonly class Finishing
      * @param float $curdlingRank 0 to 1
      */
     private function __construct(
+        public Ingredient|Fat $what,
         public ?Temperature $atLeast,
         public ?Temperature $atMost,
         public bool $tooHot,
@@ -56,6 +57,7 @@ final readonly class Finishing
         [$atLeast, $atMost] = self::between($limits, $kind);
 
         return new self(
+            $kind,
             $atLeast,
             $atMost,
             $atMost !== null && $at->kelvin > $atMost->kelvin + 1e-9,

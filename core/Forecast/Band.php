@@ -51,6 +51,12 @@ final readonly class Band
         return new self($likely * min(1.0, max(0.0, $below)), $likely, $likely * max(1.0, $above));
     }
 
+    /** The same forecast of a part of it. */
+    public function scaledTo(float $likely): self
+    {
+        return $this->likely > 0.0 ? self::skewed($likely, $this->low / $this->likely, $this->high / $this->likely) : self::skewed($likely, 1.0, 1.0);
+    }
+
     public function contains(float $value): bool
     {
         return $value >= $this->low && $value <= $this->high;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Roux;
 
+use Closure;
 use Lento\Exception\NotReachable;
 use Lento\Heat\Metal;
 use Lento\Heat\PanHeat;
@@ -34,6 +35,9 @@ final readonly class HobRoux
 
     /** K below the held temperature at which fat without water counts as hot. */
     private const HOT_ENOUGH = 8.0;
+
+    /** s between two looks at what the pan would still do. */
+    private const LOOK_SECONDS = 5;
 
     /** e to the minus this is less than any tongue tells. */
     private const NO_RAW_TASTE_LEFT = 40.0;
@@ -80,8 +84,27 @@ final readonly class HobRoux
         return $this->cooked(PHP_INT_MAX, $shade->dose()) ?? throw NotReachable::target('this colour on ' . $this->heat->value . ' heat');
     }
 
-    /** Up to a number of steps or a browning dose, whichever comes first. */
-    private function cooked(int $steps, float $enough): ?RouxState
+    /**
+     * The roux at the moment to lift it, so that it ends at a shade when the pan has cooled to where the liquid meets it.
+     *
+     * @param Temperature $meets what the roux is let down to off the heat
+     *
+     * @throws NotReachable if this heat does not brown it so far within four hours
+     */
+    public function liftFor(Shade $shade, Temperature $meets): RouxState
+    {
+        $cooling = RouxCooling::inPan($this->roux->mass(), $this->panHeat, $this->panDiameter);
+        $gains = static fn(float $celsius): float => $cooling->doseGained($celsius, $meets->inCelsius());
+
+        return $this->cooked(PHP_INT_MAX, $shade->dose(), $gains) ?? throw NotReachable::target('this colour on ' . $this->heat->value . ' heat');
+    }
+
+    /**
+     * Up to a number of steps or a browning dose, whichever comes first.
+     *
+     * @param Closure(float): float|null $gains dose that is still to come from a temperature
+     */
+    private function cooked(int $steps, float $enough, ?Closure $gains = null): ?RouxState
     {
         $paste = $this->roux->inPan($this->panDiameter, $this->panHeat);
         [$flux, $held] = [$this->heat->flux(), $this->heat->heldCelsius()];
@@ -90,7 +113,7 @@ final readonly class HobRoux
         $flourWater = $this->roux->flourWaterGrams();
         [$dose, $decay, $minutes] = [0.0, 0.0, self::STEP_SECONDS / 60.0];
         for ($i = 0, $most = self::LONGEST_MINUTES * 60; $i <= $most; $i++) {
-            if ($i >= $steps || $dose >= $enough) {
+            if ($i >= $steps || $dose >= $enough || ($gains !== null && $i % self::LOOK_SECONDS === 0 && $dose + $gains($celsius) >= $enough)) {
                 return RouxState::of($melting, $i * self::STEP_SECONDS, $celsius, $dose, $decay, $fatWater + $flourWater);
             }
             [$celsius, $fatWater, $flourWater] = $paste->onHob($celsius, $fatWater, $flourWater, $flux, $held, self::STEP_SECONDS);

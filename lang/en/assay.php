@@ -21,5 +21,10 @@ return [
     'simmer' => 'Simmer',
     'pan' => 'Pan',
     'yield' => 'Yield',
+    'reducing' => 'Reduction, beyond the simmer',
+    'finish' => 'Finish: :what',
+    'between' => 'between :least and :most °C',
+    'at_most' => 'off the boil, at most :most °C',
+    'any_heat' => 'may boil',
     'unread' => 'Not understood, left out',
 ];

@@ -22,7 +22,7 @@ return [
     'text' => ':field: must be a text.',
     'list' => ':field: must be a list of objects.',
     'too_many' => ':field: at most :most.',
-    'one_verb' => ':field say one thing to do: :verbs.',
+    'one_verb' => ':field: say one thing to do: :verbs.',
     'unknown_ingredient' => ':field: the larder has no “:value”.',
     'any_unit' => ':field: “:value” is not a unit; use g, kg, oz, lb, ml, cl, dl, l, tsp, tbsp, cup, fl oz, pint, quart or gallon.',
     'both' => ':field: give either an amount or portions, not both.',

@@ -7,6 +7,7 @@ return [
     'empty' => 'Nothing cooked yet',
     'empty_hint' => 'A pot that is closed at the stove stands here.',
     'planned' => 'planned',
+    'foreseen' => ':thickness; :depth mm deep',
     'outcome' => 'came out',
     'minutes' => ':taken min, planned :planned',
     'open' => 'Course of :name, :time',

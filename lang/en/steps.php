@@ -62,6 +62,7 @@ return [
         'brown' => ['look' => 'hazelnut, looser than before', 'smell' => 'roasted nuts', 'listen' => 'nearly silent'],
         'dark' => ['look' => 'brick to chocolate, runny', 'smell' => 'deep roast, never acrid', 'listen' => 'silent'],
         'cue' => 'Colour, not the clock, says stop. Scrape the corner nearest to you.',
+        'cue-lift' => 'Colour, not the clock, says stop: lift it a shade early, the hot pan carries it on. Scrape the corner nearest to you.',
         'caution' => 'Never leave it. One black speck makes it bitter: throw it away and start over.',
     ],
     'let-down' => [

@@ -13,6 +13,10 @@ arch('drawings know numbers only')->expect('Lento\Drawing')->toOnlyUse(['Lento\D
 arch('the larder knows quantities only')->expect('Lento\Larder')->toOnlyUse(['Lento\Larder', 'Lento\Quantity', 'Lento\Heat', 'Lento\Exception']);
 arch('a roux does not know the sauce')->expect('Lento\Roux')->not->toUse(['Lento\Thickness', 'Lento\Pot', 'Lento\Compose', 'Lento\Pour']);
 arch('thickness does not know the pot')->expect('Lento\Thickness')->not->toUse(['Lento\Pot', 'Lento\Compose', 'Lento\Pour']);
+arch('finishing, rescuing, keeping and learning do not know the question')
+    ->expect(['Lento\Finish', 'Lento\Rescue', 'Lento\Keeping', 'Lento\Learning', 'Lento\Forecast'])->not->toUse(['Lento\Compose', 'Lento\Assay', 'Lento\Course', 'Lento\Simulation']);
+arch('a simulated pot does not know the question')->expect('Lento\Simulation')->not->toUse(['Lento\Compose', 'Lento\Assay', 'Lento\Course']);
+arch('a forecast does not know how pots are kept or rescued')->expect('Lento\Forecast')->not->toUse(['Lento\Rescue', 'Lento\Finish', 'Lento\Keeping', 'Lento\Pot']);
 arch('the pot does not know the question')->expect('Lento\Pot')->not->toUse(['Lento\Compose', 'Lento\Assay', 'Lento\Course']);
 arch('pages hold no rows')->expect('App\Pages')->not->toUse(['App\Models', 'Illuminate\Database']);
 arch('formats and words hold no rows')->expect(['App\Format', 'App\Formats', 'App\Questions'])->not->toUse(['App\Models']);

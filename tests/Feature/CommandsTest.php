@@ -15,7 +15,7 @@ function lento(array $arguments, string $input = ''): ProcessResult
 function fitsSchema(string $json, string $schema): bool
 {
     $validator = new Validator();
-    foreach (['compose-request', 'compose-answer', 'assay-answer'] as $name) {
+    foreach (['compose-request', 'compose-answer', 'assay-answer', 'simulate-request', 'simulate-answer', 'cool-request', 'cool-answer'] as $name) {
         $validator->resolver()?->registerFile('lento:' . $name, base_path("docs/formats/{$name}.schema.json"));
     }
 
@@ -118,7 +118,101 @@ it('ends with 2 and its usage when it is called wrongly', function (string $comm
     'an option it has not' => ['compose - --jsn', 'does not know “--jsn”'],
 ]);
 
+it('starts from whatever a request gives, and says which fault stands where', function (string $request, float $litres): void {
+    expect(fitsSchema($request, 'compose-request'))->toBeTrue();
+    $run = lento(['compose', '-', '--json'], $request);
+    expect($run->exitCode())->toBe(0)->and(fitsSchema($run->output(), 'compose-answer'))->toBeTrue()
+        ->and(json_decode($run->output(), true)['liquid']['yield_ml'])->toEqualWithDelta(1000.0 * $litres, 15.0);
+})->with([
+    'the stock' => ['{"sauce":"veloute","liquid_on_hand":{"amount":3,"unit":"l"}}', 3.24],
+    'the dripping' => ['{"sauce":"veloute","fat_on_hand":{"amount":100},"roux":{"fat":"pan-drippings","heat":"medium-low"}}', 1.43],
+    'a ready roux' => ['{"sauce":"bechamel","ready_roux":{"amount":"8","unit":"oz"}}', 2.06],
+    'the pan' => ['{"sauce":"veloute","fill_pan":true,"pan":{"diameter_mm":240,"height_mm":140}}', 5.17],
+]);
+
+it('names the fault of what is given', function (string $request, string $line): void {
+    $run = lento(['compose', '-'], $request);
+    expect($run->exitCode())->toBe(2)->and(trim($run->errorOutput()))->toBe($line);
+})->with([
+    ['{"sauce":"veloute","fill_pan":true}', 'pan.diameter_mm: which pan shall be filled? Give its width.'],
+    ['{"sauce":"veloute","yield":{"amount":1},"ready_roux":{"amount":100}}', 'yield: give one of yield, ready_roux, not several.'],
+    ['{"sauce":"veloute","fat_on_hand":{"amount":100,"unit":"cups"}}', 'fat_on_hand.unit: “cups” is not a unit of weight; use g, kg, oz or lb.'],
+    ['{"sauce":"veloute","fat_on_hand":{"amount":0.5}}', 'fat_on_hand.amount: write a number from 1 to 150000 g.'],
+    ['{"sauce":"veloute","liquid_on_hand":{"amount":1,"unit":"l"},"simmer":{"minutes":480,"level":"boil"},"pan":{"diameter_mm":280}}', 'liquid_on_hand.amount: too little for a sauce that outlasts this simmer. Simmer shorter or lower, or take a narrower pan.'],
+    ['{"sauce":"veloute","fill_pan":"yes","pan":{"diameter_mm":240}}', 'fill_pan: must be true or false.'],
+]);
+
+it('reads a recipe that reduces, strains and finishes', function (): void {
+    $recipe = "70 g butter\n70 g flour\n1.5 l chicken stock\nroux: blond\nsimmer: 20 min\nreduce: by 1/4\nstrain: yes\nfinish: 3 egg yolks\nfinish: 100 g cream\nfinish: 20 g butter";
+    $run = lento(['assay', '-', '--json'], $recipe);
+    $answer = json_decode($run->output(), true);
+    expect($run->exitCode())->toBe(0)->and(fitsSchema($run->output(), 'assay-answer'))->toBeTrue()
+        ->and(array_column($answer['finishes'], 'ingredient'))->toBe(['egg-yolk', 'whipping-cream', 'butter'])
+        ->and($answer['finishes'][0]['at_least_c'])->toEqual(70)
+        ->and($answer['reducing_minutes'])->toBeGreaterThan(1)
+        ->and($answer['outlook']['low'])->toBeLessThan($answer['thickness']['effective_flour_g_per_l']);
+    expect(lento(['assay', '-'], $recipe)->output())->toContain('Finish: egg yolk', 'between 70 and', 'Finish: whipping cream', 'may boil', 'Reduction, beyond the simmer');
+});
+
+it('cooks the example pot on paper, the same way twice', function (): void {
+    $pot = base_path('docs/formats/examples/pot.json');
+    expect(fitsSchema((string) file_get_contents($pot), 'simulate-request'))->toBeTrue();
+    $run = lento(['simulate', $pot, '--json']);
+    $answer = json_decode($run->output(), true);
+    $ledger = $answer['ledger'];
+    expect($run->exitCode())->toBe(0)->and(fitsSchema($run->output(), 'simulate-answer'))->toBeTrue()
+        ->and($answer['points'])->toHaveCount(70)
+        ->and($answer['points'][69]['class'])->toBe('coating')
+        ->and($ledger['in_g'] - $ledger['steam_g'] - $ledger['strained_g'])->toEqualWithDelta($ledger['in_pot_g'], 0.02)
+        ->and(lento(['simulate', $pot, '--json'])->output())->toBe($run->output());
+    expect(lento(['simulate', $pot])->output())->toContain('coating', 'in the pot');
+});
+
+it('names every fault of a pot', function (): void {
+    $run = lento(['simulate', '-'], '{"pan":{"diameter_mm":24},"minutes":"x","actions":[{"at":-1,"heat":"huge"},{"at":1},{"at":2,"skim":false,"foo":1},{"at":3,"add":"dew","amount":1},{"at":4,"add":"milk","amount":1,"unit":"ell"},"x"]}');
+    expect($run->exitCode())->toBe(2)->and(explode("\n", trim($run->errorOutput())))->toBe([
+        'pan.diameter_mm: write a number from 50 to 1200 mm.', 'pan.height_mm: missing.', 'minutes: write a number from 0.1 to 1440 min.', 'actions: must be a list of objects.',
+    ]);
+    $run = lento(['simulate', '-'], '{"pan":{"diameter_mm":240,"height_mm":140},"minutes":60,"actions":[{"at":-1,"heat":"huge"},{"at":1},{"at":2,"skim":false,"foo":1},{"at":3,"add":"dew","amount":1},{"at":4,"add":"milk","amount":1,"unit":"ell"},{"at":90,"strain":true}]}');
+    expect($run->exitCode())->toBe(2)->and(explode("\n", trim($run->errorOutput())))->toBe([
+        'actions.0.at: write a number from 0 to 60 min.', 'actions.1: say one thing to do: add, pour, heat, simmer, oven, off, lid, stir, skim, ladle, strain.',
+        'actions.2.skim: must be true or false.', 'actions.2.foo: not a known part of a request.', 'actions.3.add: the larder has no “dew”.',
+        'actions.4.unit: “ell” is not a unit; use g, kg, oz, lb, ml, cl, dl, l, tsp, tbsp, cup, fl oz, pint, quart or gallon.', 'actions.5.at: write a number from 0 to 60 min.',
+    ]);
+});
+
+it('tells the troubles of a simulated pot', function (): void {
+    $run = lento(['simulate', '-', '--json'], '{"pan":{"diameter_mm":200,"height_mm":100},"minutes":20,"actions":[{"at":0,"add":"butter","amount":100},{"at":0,"heat":"high"},{"at":4,"add":"flour","amount":100},{"at":9,"pour":"chicken-stock","amount":1,"unit":"cup","celsius":5}]}');
+    expect(fitsSchema($run->output(), 'simulate-answer'))->toBeTrue()
+        ->and(array_column(json_decode($run->output(), true)['troubles'], 'code'))->toContain('splashes', 'smokes')
+        ->and($run->output())->toContain('first splash of chicken stock');
+});
+
+it('says whether a container should cool in time, and never that it passed', function (): void {
+    $file = base_path('docs/formats/examples/container.json');
+    expect(fitsSchema((string) file_get_contents($file), 'cool-request'))->toBeTrue();
+    $run = lento(['cool', $file, '--json']);
+    $answer = json_decode($run->output(), true);
+    expect($run->exitCode())->toBe(0)->and(fitsSchema($run->output(), 'cool-answer'))->toBeTrue()
+        ->and($answer['should'])->toBeTrue()
+        ->and($answer['stages'])->toHaveCount(2)
+        ->and($answer['caution'])->toContain('local food-safety code');
+    $deep = lento(['cool', '-'], '{"container":{"shape":"round","diameter_mm":240,"volume":{"amount":5}},"place":"fridge","rules":"uk-guidance"}');
+    expect($deep->output())->toContain('Will not surely cool in time for UK guidance', 'local food-safety code')->not->toContain('pass ', 'PASS');
+});
+
+it('names every fault of a container', function (): void {
+    $faults = fn(string $json): array => explode("\n", trim(lento(['cool', '-'], $json)->errorOutput()));
+    expect($faults('{"container":{"shape":"box","depth_mm":30},"place":"moon","thickness":"gluey","rules":"mine","from_celsius":300}'))->toBe([
+        'container.shape: “box” is not one of round, tray.', 'place: “moon” is not one of room, room-covered, fridge, fridge-uncovered, walk-in-fan, blast-chiller, ice-bath, ice-bath-stirred.',
+        'from_celsius: write a number from 20 to 100 °C.', 'thickness: “gluey” is not one of thin, soup, pouring, coating, gratin, binding.', 'rules: “mine” is not one of us-model-code, uk-guidance, australia-nz, codex-style.',
+    ])
+        ->and($faults('{"container":{"shape":"round","diameter_mm":240,"volume":{"amount":900}},"place":"fridge"}'))->toBe(['container.volume.amount: write a number from 0.226 to 67.9 l.'])
+        ->and($faults('{"place":"fridge"}'))->toBe(['container: missing.'])
+        ->and($faults('['))->toBe(['request: not valid JSON (syntax error).']);
+});
+
 it('helps, and refuses a command it does not know', function (): void {
-    expect(lento(['help'])->output())->toContain('./lento demo', './lento test', './lento compose', './lento assay')
+    expect(lento(['help'])->output())->toContain('./lento demo', './lento test', './lento compose', './lento assay', './lento simulate', './lento cool')
         ->and(lento(['fly'])->exitCode())->toBe(1);
 });

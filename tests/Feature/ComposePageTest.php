@@ -23,7 +23,7 @@ it('opens on the last sauce that was answered', function (): void {
 
 it('shows the numbers of the core: weights, pours, depth, allergens', function (): void {
     $html = (string) get('/compose?' . VELOUTE)->assertOk()->getContent();
-    expect($html)->toContain('140<small>g</small>', '1.93<small>l</small>', '45 mm', '0.34', 'Contains gluten, milk, celery.', 'about 6 min, thickens 94 %');
+    expect($html)->toContain('140<small>g</small>', '1.93<small>l</small>', '45 mm', '0.34', 'Contains gluten, milk, celery.', 'about 5 min (4–9), thickens 94 %');
 });
 
 it('sends htmx the answer alone and the clean address of it', function (): void {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\Input;
+use App\Format\Bands;
 use App\Format\Grams;
 use App\Format\Litres;
 use App\Format\Minutes;
@@ -14,7 +15,9 @@ use App\Formats\AssayWords;
 use Lento\Assay\Assay;
 use Lento\Assay\Reader;
 use Lento\Exception\Missing;
+use Lento\Finish\Finishing;
 use Lento\Larder\Larder;
+use Lento\Quantity\Temperature;
 
 final class AssayCommand extends Refusing
 {
@@ -62,6 +65,9 @@ final class AssayCommand extends Refusing
             [Words::text('assay.simmer'), Minutes::text($assay->simmer) . ', ' . $assay->level->value],
             [Words::text('assay.pan'), sprintf('%.0F cm', $assay->pan->diameter->inCentimetres())],
             [Words::text('assay.yield'), Litres::of($assay->yield)->text()],
+            [Words::text('outlook.thickness'), implode(', ', array_filter([Bands::grams($assay->outlook), Bands::couldBe($assay->outlook)], static fn(string $text): bool => $text !== ''))],
+            ...($assay->reducing === null ? [] : [[Words::text('assay.reducing'), Minutes::text($assay->reducing)]]),
+            ...array_map(self::finish(...), $assay->finishes),
         ]);
         foreach ($assay->warnings as $warning) {
             $this->output->writeln('! ' . Words::warning($warning));
@@ -71,5 +77,18 @@ final class AssayCommand extends Refusing
         }
 
         return self::SUCCESS;
+    }
+
+    /** @return array{string, string} what it is, and between which temperatures it goes in */
+    private static function finish(Finishing $finishing): array
+    {
+        $celsius = static fn(?Temperature $limit): string => sprintf('%.0F', $limit?->inCelsius() ?? 0.0);
+        $limit = match (true) {
+            $finishing->atLeast !== null && $finishing->atMost !== null => 'assay.between',
+            $finishing->atMost !== null => 'assay.at_most',
+            default => 'assay.any_heat',
+        };
+
+        return [Words::text('assay.finish', what: Words::ingredient($finishing->what->id)), Words::text($limit, least: $celsius($finishing->atLeast), most: $celsius($finishing->atMost))];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\Input;
+use App\Format\Bands;
 use App\Format\Grams;
 use App\Format\KitchenMeasure;
 use App\Format\Litres;
@@ -73,7 +74,15 @@ final class ComposeCommand extends Refusing
             [Words::text('compose.fill'), sprintf('%.0F %%', $sheet->fillPercent())],
             [Words::text('compose.depth'), sprintf('%.0F → %.0F mm', $sheet->startDepth()->inMillimetres(), $sheet->endDepth()->inMillimetres())],
             [Words::text('compose.steam'), Litres::of($sheet->evaporated)->text()],
-            [Words::text('compose.thickness'), sprintf('%s, %.0F g/l', Words::text('thickness.class.' . $sheet->thickness->thicknessClass()->value), $sheet->thickness->gramsPerLitre)],
+            [Words::text('compose.thickness'), Words::text('thickness.class.' . $sheet->thickness->thicknessClass()->value)],
+        ]);
+        $this->heading(Words::text('outlook.title'));
+        $outlook = $sheet->outlook;
+        $this->rows([
+            [Words::text('outlook.thickness'), implode(', ', array_filter([Bands::grams($outlook->thickness), Bands::couldBe($outlook->thickness)], static fn(string $text): bool => $text !== ''))],
+            ...($outlook->rouxMinutes === null ? [] : [[Words::text('outlook.roux'), Bands::minutes($outlook->rouxMinutes)]]),
+            [Words::text('outlook.evaporation'), Bands::steam($outlook)],
+            ...array_map(static fn(string $kind, string $risk): array => [Words::text('outlook.' . $kind), $risk], array_keys(Bands::risks($outlook)), Bands::risks($outlook)),
         ]);
         $this->heading(Words::text('compose.steps'));
         $this->rows(array_map(static fn(Step $step): array => [$words->title($step->kind), trim(Minutes::text($step->time) . '  ' . $words->cue($step->kind))], $sheet->steps));

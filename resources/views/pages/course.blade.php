@@ -3,7 +3,7 @@
         <a class="back" href="{{ route('log') }}">‹ {{ __('log.back') }}</a>
         <h1>{{ $page->entry->name }} <small>{{ $page->entry->startedAt->format('l j F, H:i') }}@if ($page->entry->cook), {{ __('log.by', ['cook' => $page->entry->cook]) }}@endif</small></h1>
         <dl class="against">
-            <div><dt>{{ __('log.planned') }}</dt><dd>{{ $page->entry->planned() }}</dd></div>
+            <div><dt>{{ __('log.planned') }}</dt><dd>{{ $page->entry->planned() }}</dd>@if ($page->entry->foreseen)<dd class="soft">{{ $page->entry->foreseen->text() }}</dd>@endif</div>
             <div><dt>{{ __('log.outcome') }}</dt><dd>{{ $page->entry->outcome() }}</dd><dd class="soft">{{ $page->entry->volumeVerdict() }}@if ($page->entry->spoon), {{ $page->entry->spoonVerdict() }}@endif</dd></div>
             @if ($page->entry->taste !== '')<div><dt>{{ __('log.taste') }}</dt><dd class="tasted">{{ $page->entry->taste }}</dd></div>@endif
         </dl>

@@ -42,7 +42,7 @@ it('meets the table of acid in béchamel', function (string $addition, string $p
     }
     expect($sauce->pH())->toEqualWithDelta((float) $pH, 0.005 + 1e-9)
         ->and(Curdling::risk($sauce, Temperature::ofCelsius(90.0)))->toEqualWithDelta((float) $risk, 0.005 + 1e-9);
-})->with(fn() => array_values(array_map('array_values', Table::rows('t11b-acid'))));
+})->with(fn() => array_map('array_values', Table::rows('t11b-acid')));
 
 it('curdles less with cream, starch or less heat, and not at all without milk', function (): void {
     $sour = fn(float $flour, string $liquid = 'whole-milk'): Sauce => Samples::whiteSauce($flour, $liquid)->with(Larder::house()->ingredient('lemon-juice'), Mass::ofGrams(90.0));
@@ -65,7 +65,9 @@ it('loses alcohol fast, then slowly, and never all of it', function (): void {
 /** @param float $grams stirred into a litre of coating sauce at a temperature */
 function finished(string $what, float $grams, float $celsius, string $liquid = 'whole-milk', float $flour = 58.0): Finishing
 {
-    return Finishing::of(Samples::whiteSauce($flour, $liquid), Larder::house()->any($what), Mass::ofGrams($grams), Temperature::ofCelsius($celsius));
+    $larder = Larder::house();
+
+    return Finishing::of(Samples::whiteSauce($flour, $liquid), $what === 'butter' ? $larder->fat($what) : $larder->ingredient($what), Mass::ofGrams($grams), Temperature::ofCelsius($celsius));
 }
 
 it('meets the table’s finishes of a béchamel and a velouté', function (): void {

@@ -93,6 +93,8 @@ it('holds its middle, and refuses what is no forecast', function (): void {
     $band = Band::around(20.0, 0.3);
     expect($band->contains(20.0))->toBeTrue()->and($band->contains($band->low))->toBeTrue()->and($band->contains(40.0))->toBeFalse()->and($band->contains(5.0))->toBeFalse()
         ->and($band->high / $band->likely)->toEqualWithDelta($band->likely / $band->low, 1e-12)
+        ->and($band->scaledTo(10.0)->high)->toEqualWithDelta(0.5 * $band->high, 1e-12)
+        ->and(Band::around(0.0, 0.3)->scaledTo(3.0)->low)->toBe(3.0)
         ->and(Band::around(5.0, 0.0)->low)->toBe(5.0)
         ->and(fn() => Band::around(-1.0, 0.1))->toThrow(OutOfRange::class)
         ->and(fn() => Band::around(NAN, 0.1))->toThrow(OutOfRange::class)

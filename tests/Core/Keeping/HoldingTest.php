@@ -29,7 +29,7 @@ it('meets the table of holding', function (string $how, string $lost, string $th
     expect($holding->lost($sauce, Duration::ofMinutes(180.0))->inGrams() / 3.0)->toEqualWithDelta((float) $lost, 0.5 + 1e-9)
         ->and(EquivalentFlour::of($holding->after($sauce, Duration::ofMinutes(180.0)))->gramsPerLitre)->toEqualWithDelta((float) $thickness, 0.05 + 1e-4)
         ->and($holding->skin()?->inMinutes())->toEqualWithDelta((float) $skin, 0.5 + 1e-9);
-})->with(fn() => array_values(array_map('array_values', Table::rows('t12b-holding'))));
+})->with(fn() => array_map('array_values', Table::rows('t12b-holding')));
 
 it('meets the column of holding in the table of evaporation', function (array $row): void {
     $sauce = Samples::whiteSauce(0.0, litres: (float) $row['ml'] / 1000.0);

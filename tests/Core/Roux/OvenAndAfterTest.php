@@ -84,7 +84,7 @@ it('lifts early enough to end at the colour', function (OffHeat $where): void {
 it('cools a roux on the bench as the closed formula says', function (): void {
     $roux = pasteOf(140.0, 'vegetable-oil');
     $lifted = HobRoux::inPan($roux, Length::ofCentimetres(24.0), Mass::ofKilograms(1.44), HobHeat::Medium)->until(Shade::of(2.0));
-    $time = RouxCooling::time($roux->mass(), Mass::ofKilograms(1.44), Length::ofCentimetres(24.0), $lifted->temperature, Temperature::ofCelsius(120.0));
+    $time = RouxCooling::of($roux->mass(), Mass::ofKilograms(1.44), Length::ofCentimetres(24.0))->time($lifted->temperature, Temperature::ofCelsius(120.0));
     $then = CarryOver::inPan($roux, Length::ofCentimetres(24.0), Mass::ofKilograms(1.44))->after($lifted, $time);
     expect($then->temperature->inCelsius())->toEqualWithDelta(120.0, 2.5)
         ->and($then->time->seconds)->toEqualWithDelta($lifted->time->seconds + $time->seconds, 1.0)
@@ -92,7 +92,7 @@ it('cools a roux on the bench as the closed formula says', function (): void {
 });
 
 it('cools far sooner in a water bath, and never below the water', function (): void {
-    $minutes = fn(OffHeat $where, float $to): float => RouxCooling::time(Mass::ofGrams(280.0), Mass::ofKilograms(1.44), Length::ofCentimetres(24.0), Temperature::ofCelsius(160.0), Temperature::ofCelsius($to), $where)->inMinutes();
+    $minutes = fn(OffHeat $where, float $to): float => RouxCooling::of(Mass::ofGrams(280.0), Mass::ofKilograms(1.44), Length::ofCentimetres(24.0), $where)->time(Temperature::ofCelsius(160.0), Temperature::ofCelsius($to))->inMinutes();
     expect($minutes(OffHeat::WaterBath, 60.0))->toBeLessThan(0.15 * $minutes(OffHeat::Bench, 60.0))
         ->and(fn() => $minutes(OffHeat::Bench, 15.0))->toThrow(NotReachable::class);
 });
@@ -141,3 +141,24 @@ it('stays finite from a pinch to a cauldron, dry or swimming in fat', function (
         }
     }
 })->with(HobHeat::cases());
+
+it('lifts a roux early by what the pan browns on the way down', function (HobHeat $heat, float $shade): void {
+    $pan = Mass::ofKilograms(1.44);
+    $wide = Length::ofCentimetres(24.0);
+    $roux = pasteOf(140.0, 'vegetable-oil');
+    $hob = HobRoux::inPan($roux, $wide, $pan, $heat);
+    $meets = Temperature::ofCelsius(120.0);
+    $lift = $hob->liftFor(Shade::of($shade), $meets);
+    $after = CarryOver::inPan($roux, $wide, $pan)->after($lift, RouxCooling::of($roux->mass(), $pan, $wide)->time($lift->temperature, $meets));
+    expect($lift->shade->value)->toBeLessThan($shade)
+        ->and($lift->time->seconds)->toBeLessThan($hob->until(Shade::of($shade))->time->seconds)
+        ->and($after->shade->value)->toEqualWithDelta($shade, 0.06);
+})->with([HobHeat::Medium, HobHeat::MediumHigh])->with([1.0, 2.0, 3.0]);
+
+it('adds no colour to a roux that is cool already, and little in water', function (): void {
+    $gained = fn(float $from, float $to, OffHeat $where = OffHeat::Bench): float => RouxCooling::of(Mass::ofGrams(280.0), Mass::ofKilograms(1.44), Length::ofCentimetres(24.0), $where)->doseGained($from, $to);
+    expect($gained(100.0, 120.0))->toBe(0.0)
+        ->and($gained(160.0, 120.0))->toBeGreaterThan($gained(150.0, 120.0))
+        ->and($gained(160.0, 120.0, OffHeat::WaterBath))->toBeLessThan(0.15 * $gained(160.0, 120.0))
+        ->and($gained(160.0, 120.0))->toEqualWithDelta($gained(160.0, 140.0) + $gained(140.0, 120.0), 1e-3);
+});

@@ -10,13 +10,8 @@ use Lento\Roux\Swatch;
 
 function minutesToCool(float $from, float $to, float $rouxGrams = 280.0, float $panKilograms = 1.44): float
 {
-    return RouxCooling::time(
-        Mass::ofGrams($rouxGrams),
-        Mass::ofKilograms($panKilograms),
-        Length::ofCentimetres(24.0),
-        Temperature::ofCelsius($from),
-        Temperature::ofCelsius($to),
-    )->inMinutes();
+    return RouxCooling::of(Mass::ofGrams($rouxGrams), Mass::ofKilograms($panKilograms), Length::ofCentimetres(24.0))
+        ->time(Temperature::ofCelsius($from), Temperature::ofCelsius($to))->inMinutes();
 }
 
 it('cools by the losses of the pan', function (): void {

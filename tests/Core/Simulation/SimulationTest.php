@@ -169,7 +169,7 @@ it('boils cooler in the mountains', function (): void {
 });
 
 it('calls a trouble once, by its name and at its moment', function (array $actions, Trouble $trouble, float $from, float $to): void {
-    $trace = simulated($actions, 70.0);
+    $trace = simulated(array_values($actions), 70.0);
     $called = array_values(array_filter($trace->troubles, fn(Happening $happening): bool => $happening->trouble === $trouble));
     expect($called)->toHaveCount(1)
         ->and($called[0]->at->inMinutes())->toBeGreaterThanOrEqual($from)->toBeLessThanOrEqual($to);

@@ -27,6 +27,7 @@
             <div>
                 <p class="says">{{ __('thickness.spoon.' . $page->sheet->spoon->word()->value) }}</p>
                 <p class="line">{{ __('thickness.line.' . ($page->sheet->spoon->lineHolds ? 'holds' : 'runs')) }}</p>
+                <p class="sure">{{ $page->thickness() }}</p>
                 <p class="soft">{{ __('compose.section', ['mm' => number_format($page->sheet->spoon->film->inMillimetres(), 1)]) }}</p>
             </div>
         </div>

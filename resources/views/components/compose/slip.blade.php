@@ -18,6 +18,11 @@
                 <li data-code="{{ $warning->code->value }}"><x-icon.mind /> {{ App\Format\Words::warning($warning) }}</li>
             @endforeach
         </ul>
+        <dl class="risks">
+            @foreach ($page->risks() as $kind => $risk)
+                <div><dt>{{ __('outlook.' . $kind) }}</dt><dd>{{ $risk }}</dd></div>
+            @endforeach
+        </dl>
         <p class="allergens">{{ __('compose.allergens', ['list' => $page->allergens()]) }}</p>
         @unless ($page->stale())
             <div class="acts">

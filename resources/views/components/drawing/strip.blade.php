@@ -5,13 +5,19 @@
     $n = Svg::number(...);
     $d = StripDrawing::of($width, 44, App\Format\StripSamples::all());
     $shade = $sheet->question->colour->shade();
-    $x = $d->x($shade->value);
+    // A hot pan carries the colour on: lift where it will end there.
+    $lift = $sheet->rouxForecast?->shade ?? $shade;
+    $carries = $shade->value - $lift->value > 0.05;
+    $x = $d->x($lift->value);
+    $ends = $d->x($shade->value);
+    // Clear of the names while it stands between them.
+    $top = $carries ? 101 : 36;
     $half = min(62, $width / 12);
     $left = max(2, $x - $half);
     $percent = round(100 * $shade->strength());
 @endphp
 <svg {{ $attributes->merge(['class' => 'strip']) }} viewBox="0 0 {{ $width }} 166" role="img" aria-labelledby="{{ $id }}-says">
-    <title id="{{ $id }}-says">{{ __('compose.strip_says', ['colour' => __('compose.colour.' . $sheet->question->colour->value), 'percent' => $percent]) }}</title>
+    <title id="{{ $id }}-says">{{ __('compose.strip_says', ['colour' => __('compose.colour.' . $sheet->question->colour->value), 'percent' => $percent]) }}@if ($carries) {{ __('stove.carries_says') }}@endif</title>
     <defs><linearGradient id="{{ $id }}-roux">@foreach ($d->stops as $stop)<stop offset="{{ $stop['offset'] }}%" stop-color="{{ $stop['hex'] }}"/>@endforeach</linearGradient></defs>
     <path d="{{ $d->area() }}" class="f-wash"/>
     <path d="{{ $d->curve }}" class="s-ink" fill="none" stroke-width="2.5"/>
@@ -21,8 +27,12 @@
         <circle cx="{{ $n($at) }}" cy="{{ $n($d->y($colour->shade()->strength())) }}" r="5.5" class="f-ink"/>
         <text x="{{ $n(max(28, $at)) }}" y="93" font-size="{{ $width < 600 ? 17 : 22 }}" class="b t-{{ Ink::on($colour->shade()->swatch()->hex())->value }}" text-anchor="middle">{{ __('compose.colour.' . $colour->value) }}</text>
     @endforeach
-    <path d="{{ Svg::path('M%s 36V138H%sV36', $left, $x + $half) }}" class="s-casing" fill="none" stroke-width="8"/>
-    <path d="{{ Svg::path('M%s 36V138H%sV36', $left, $x + $half) }}" class="s-ink" fill="none" stroke-width="4"/>
-    <text x="{{ $n(min($width - 52, max(78, $x))) }}" y="160" font-size="21" class="b" text-anchor="middle">{{ __('stove.stop_here') }}</text>
-    <text x="{{ $n($x > $width * 0.6 ? max(78, $x) - 64 : max(78, $x) + 64) }}" y="160" font-size="18" class="t-soft" @if ($x > $width * 0.6) text-anchor="end" @endif>{{ __('stove.thickens', ['percent' => $percent]) }}</text>
+    <path d="{{ Svg::path('M%s %sV138H%sV%s', $left, $top, $x + $half, $top) }}" class="s-casing" fill="none" stroke-width="8"/>
+    <path d="{{ Svg::path('M%s %sV138H%sV%s', $left, $top, $x + $half, $top) }}" class="s-ink" fill="none" stroke-width="4"/>
+    @if ($carries)
+        <path d="{{ Svg::path('M%s 115H%s', $x, $ends - 7) }}" class="s-casing" fill="none" stroke-width="7"/>
+        <path d="{{ Svg::path('M%s 115H%sM%s 109L%s 115L%s 121', $x, $ends - 1, $ends - 8, $ends, $ends - 8) }}" class="s-ink" fill="none" stroke-width="3"/>
+    @endif
+    <text x="{{ $n(min($width - 52, max(78, $x))) }}" y="160" font-size="21" class="b" text-anchor="middle">{{ __($carries ? 'stove.lift_here' : 'stove.stop_here') }}</text>
+    <text x="{{ $n($x > $width * 0.6 ? max(78, $x) - 64 : max(78, $x) + 64) }}" y="160" font-size="18" class="t-soft" @if ($x > $width * 0.6) text-anchor="end" @endif>{{ __($carries && $width >= 600 ? 'stove.carries_thickens' : 'stove.thickens', ['percent' => $percent]) }}</text>
 </svg>

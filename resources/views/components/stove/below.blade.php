@@ -10,6 +10,7 @@
     <div class="depth">
         <p class="huge">{{ round($page->sheet->endDepth()->inMillimetres()) }}<small>mm</small></p>
         <p>{{ __('stove.target_depth') }}</p>
+        @if ($page->sure() !== '')<p class="sure">{{ $page->sure() }}</p>@endif
     </div>
     <div class="events">
         <details class="take-off">
