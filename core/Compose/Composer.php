@@ -33,10 +33,13 @@ final readonly class Composer
 
     private const MOST_ROUNDS = 60;
 
-    /** Rounds end when flour, liquid and yield move by less than this share. */
-    private const SETTLED = 1e-6;
+    /** Rounds end when flour, liquid and yield are right to this share. */
+    private const SETTLED = 3e-7;
 
-    /** A roux is cooked again only when its flour moved by more than this share: its minutes are known to a third at best. */
+    /**
+     * The first round takes the roux by its colour alone, for nothing is known of its flour; after that it is cooked again only when its
+     * flour moved by more than this share, for its minutes are known to a third at best.
+     */
     private const SAME_ROUX = 5e-3;
 
     /**
@@ -52,11 +55,14 @@ final readonly class Composer
         }
         $balance = MassBalance::of($question);
         $draft = Draft::guess($balance);
+        $moved = INF;
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
             $next = $this->round($balance, $draft);
             $litres = LitresFromGiven::next($balance, $next);
             $stands = abs($litres - $next->litres) <= self::SETTLED * $litres;
-            if ($stands && $next->isCloseTo($draft, self::SETTLED)) {
+            // A round that moved a tenth of the one before it leaves a tenth of its own move to the next: what is left decides.
+            [$before, $moved] = [$moved, $next->movedFrom($draft)];
+            if ($round > 0 && $stands && $moved * min(1.0, $moved / $before) <= self::SETTLED) {
                 $this->refuseShallow($balance->question);
 
                 return Sheet::of($balance, $next);
@@ -85,9 +91,12 @@ final readonly class Composer
     private function round(MassBalance $balance, Draft $last): Draft
     {
         $question = $balance->question;
+        if ($last->flourGrams > 0.0 && !$last->roux->standsFor($last->flourGrams, self::SAME_ROUX)) {
+            $last = $last->with($this->cooked($question, $balance->roux($last->flourGrams)));
+        }
+        $roux = $last->roux;
         $flour = $balance->flourFor($last);
         $liquid = $balance->liquidFor($last, $flour);
-        $roux = $last->flourGrams > 0.0 && abs($flour - $last->flourGrams) <= self::SAME_ROUX * $flour ? $last->roux : $this->cooked($question, $balance->roux($flour));
         $start = $balance->start($flour, $liquid, $roux);
         $simmered = (new Simmer($question->pan, $question->simmerLevel, evaporation: $question->kitchen->evaporation->value))->for($start, $question->simmerTime);
         $salt = $this->saltFor($question->base->salt(), $simmered);
@@ -103,7 +112,7 @@ final readonly class Composer
             $hob = HobRoux::inPan($roux, $question->pan->diameter, $question->pan->mass(), $question->heat, browning: $question->kitchen->browning->value);
             $state = $question->letsDown() ? $hob->liftFor($shade, Temperature::ofCelsius($question->school->rouxCelsius())) : $hob->until($shade);
         } catch (NotReachable) {
-            return CookedRoux::byColourAlone($shade);
+            return CookedRoux::byColourAlone($shade, $roux->flour->inGrams());
         }
 
         return CookedRoux::after($roux, $state, $shade);

@@ -11,8 +11,18 @@ use Lento\Roux\Shade;
 /** What the roux brings into the sauce once it is cooked, per gram of its flour, and the forecast of its minutes. */
 final readonly class CookedRoux
 {
-    /** @param float $waterPerFlour g of water left in the paste per g of flour */
-    private function __construct(public Shade $shade, public float $waterPerFlour, public float $rawTaste, public ?RouxState $forecast) {}
+    /**
+     * @param float $waterPerFlour g of water left in the paste per g of flour
+     * @param float $flourGrams it was cooked for; 0 where nothing was cooked
+     */
+    private function __construct(public Shade $shade, public float $waterPerFlour, public float $rawTaste, public ?RouxState $forecast, private float $flourGrams) {}
+
+    /** Whether it stands for another amount of flour too: minutes and water go by the batch. */
+    public function standsFor(float $flourGrams, float $within): bool
+    {
+        return abs($flourGrams - $this->flourGrams) <= $within * $flourGrams;
+    }
+
 
     /**
      * @param RouxState $state when it is lifted off the heat
@@ -22,11 +32,11 @@ final readonly class CookedRoux
     {
         $flour = $roux->flour->kilograms;
 
-        return new self($ends, $flour > 0.0 ? $state->water->kilograms / $flour : 0.0, $state->rawTaste, $state);
+        return new self($ends, $flour > 0.0 ? $state->water->kilograms / $flour : 0.0, $state->rawTaste, $state, $roux->flour->inGrams());
     }
 
-    public static function byColourAlone(Shade $shade): self
+    public static function byColourAlone(Shade $shade, float $flourGrams = 0.0): self
     {
-        return new self($shade, 0.0, 0.0, null);
+        return new self($shade, 0.0, 0.0, null, $flourGrams);
     }
 }

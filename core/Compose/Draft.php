@@ -40,6 +40,11 @@ final readonly class Draft
         return new self($litres, 0.0, 0.0, 0.0, $steam, $roux, $sauce, $sauce->cooked($sauce->waterGrams, $sauce->alcoholGrams, 0.0, $sauce->starch->cooked($swollen, exp(-$cooking->acid * $minutes), $minutes, 0.0)));
     }
 
+    public function with(CookedRoux $roux): self
+    {
+        return new self($this->litres, $this->flourGrams, $this->liquidGrams, $this->saltGrams, $this->evaporatedGrams, $roux, $this->start, $this->end);
+    }
+
     /** The starch as the last simmer left it, for the next round to foresee. */
     public function cookedStarch(Starch $starch): Starch
     {
@@ -53,10 +58,13 @@ final readonly class Draft
         return $this->end->grams() / $this->end->millilitres();
     }
 
-    public function isCloseTo(self $other, float $within): bool
+    /** @return float the larger of the shares by which flour and liquid have moved */
+    public function movedFrom(self $other): float
     {
-        return abs($this->flourGrams - $other->flourGrams) <= $within * $this->flourGrams
-            && abs($this->liquidGrams - $other->liquidGrams) <= $within * $this->liquidGrams
-            && abs($this->litres - $other->litres) <= $within * $this->litres;
+        return max(
+            abs($this->flourGrams - $other->flourGrams) / $this->flourGrams,
+            abs($this->liquidGrams - $other->liquidGrams) / max(1e-9, abs($this->liquidGrams)),
+            abs($this->litres - $other->litres) / $this->litres,
+        );
     }
 }

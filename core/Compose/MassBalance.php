@@ -106,9 +106,11 @@ final readonly class MassBalance
         $cooked = $last->end->starch;
         $solvent = Flow::waterViscosity(EquivalentFlour::CELSIUS);
         $goal = EquivalentFlour::straightened($this->question->thickness->viscosity()->pascalSeconds);
-        $tooThick = function (float $flour) use ($roux, $rest, $rouxMillilitres, $wanted, $cooked, $last, $solvent, $goal): float {
-            $liquid = ($wanted - $flour * $rouxMillilitres) / $this->liquidMillilitresPerGram;
-            $sauce = $roux->times($flour)->plus($rest)->plus($this->liquidPerGram->times($liquid));
+        // At one volume a gram of flour more, with its fat, is so much liquid less: the pot is a straight line in flour.
+        $perFlour = $roux->plus($this->liquidPerGram->times(-$rouxMillilitres / $this->liquidMillilitresPerGram));
+        $withoutFlour = $rest->plus($this->liquidPerGram->times($wanted / $this->liquidMillilitresPerGram));
+        $tooThick = static function (float $flour) use ($perFlour, $withoutFlour, $cooked, $last, $solvent, $goal): float {
+            $sauce = $withoutFlour->plus($perFlour->times($flour));
             $starch = $sauce->starch->thickeningWhen($cooked->gelatinised, $cooked->acidLeft, $cooked->simmeredMinutes);
 
             return EquivalentFlour::straightened(Flow::apparent($sauce->suspensionWith(max(0.0, $sauce->waterGrams - $last->evaporatedGrams), $sauce->alcoholGrams, $starch, 0.0), 1.0, $solvent)) - $goal;

@@ -10,7 +10,7 @@ final readonly class Curve
     /** J/(mol K), CODATA 2018 rounded as the model uses it. */
     public const GAS_CONSTANT = 8.314;
 
-    private const CELSIUS_TO_KELVIN = 273.15;
+    public const CELSIUS_TO_KELVIN = 273.15;
 
     public static function clamp(float $x, float $least, float $most): float
     {
@@ -40,7 +40,6 @@ final readonly class Curve
     {
         $x = $activationEnergy / self::GAS_CONSTANT * (1.0 / ($referenceCelsius + self::CELSIUS_TO_KELVIN) - 1.0 / ($celsius + self::CELSIUS_TO_KELVIN));
 
-        // Clamped by hand: this is the innermost line of every roux.
-        return exp($x > 60.0 ? 60.0 : ($x < -60.0 ? -60.0 : $x));
+        return exp(self::clamp($x, -60.0, 60.0));
     }
 }

@@ -70,9 +70,12 @@ final readonly class Simmer
         for ($left = $time->inMinutes(); $left > 1e-9; $left -= $step) {
             $step = $left < self::STEP_MINUTES ? $left : self::STEP_MINUTES;
             $thickness = Flow::apparent($sauce->suspensionWith($water, $alcohol, $starch->thickeningWhen($gelatinised, $acidLeft, $simmered), $set), $warmth, $solvent);
-            $water -= $step * min($most, $steam / (1.0 + self::THICK_SLOWS * $thickness));
+            $leaves = $steam / (1.0 + self::THICK_SLOWS * $thickness);
+            $water -= $step * ($leaves > $most ? $most : $leaves);
             $water = $water < $driest ? $driest : $water;
-            $alcohol *= exp(-$step * Cooking::ALCOHOL_LOSS);
+            if ($alcohol > 0.0) {
+                $alcohol *= exp(-$step * Cooking::ALCOHOL_LOSS);
+            }
             $set = $yolkSet;
             if ($swells) {
                 $gelatinised += $rest > $gelatinised ? ($rest - $gelatinised) * (1.0 - exp(-$cooking->swelling * $step)) : 0.0;

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Lento\Roux;
 
+use Closure;
 use Lento\Heat\HeatCapacity;
 use Lento\Heat\PanHeat;
+use Lento\Numerics\Curve;
 
 /**
  * One lump of pan and paste under heat, step by step: plain numbers for inner loops.
@@ -22,6 +24,24 @@ final readonly class HeatedPaste
 
     /** K over which a cook closes the flame as the paste nears its held temperature. */
     private const THROTTLE = 20.0;
+
+    /** Whole butter heats alone until a fifth of its water is left (the foam has fallen), at most 6 min, and at least until it is warm. */
+    private const FOAM_FALLEN = 0.20;
+
+    private const LONGEST_MELTING = 360.0;
+
+    private const WARM_ENOUGH = 60.0;
+
+    /** K below the held temperature at which fat without water counts as hot; s after which nobody waits. */
+    private const HOT_ENOUGH = 8.0;
+
+    private const NEVER_MELTS = 3600.0;
+
+    /** e to the minus this is less than any tongue tells. */
+    private const NO_RAW_TASTE_LEFT = 40.0;
+
+    /** s between two looks at what the pan would still do. */
+    private const LOOK_SECONDS = 10;
 
     /** W/(K cm2 of base): 18 W/(m2 K) of oven air on top, base and wall, 2.2 times the base. */
     public const OVEN_PER_CM2 = 18.0 * 2.2 * 1e-4;
@@ -41,8 +61,81 @@ final readonly class HeatedPaste
     public function onHob(float $celsius, float $fatWater, float $flourWater, float $flux, float $held, float $seconds): array
     {
         $loss = PanHeat::LOSS_PER_CM2 * ($celsius - PanHeat::AMBIENT);
+        $wanted = $flux / self::THROTTLE * ($held - $celsius) + $loss;
+        $in = $wanted < 0.0 ? 0.0 : ($wanted > $flux ? $flux : $wanted);
 
-        return $this->heated($celsius, $fatWater, $flourWater, $this->area * (self::fluxLetIn($celsius, $flux, $held) - $loss), $seconds);
+        return $this->heated($celsius, $fatWater, $flourWater, $this->area * ($in - $loss), $seconds);
+    }
+
+    /**
+     * Fat alone on the hob until it is hot and its foam has fallen, or six minutes are over.
+     *
+     * @param float $water g of its water, all of it still there
+     *
+     * @return array{float, float, float} °C, g of water left, s it took
+     */
+    public function melted(float $water, float $flux, float $held): array
+    {
+        [$celsius, $all, $seconds] = [PanHeat::AMBIENT, $water, 0.0];
+        [$slope, $loss, $area, $dry] = [$flux / self::THROTTLE, PanHeat::LOSS_PER_CM2, $this->area, $this->dryHeat];
+        while ($seconds < self::NEVER_MELTS
+            && ($celsius < 100.0 || $water > self::FOAM_FALLEN * $all + 1e-9)
+            && $celsius < $held - self::HOT_ENOUGH
+            && ($seconds < self::LONGEST_MELTING || $celsius < self::WARM_ENOUGH)) {
+            $lost = $loss * ($celsius - PanHeat::AMBIENT);
+            $in = $slope * ($held - $celsius) + $lost;
+            $watts = $area * (($in < 0.0 ? 0.0 : ($in > $flux ? $flux : $in)) - $lost);
+            $capacity = $dry + HeatCapacity::WATER * $water;
+            $after = $celsius + $watts / $capacity;
+            if ($celsius > 100.0 || $after > 100.0) {
+                [$after, $water] = $this->heated($celsius, $water, 0.0, $watts, 1.0);
+            }
+            $celsius = $after;
+            $seconds += 1.0;
+        }
+
+        return [$celsius, $water, $seconds];
+    }
+
+    /**
+     * Many seconds on the hob at once, browning meanwhile: all of onHob() and Browning in one loop, because every answer of Compose waits here.
+     *
+     * @param array{float, float, float, float, float} $from °C, g of the fat's water, g of the flour's water, dose, decay of raw taste
+     * @param float $speed this kitchen's browning against the house figure
+     * @param float $enough dose at which to stop
+     * @param Closure(float): float|null $gains dose that is still to come from a temperature, looked at every few seconds
+     *
+     * @return array{int, array{float, float, float, float, float}} s it took (all of them where it never got there), and the same five then
+     */
+    public function brownedOnHob(array $from, float $flux, float $held, float $speed, int $seconds, float $enough, ?Closure $gains): array
+    {
+        [$celsius, $fatWater, $flourWater, $dose, $decay] = $from;
+        [$slope, $loss, $area, $dry] = [$flux / self::THROTTLE, PanHeat::LOSS_PER_CM2, $this->area, $this->dryHeat];
+        [$speed, $rawRate] = [$speed / 60.0, Browning::RAW_RATE / 60.0];
+        for ($i = 0; $i < $seconds; $i++) {
+            if ($dose >= $enough || ($gains !== null && $i % self::LOOK_SECONDS === 0 && $dose + $gains($celsius) >= $enough)) {
+                return [$i, [$celsius, $fatWater, $flourWater, $dose, $decay]];
+            }
+            $lost = $loss * ($celsius - PanHeat::AMBIENT);
+            $in = $slope * ($held - $celsius) + $lost;
+            $watts = $area * (($in < 0.0 ? 0.0 : ($in > $flux ? $flux : $in)) - $lost);
+            $capacity = $dry + HeatCapacity::WATER * ($fatWater + $flourWater);
+            $after = $celsius + $watts / $capacity;
+            if ($celsius > 100.0 || $after > 100.0) {
+                $boiling = HeatCapacity::STEAM * (self::FAT_WATER_RATE * $fatWater + self::FLOUR_WATER_RATE * $flourWater);
+                $after = ($capacity * $celsius + $watts + $boiling * 100.0) / ($capacity + $boiling);
+                if ($after > 100.0) {
+                    $fatWater *= exp(self::FAT_WATER_RATE * (100.0 - $after));
+                    $flourWater *= exp(self::FLOUR_WATER_RATE * (100.0 - $after));
+                }
+            }
+            $celsius = $after;
+            $inverse = 1.0 / ($celsius + Curve::CELSIUS_TO_KELVIN);
+            $dose += $speed * exp(Browning::ENERGY * (1.0 / Browning::REFERENCE - $inverse));
+            $decay += $decay < self::NO_RAW_TASTE_LEFT ? $rawRate * exp(Browning::RAW_ENERGY * (1.0 / Browning::RAW_REFERENCE - $inverse)) : 0.0;
+        }
+
+        return [$seconds, [$celsius, $fatWater, $flourWater, $dose, $decay]];
     }
 
     /** @return array{float, float, float} as onHob */

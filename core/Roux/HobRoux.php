@@ -7,7 +7,6 @@ namespace Lento\Roux;
 use Closure;
 use Lento\Exception\NotReachable;
 use Lento\Heat\Metal;
-use Lento\Heat\PanHeat;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
@@ -25,22 +24,6 @@ final readonly class HobRoux
 
     /** No cook stands longer at a roux; past this the colour counts as not reachable. */
     private const LONGEST_MINUTES = 240;
-
-    /** Whole butter heats alone until a fifth of its water is left (the foam has fallen), at most 6 min. */
-    private const FOAM_FALLEN = 0.20;
-
-    private const LONGEST_MELTING = 360.0;
-
-    private const WARM_ENOUGH = 60.0;
-
-    /** K below the held temperature at which fat without water counts as hot. */
-    private const HOT_ENOUGH = 8.0;
-
-    /** s between two looks at what the pan would still do. */
-    private const LOOK_SECONDS = 5;
-
-    /** e to the minus this is less than any tongue tells. */
-    private const NO_RAW_TASTE_LEFT = 40.0;
 
     /**
      * @param float $panDiameter cm
@@ -106,42 +89,23 @@ final readonly class HobRoux
      */
     private function cooked(int $steps, float $enough, ?Closure $gains = null): ?RouxState
     {
-        $paste = $this->roux->inPan($this->panDiameter, $this->panHeat);
-        [$flux, $held] = [$this->heat->flux(), $this->heat->heldCelsius()];
+        $most = self::LONGEST_MINUTES * 60 + 1;
         [$celsius, $fatWater, $melting] = $this->melted();
         $celsius = $this->roux->celsiusWithFlour($celsius, $fatWater, $this->panHeat);
-        $flourWater = $this->roux->flourWaterGrams();
-        [$dose, $decay, $minutes] = [0.0, 0.0, self::STEP_SECONDS / 60.0];
-        for ($i = 0, $most = self::LONGEST_MINUTES * 60; $i <= $most; $i++) {
-            if ($i >= $steps || $dose >= $enough || ($gains !== null && $i % self::LOOK_SECONDS === 0 && $dose + $gains($celsius) >= $enough)) {
-                return RouxState::of($melting, $i * self::STEP_SECONDS, $celsius, $dose, $decay, $fatWater + $flourWater);
-            }
-            [$celsius, $fatWater, $flourWater] = $paste->onHob($celsius, $fatWater, $flourWater, $flux, $held, self::STEP_SECONDS);
-            $dose += $minutes * $this->browning * Browning::perMinute($celsius);
-            $decay += $decay < self::NO_RAW_TASTE_LEFT ? $minutes * Browning::rawTasteLoss($celsius) : 0.0;
-        }
+        $start = [$celsius, $fatWater, $this->roux->flourWaterGrams(), 0.0, 0.0];
+        [$took, [$celsius, $fatWater, $flourWater, $dose, $decay]] = $this->roux->inPan($this->panDiameter, $this->panHeat)
+            ->brownedOnHob($start, $this->heat->flux(), $this->heat->heldCelsius(), $this->browning, min($steps, $most), $enough, $gains);
 
-        return null;
+        return $took >= $most ? null : RouxState::of($melting, (float) $took, $celsius, $dose, $decay, $fatWater + $flourWater);
     }
 
     /** @return array{float, float, float} °C, g water left in the fat, s it took */
     private function melted(): array
     {
-        $fat = $this->roux->withoutFlour()->inPan($this->panDiameter, $this->panHeat);
-        $all = $this->roux->fatWaterGrams();
-        if ($this->fatAt !== null) {
-            return [$this->fatAt->inCelsius(), $all, 0.0];
-        }
-        [$celsius, $water, $seconds] = [PanHeat::AMBIENT, $all, 0.0];
-        [$flux, $held] = [$this->heat->flux(), $this->heat->heldCelsius()];
-        while ($seconds < 3600.0
-            && ($celsius < 100.0 || $water > self::FOAM_FALLEN * $all + 1e-9)
-            && $celsius < $held - self::HOT_ENOUGH
-            && ($seconds < self::LONGEST_MELTING || $celsius < self::WARM_ENOUGH)) {
-            [$celsius, $water] = $fat->onHob($celsius, $water, 0.0, $flux, $held, self::STEP_SECONDS);
-            $seconds += self::STEP_SECONDS;
-        }
+        $water = $this->roux->fatWaterGrams();
 
-        return [$celsius, $water, $seconds];
+        return $this->fatAt !== null
+            ? [$this->fatAt->inCelsius(), $water, 0.0]
+            : $this->roux->withoutFlour()->inPan($this->panDiameter, $this->panHeat)->melted($water, $this->heat->flux(), $this->heat->heldCelsius());
     }
 }

@@ -19,8 +19,8 @@ use Lento\Quantity\Temperature;
  */
 final readonly class RouxCooling
 {
-    /** Even number of parts for Simpson's rule: 1e-4 of the dose, where the model knows it to a third. */
-    private const PARTS = 8;
+    /** Even number of parts for Simpson’s rule: 1e-3 of the dose, where the model knows it to a third. */
+    private const PARTS = 4;
 
     /** @param float $minutes time constant */
     private function __construct(private float $minutes, private float $around) {}

@@ -18,6 +18,10 @@ final readonly class PasteInPan
         [$flux, $held] = [$heating->flux(), $heating->hob?->heldCelsius() ?? $heating->simmer?->celsius() ?? 0.0];
         [$celsius, $fatWater, $flourWater, $dose, $decay] = [$state->celsius, $paste->fatWater, $paste->flourWater, $paste->dose, $paste->decay];
         [$browns, $speed] = [$paste->hasFlour(), $this->vessel->kitchen->browning->value / 60.0];
+        if ($browns && $flux > 0.0) {
+            [, [$celsius, $fatWater, $flourWater, $dose, $decay]] = $heated->brownedOnHob([$celsius, $fatWater, $flourWater, $dose, $decay], $flux, $held, $this->vessel->kitchen->browning->value, $seconds, INF, null);
+            $seconds = 0;
+        }
         for ($i = 0; $i < $seconds; $i++) {
             [$celsius, $fatWater, $flourWater] = match (true) {
                 $flux > 0.0 => $heated->onHob($celsius, $fatWater, $flourWater, $flux, $held, 1.0),

@@ -39,6 +39,17 @@ final readonly class Flow
     /** ln(viscosity) per % gelatin. */
     private const GELATIN_BOOST = 0.24;
 
+    /** times the reference thickening at which it levels off. */
+    private const SATURATES = 6.0;
+
+    /** What gelatin (per %) and milk add to the liquid itself. */
+    private const SOLVENT_GELATIN = 0.32;
+
+    private const SOLVENT_DAIRY = 0.6;
+
+    /** ln(50/10): from the shear rate the viscosity is given at to that of serving. */
+    private const LOG_SHEARS = 1.6094379124341003;
+
     private const THINNEST_INDEX = 0.38;
 
     private const INDEX_SCALE = 37.0;
@@ -90,9 +101,15 @@ final readonly class Flow
      */
     public static function apparent(Suspension $s, float $warmth, float $water): float
     {
-        [$yield, $consistency, $index, $solvent] = self::parts($s, $warmth, $water);
+        $x = self::saturated($s);
+        $thins = 1.0 - $s->fat;
+        $fatFactor = 1.0 / ($thins * $thins * sqrt($thins));
+        $power = log($x);
+        $index = self::THINNEST_INDEX + (1.0 - self::THINNEST_INDEX) * exp(-$x * self::REFERENCE_THICKENING / self::INDEX_SCALE);
+        $body = $fatFactor * $warmth * exp(self::GELATIN_BOOST * $s->gelatin);
 
-        return $yield / EquivalentFlour::SHEAR + $consistency * EquivalentFlour::SHEAR ** ($index - 1.0) + $solvent;
+        return $body * (self::REFERENCE_YIELD / EquivalentFlour::SHEAR * exp(self::YIELD_EXPONENT * $power) + self::REFERENCE_VISCOSITY * exp(self::VISCOSITY_EXPONENT * $power + (1.0 - $index) * self::LOG_SHEARS))
+            + $water * exp(self::SOLVENT_GELATIN * $s->gelatin) * (1.0 + self::SOLVENT_DAIRY * $s->dairy) * $fatFactor;
     }
 
     /** @internal factor on the viscosity against 60 °C */
@@ -101,11 +118,19 @@ final readonly class Flow
         return Curve::arrhenius(-self::FLOW_ENERGY, $celsius, 60.0);
     }
 
+    /** Thickening over the reference; beyond some 250 g/l more starch finds no more water to swell in. */
+    private static function saturated(Suspension $s): float
+    {
+        $x = $s->thickening / self::REFERENCE_THICKENING * (1.0 + self::DAIRY_BOOST * $s->dairy);
+        $sixth = ($x / self::SATURATES) ** 2;
+
+        return $x * exp(log1p($sixth * $sixth * $sixth) / -6.0);
+    }
+
     /** @return array{float, float, float, float, float} yield Pa, consistency Pa s^n, index, solvent Pa s, thickening over the reference */
     private static function parts(Suspension $s, float $warmth, float $water): array
     {
-        $x = $s->thickening / self::REFERENCE_THICKENING * (1.0 + self::DAIRY_BOOST * $s->dairy);
-        $x /= (1.0 + ($x / 6.0) ** 6) ** (1.0 / 6.0);
+        $x = self::saturated($s);
         $fatFactor = (1.0 - $s->fat) ** -2.5;
         $body = $fatFactor * exp(self::GELATIN_BOOST * $s->gelatin) * $warmth;
         $index = self::THINNEST_INDEX + (1.0 - self::THINNEST_INDEX) * exp(-$x * self::REFERENCE_THICKENING / self::INDEX_SCALE);
@@ -114,7 +139,7 @@ final readonly class Flow
             self::REFERENCE_YIELD * $x ** self::YIELD_EXPONENT * $body,
             self::REFERENCE_VISCOSITY * $x ** self::VISCOSITY_EXPONENT * $body * 50.0 ** (1.0 - $index),
             $index,
-            $water * exp(0.32 * $s->gelatin) * (1.0 + 0.6 * $s->dairy) * $fatFactor,
+            $water * exp(self::SOLVENT_GELATIN * $s->gelatin) * (1.0 + self::SOLVENT_DAIRY * $s->dairy) * $fatFactor,
             $x,
         ];
     }

@@ -301,8 +301,9 @@ final readonly class Sauce
         if ($aqueous <= 1e-9) {
             return new Suspension(0.0, 0.0, 0.0, 0.0);
         }
-        $aqueousGrams = $this->aqueousGrams($waterGrams, $alcoholGrams);
-        $dairy = self::dairyOf($this->milkSolidsGrams, $aqueousGrams);
+        $aqueousGrams = $waterGrams + $alcoholGrams + $this->solidsGrams - $this->starch->dryGrams;
+        $aqueousGrams = $aqueousGrams < 1e-9 ? 1e-9 : $aqueousGrams;
+        $dairy = $this->milkSolidsGrams > 0.0 ? self::dairyOf($this->milkSolidsGrams, $aqueousGrams) : 0.0;
         $boundFat = ($this->fatGrams - $this->freeFatGrams($dairy)) / self::FAT_DENSITY;
         $fat = $boundFat / ($aqueous + $boundFat);
         $gelatin = 100.0 * $this->gelatinGrams / $aqueousGrams;
@@ -331,7 +332,9 @@ final readonly class Sauce
 
     private function freeFatGrams(float $dairy): float
     {
-        return max(0.0, FreeFat::grams($this->starch->grams, $this->addedFatGrams, $this->starch->strength(), $dairy) - $this->skimmedFatGrams);
+        $free = FreeFat::grams($this->starch->grams, $this->addedFatGrams, $this->starch->strength(), $dairy) - $this->skimmedFatGrams;
+
+        return $free < 0.0 ? 0.0 : $free;
     }
 
     private function mixed(float $waterGrams, float $fatGrams, float $solidsGrams, float $addedFatGrams, Starch $starch): self

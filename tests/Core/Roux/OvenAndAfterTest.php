@@ -12,6 +12,7 @@ use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Roux\BaseFilm;
 use Lento\Roux\BrownedButter;
+use Lento\Roux\Browning;
 use Lento\Roux\CarryOver;
 use Lento\Roux\HobHeat;
 use Lento\Roux\HobRoux;
@@ -161,4 +162,18 @@ it('adds no colour to a roux that is cool already, and little in water', functio
         ->and($gained(160.0, 120.0))->toBeGreaterThan($gained(150.0, 120.0))
         ->and($gained(160.0, 120.0, OffHeat::WaterBath))->toBeLessThan(0.15 * $gained(160.0, 120.0))
         ->and($gained(160.0, 120.0))->toEqualWithDelta($gained(160.0, 140.0) + $gained(140.0, 120.0), 1e-3);
+});
+
+it('browns in its fast loop by the same laws as step by step', function (): void {
+    $paste = pasteOf(140.0)->inPan(24.0, 720.0);
+    $step = [110.0, 5.0, 16.8, 0.0, 0.0];
+    for ($i = 0; $i < 400; $i++) {
+        [$celsius, $fatWater, $flourWater] = $paste->onHob($step[0], $step[1], $step[2], 1.15, 160.0, 1.0);
+        $step = [$celsius, $fatWater, $flourWater, $step[3] + Browning::perMinute($celsius) / 60.0, $step[4] + Browning::rawTasteLoss($celsius) / 60.0];
+    }
+    [$took, $loop] = $paste->brownedOnHob([110.0, 5.0, 16.8, 0.0, 0.0], 1.15, 160.0, 1.0, 400, INF, null);
+    expect($took)->toBe(400);
+    foreach ($loop as $i => $value) {
+        expect($value)->toEqualWithDelta($step[$i], 1e-9 * max(1.0, abs($step[$i])));
+    }
 });
