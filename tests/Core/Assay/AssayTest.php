@@ -17,6 +17,9 @@ use Lento\Quantity\Length;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Thickness\ThicknessClass;
+use Tests\Core\Room;
+
+covers(...Room::of('Assay'));
 
 function assayed(string $recipe): Assay
 {

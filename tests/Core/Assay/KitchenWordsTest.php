@@ -8,6 +8,9 @@ use Lento\Larder\Larder;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\MeasureSystem;
 use Lento\Roux\Colour;
+use Tests\Core\Room;
+
+covers(...Room::of('Assay'));
 
 it('finds in the larder whatever it has a word for', function (string $phrase, string $id): void {
     $word = KitchenWords::read($phrase);

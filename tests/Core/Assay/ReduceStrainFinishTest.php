@@ -8,6 +8,9 @@ use Lento\Compose\Warning;
 use Lento\Compose\WarningCode;
 use Lento\Larder\Larder;
 use Lento\Thickness\ThicknessClass;
+use Tests\Core\Room;
+
+covers(...Room::of('Assay'));
 
 const PLAIN_ESPAGNOLE = "100 g butter\n100 g flour\n2.4 l brown stock\n40 g tomato paste\n100 g onion\n50 g carrot\n50 g celery\nroux: brown\npan: 28 cm\nsimmer: 20 min\n";
 

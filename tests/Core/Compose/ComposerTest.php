@@ -24,6 +24,9 @@ use Lento\Rescue\Straining;
 use Lento\Roux\Colour;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\ThicknessClass;
+use Tests\Core\Room;
+
+covers(...Room::of('Compose'));
 
 function pan24(): Pan
 {

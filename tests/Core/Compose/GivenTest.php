@@ -25,6 +25,9 @@ use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
 use Lento\Thickness\EquivalentFlour;
+use Tests\Core\Room;
+
+covers(...Room::of('Compose'));
 
 function panOf(float $diameter, float $height): Pan
 {

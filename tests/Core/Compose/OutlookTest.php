@@ -17,6 +17,9 @@ use Lento\Roux\Colour;
 use Lento\Roux\HobHeat;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\ThicknessClass;
+use Tests\Core\Room;
+
+covers(...Room::of('Compose', 'Forecast'));
 
 function outlook(Base $base, mixed ...$more): Outlook
 {

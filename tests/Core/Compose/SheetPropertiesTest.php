@@ -20,6 +20,9 @@ use Lento\Quantity\Length;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Thickness\EquivalentFlour;
+use Tests\Core\Room;
+
+covers(...Room::of('Compose'));
 
 /** The same question for the same seed, for ever. */
 function drawn(int $seed): Question

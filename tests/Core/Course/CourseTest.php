@@ -7,6 +7,9 @@ use Lento\Compose\StepKind;
 use Lento\Course\Course;
 use Lento\Course\Event;
 use Lento\Quantity\Duration;
+use Tests\Core\Room;
+
+covers(...Room::of('Course'));
 
 function at(int $seconds): DateTimeImmutable
 {

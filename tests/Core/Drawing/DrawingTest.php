@@ -12,6 +12,9 @@ use Lento\Drawing\StairDrawing;
 use Lento\Drawing\StripDrawing;
 use Lento\Drawing\Svg;
 use Lento\Drawing\TickStep;
+use Tests\Core\Room;
+
+covers(...Room::of('Drawing'));
 
 it('writes numbers as SVG does, whatever the locale', function (): void {
     $before = setlocale(LC_NUMERIC, '0');

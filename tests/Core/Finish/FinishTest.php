@@ -13,7 +13,10 @@ use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Thickness\Sauce;
 use Tests\Core\Golden\Table;
+use Tests\Core\Room;
 use Tests\Core\Samples;
+
+covers(...Room::of('Finish', 'Thickness'));
 
 /** A sauce whose watery phase thickens like so many grams of flour a litre. */
 function thickeningTo(float $c): Sauce

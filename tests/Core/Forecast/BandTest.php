@@ -13,7 +13,10 @@ use Lento\Roux\Shade;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Flow;
 use Tests\Core\Golden\Table;
+use Tests\Core\Room;
 use Tests\Core\Samples;
+
+covers(...Room::of('Forecast', 'Numerics'));
 
 /** Flour per litre that makes 60 on the scale in a roux of some strength. */
 function flourForSixty(string $liquid, float $strength): float

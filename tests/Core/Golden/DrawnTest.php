@@ -37,7 +37,10 @@ use Lento\Thickness\FunnelTest;
 use Lento\Thickness\LineSpread;
 use Lento\Thickness\Sauce;
 use Lento\Thickness\SpoonTest;
+use Tests\Core\Room;
 use Tests\Core\Samples;
+
+covers(...Room::of('Thickness', 'Pot', 'Roux', 'Pour', 'Keeping', 'Rescue', 'Finish', 'Numerics', 'Heat', 'Larder', 'Quantity'));
 
 /*
  * Five hundred inputs drawn over the valid range by draw.py, with the answers of the model's prototype: six significant digits each.

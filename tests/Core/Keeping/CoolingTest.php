@@ -19,6 +19,9 @@ use Lento\Quantity\Temperature;
 use Lento\Quantity\Viscosity;
 use Lento\Quantity\Volume;
 use Tests\Core\Golden\Table;
+use Tests\Core\Room;
+
+covers(...Room::of('Keeping'));
 
 function celsius(float $celsius): Temperature
 {

@@ -20,7 +20,10 @@ use Lento\Quantity\Temperature;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Sauce;
 use Tests\Core\Golden\Table;
+use Tests\Core\Room;
 use Tests\Core\Samples;
+
+covers(...Room::of('Keeping', 'Pot'));
 
 it('meets the table of holding', function (string $how, string $lost, string $thickness, string $skin): void {
     [$celsius, $lid] = explode(' ', $how);

@@ -10,6 +10,9 @@ use Lento\Larder\Ingredient;
 use Lento\Larder\Larder;
 use Lento\Larder\Thickener;
 use Lento\Quantity\VolumeUnit;
+use Tests\Core\Room;
+
+covers(...Room::of('Larder', 'Heat'));
 
 it('weighs a cup as kitchens do', function (string $id, float $grams): void {
     $kind = Larder::house()->any($id);

@@ -12,6 +12,9 @@ use Lento\Larder\Larder;
 use Lento\Quantity\Density;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
+use Tests\Core\Room;
+
+covers(...Room::of('Larder'));
 
 it('fills what a kitchen does not know from a similar ingredient', function (): void {
     $milk = Larder::house()->ingredient('whole-milk');

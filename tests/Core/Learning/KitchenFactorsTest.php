@@ -8,6 +8,9 @@ use Lento\Learning\KitchenFactors;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Thickness\EquivalentFlour;
+use Tests\Core\Room;
+
+covers(...Room::of('Learning'));
 
 it('knows nothing at first, and believes the house', function (): void {
     $kitchen = KitchenFactors::house();

@@ -5,6 +5,9 @@ declare(strict_types=1);
 use Lento\Exception\NotReachable;
 use Lento\Numerics\Curve;
 use Lento\Numerics\Root;
+use Tests\Core\Room;
+
+covers(...Room::of('Numerics', 'Exception'));
 
 it('finds the zero of an increasing function', function (callable $f, float $low, float $high, float $zero): void {
     expect((new Root(1e-12))->of($f(...), $low, $high, 'it'))->toEqualWithDelta($zero, 1e-9);

@@ -22,7 +22,10 @@ use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Thickness\Sauce;
 use Tests\Core\Golden\Table;
+use Tests\Core\Room;
 use Tests\Core\Samples;
+
+covers(...Room::of('Pot', 'Thickness'));
 
 it('meets the table of scorching', function (array $row): void {
     foreach (['bare .4 W/cm2 stirred .5' => [0.4, 0.5], 'simmer 1.0 st .5' => [1.0, 0.5], 'simmer 1.0 unstirred' => [1.0, 0.0], 'hard 2.5 st 1' => [2.5, 1.0], 'hard 2.5 unstirred' => [2.5, 0.0]] as $column => [$flux, $stirring]) {

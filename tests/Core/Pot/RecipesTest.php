@@ -24,7 +24,10 @@ use Lento\Thickness\Flow;
 use Lento\Thickness\Sauce;
 use Lento\Thickness\SpoonTest;
 use Tests\Core\Golden\Table;
+use Tests\Core\Room;
 use Tests\Core\Samples;
+
+covers(...Room::of('Pot', 'Thickness'));
 
 /** A roux so many minutes on medium heat, in a pan of 1 kg. */
 function cookedFor(float $minutes, float $grams, string $fat, float $diameter): RouxState

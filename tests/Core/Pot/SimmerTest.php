@@ -19,6 +19,9 @@ use Lento\Thickness\Flow;
 use Lento\Thickness\Sauce;
 use Lento\Thickness\Starch;
 use Tests\Core\Golden\Table;
+use Tests\Core\Room;
+
+covers(...Room::of('Pot'));
 
 function pan(float $diameterCm, float $heightCm = 14.0): Pan
 {

@@ -13,6 +13,9 @@ use Lento\Pour\Tool;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Tests\Core\Golden\Table;
+use Tests\Core\Room;
+
+covers(...Room::of('Pour', 'Forecast'));
 
 /** @return list<float> */
 function grams(PourStair $stair): array

@@ -17,6 +17,9 @@ use Lento\Quantity\UnitNames;
 use Lento\Quantity\Viscosity;
 use Lento\Quantity\Volume;
 use Lento\Quantity\VolumeUnit;
+use Tests\Core\Room;
+
+covers(...Room::of('Quantity', 'Exception'));
 
 it('converts masses', function (): void {
     expect(Mass::ofOunces(1.0)->inGrams())->toEqualWithDelta(28.349523125, 1e-9)

@@ -22,7 +22,10 @@ use Lento\Roux\HobHeat;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Sauce;
 use Tests\Core\Golden\Table;
+use Tests\Core\Room;
 use Tests\Core\Samples;
+
+covers(...Room::of('Rescue', 'Thickness'));
 
 function flourPerLitre(float $grams): EquivalentFlour
 {

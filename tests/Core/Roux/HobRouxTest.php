@@ -13,6 +13,9 @@ use Lento\Roux\HobRoux;
 use Lento\Roux\Roux;
 use Lento\Roux\Shade;
 use Tests\Core\Golden\Table;
+use Tests\Core\Room;
+
+covers(...Room::of('Roux'));
 
 function roux(float $flour, float $fat, string $kind = 'butter'): Roux
 {

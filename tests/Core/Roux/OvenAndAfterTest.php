@@ -22,6 +22,9 @@ use Lento\Roux\Roux;
 use Lento\Roux\RouxCooling;
 use Lento\Roux\Shade;
 use Tests\Core\Golden\Table;
+use Tests\Core\Room;
+
+covers(...Room::of('Roux', 'Forecast', 'Heat'));
 
 function pasteOf(float $grams, string $fat = 'butter'): Roux
 {

@@ -7,6 +7,9 @@ use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Roux\RouxCooling;
 use Lento\Roux\Swatch;
+use Tests\Core\Room;
+
+covers(...Room::of('Roux'));
 
 function minutesToCool(float $from, float $to, float $rouxGrams = 280.0, float $panKilograms = 1.44): float
 {

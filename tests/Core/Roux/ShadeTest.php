@@ -11,6 +11,9 @@ use Lento\Roux\Roux;
 use Lento\Roux\Shade;
 use Lento\Roux\Texture;
 use Tests\Core\Golden\Table;
+use Tests\Core\Room;
+
+covers(...Room::of('Roux'));
 
 it('meets the table of shade, dose, colour and strength', function (array $row): void {
     $shade = Shade::of((float) $row['s']);

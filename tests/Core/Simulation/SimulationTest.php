@@ -25,6 +25,9 @@ use Lento\Simulation\Simulation;
 use Lento\Simulation\Trace;
 use Lento\Simulation\Trouble;
 use Lento\Simulation\Vessel;
+use Tests\Core\Room;
+
+covers(...Room::of('Simulation'));
 
 function after(float $minutes): Duration
 {

@@ -15,7 +15,10 @@ use Lento\Thickness\SpoonTest;
 use Lento\Thickness\SpoonWord;
 use Lento\Thickness\ThicknessClass;
 use Tests\Core\Golden\Table;
+use Tests\Core\Room;
 use Tests\Core\Samples;
+
+covers(...Room::of('Thickness'));
 
 it('agrees with the prototype to nine digits', function (string $key, string $liquid, float $celsius): void {
     $flow = Flow::of(Samples::whiteSauce(60.0, $liquid), Temperature::ofCelsius($celsius));

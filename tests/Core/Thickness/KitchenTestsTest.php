@@ -16,7 +16,10 @@ use Lento\Thickness\ReferenceBechamel;
 use Lento\Thickness\Sauce;
 use Lento\Thickness\SpoonTest;
 use Tests\Core\Golden\Table;
+use Tests\Core\Room;
 use Tests\Core\Samples;
+
+covers(...Room::of('Thickness'));
 
 it('meets the ladder’s columns of line-spread and funnels', function (array $row): void {
     $flow = Flow::at(Samples::whiteSauce((float) $row['flour g/l'], $row['liquid'] === 'milk' ? 'whole-milk' : 'chicken-stock'), 60.0);

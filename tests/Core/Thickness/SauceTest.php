@@ -10,6 +10,9 @@ use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Flow;
 use Lento\Thickness\Sauce;
 use Lento\Thickness\Starch;
+use Tests\Core\Room;
+
+covers(...Room::of('Thickness'));
 
 function poured(string $ingredient, float $grams, ?Sauce $into = null): Sauce
 {

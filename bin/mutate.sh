@@ -1,0 +1,33 @@
+#!/usr/bin/env bash
+# Changes the core line by line and asks whether its tests notice: room by room, against the tests that cover() that room.
+#
+#   ./lento mutate [ROOM ...]      e.g. ./lento mutate Roux Pour; all rooms when left out
+#
+# A mutant that ran into the time limit does not count as noticed. Ends with 1 below MIN per cent (80).
+set -uo pipefail
+cd "$(dirname "${BASH_SOURCE[0]}")/.."
+source bin/common.sh
+
+need_runtime
+need_system "php8.2-pcov:php -m | grep -qi pcov"
+need_php_packages
+MIN="${MIN:-80}"
+JOBS="${JOBS:-$(nproc)}"
+# The archive of the plugin lacks this folder; without it every mutant counts as noticed.
+mkdir -p vendor/pestphp/pest-plugin-mutate/.temp/mutations build/mutate
+
+rooms=("$@")
+[ ${#rooms[@]} -gt 0 ] || mapfile -t rooms < <(find core -mindepth 1 -maxdepth 1 -type d -printf '%f\n' | sort)
+
+one_room() {
+    local room=$1 tests
+    mapfile -t tests < <(grep -lE "covers\(\.\.\.Room::of\(.*'$room'" -r tests/Core | sort)
+    [ ${#tests[@]} -gt 0 ] || { echo "no test covers $room" >"build/mutate/$room.log"; return 0; }
+    nice php -d pcov.enabled=1 -d pcov.directory=core vendor/bin/pest --mutate --everything --no-cache --path="core/$room" --colors=never "${tests[@]}" >"build/mutate/$room.log" 2>&1
+    printf '.'
+}
+export -f one_room
+say "Mutating ${#rooms[@]} rooms, $JOBS at a time (a dot for each; their logs are in build/mutate/)"
+printf '%s\n' "${rooms[@]}" | xargs -P "$JOBS" -I{} bash -c 'one_room {}'
+printf '\n'
+exec "${PHP[@]}" bin/mutants.php "$MIN" "${rooms[@]}"
