@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Lento\Drawing\BalanceDrawing;
 use Lento\Drawing\CourseDrawing;
 use Lento\Drawing\Ink;
+use Lento\Drawing\LineChart;
 use Lento\Drawing\PotDrawing;
 use Lento\Drawing\Scale;
 use Lento\Drawing\SpoonDrawing;
@@ -124,4 +125,25 @@ it('maps and steps plainly', function (): void {
         ->and((new Scale(3.0, 3.0, 100.0, 200.0))->at(3.0))->toBe(100.0)
         ->and(TickStep::first([1.0, 5.0], fn(float $step): bool => $step > 2.0))->toBe(5.0)
         ->and(TickStep::first([1.0, 5.0], fn(): bool => false))->toBe(5.0);
+});
+
+it('draws a chart that any XML reader takes, with every curve named', function (): void {
+    $chart = LineChart::of('Shade & time', 'min', '<shade>', 60.0, 4.0, [
+        ['name' => 'low', 'points' => [[0.0, 0.0], [60.0, 1.5]]],
+        ['name' => 'high', 'points' => [[0.0, 0.0], [10.0, 3.5], [20.0, 4.4]]],
+        ['name' => 'also low', 'points' => [[0.0, 0.0], [60.0, 1.5]]],
+    ]);
+    $xml = simplexml_load_string($chart->svg($chart->gate(20.0, 2.0, 'stop') . $chart->swatch(0.0, 1.0, '#ffffff')));
+    expect($xml)->not->toBeFalse();
+    $texts = array_map(strval(...), $xml === false ? [] : ($xml->xpath('//*[local-name()="text"]') ?: []));
+    expect($texts)->toContain('low', 'high', 'also low', 'stop', 'Shade & time', '<shade>', 'min')
+        ->and($xml === false ? '' : (string) $xml->title)->toBe('Shade & time')
+        ->and($chart->svg())->not->toContain('NAN', 'INF');
+    $heights = array_map(static fn(SimpleXMLElement $text): float => (float) $text['y'], array_values(array_filter($xml === false ? [] : ($xml->xpath('//*[local-name()="text"]') ?: []), static fn(SimpleXMLElement $text): bool => in_array((string) $text, ['low', 'also low'], true))));
+    expect(abs($heights[0] - $heights[1]))->toBeGreaterThanOrEqual(16.0);
+});
+
+it('leaves out what lies beyond the axes', function (): void {
+    $svg = fn(float $y): string => LineChart::of('t', 'x', 'y', 10.0, 10.0, [['name' => 'curve', 'points' => [[0.0, $y], [10.0, $y]]]])->svg();
+    expect($svg(5.0))->toContain('>curve<')->and($svg(11.0))->not->toContain('>curve<');
 });
