@@ -10,3 +10,5 @@ startKeys();
 startLine();
 startNight();
 startStove();
+// From here on keys and taps are heard; whoever drives the page by machine waits for this.
+document.documentElement.dataset.ready = 'yes';

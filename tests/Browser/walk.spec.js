@@ -38,7 +38,11 @@ for (const [width, height] of [[1280, 800], [390, 844]]) {
 for (const [width, height] of [[1280, 800], [390, 844]]) {
   test(`from the question to the log, by keyboard alone at ${width} x ${height}`, async ({ page }) => {
     await page.setViewportSize({ width, height });
-    const press = (key) => page.keyboard.press(key);
+    // A machine is quicker than a page that has just been loaded can listen.
+    const press = async (key) => {
+      await page.locator('html[data-ready]').waitFor();
+      await page.keyboard.press(key);
+    };
     const tabTo = async (wanted) => {
       for (let i = 0; i < 80; i++) {
         if (await wanted.evaluate((element) => element === document.activeElement)) return;

@@ -123,7 +123,7 @@ it('answers or refuses any amount of anything, and never loops', function (Closu
     'liquid' => [fn(float $l) => Given::liquid(Volume::ofLitres($l))],
     'fat' => [fn(float $l) => Given::fat(Mass::ofGrams(60.0 * $l))],
     'roux' => [fn(float $l) => Given::readyRoux(Mass::ofGrams(120.0 * $l))],
-]);
+])->coversNothing();
 
 it('pours more stock in a kitchen whose pots steam more, and less flour where it is strong', function (): void {
     $usual = (new Composer())->answer(Question::of(Base::Veloute, Volume::ofLitres(2.0)));

@@ -80,7 +80,7 @@ it('answers, or refuses in its own words, any question drawn from the whole rang
     expect($sheet->thickness->gramsPerLitre)->toEqualWithDelta($question->thickness->gramsPerLitre, 1e-3)
         ->and($sheet->start->grams())->toBeGreaterThanOrEqual($sheet->end->grams() - $sheet->end->saltGrams)
         ->and($sheet->freeFat()->inGrams())->toBeLessThanOrEqual($sheet->roux->fat->inGrams() + 1e-9);
-})->with(range(1, 60));
+})->with(range(1, 60))->coversNothing();
 
 it('scales: twice the sauce in a pan of twice the floor takes twice of everything', function (Base $base): void {
     $pan = fn(float $area): Pan => Pan::of(Length::ofMillimetres(240.0 * sqrt($area)), Length::ofMillimetres(140.0));
