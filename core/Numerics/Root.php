@@ -11,12 +11,15 @@ use Lento\Exception\NotReachable;
 /**
  * The zero of an increasing function inside a bracket: secant steps, with bisection as the guard.
  *
- * Illinois variant of false position: an end that stays put has its value halved, so that neither end can stall.
+ * Illinois variant of false position: an end that stays put has its value halved; a bracket that still does not shrink is cut in two.
  * Source: M. Dowell, P. Jarratt, "A modified regula falsi method for computing the root of an equation", BIT 11 (1971).
  */
 final readonly class Root
 {
     private const MOST_STEPS = 200;
+
+    /** Steps within which the bracket must have halved; else it is cut in two, so that 200 steps narrow it 2^50 times at least. */
+    private const HALVES_WITHIN = 4;
 
     /**
      * @param float $within absolute tolerance on x, > 0
@@ -43,8 +46,11 @@ final readonly class Root
     /** @param Closure(float): float $f */
     private function between(Closure $f, float $low, float $high, float $fLow, float $fHigh, string $what): float
     {
-        for ($step = 0, $side = 0; $step < self::MOST_STEPS; $step++) {
-            $x = $this->next($low, $high, $fLow, $fHigh, $step);
+        [$side, $width] = [0, 2.0 * ($high - $low)];
+        for ($step = 1; $step <= self::MOST_STEPS; $step++) {
+            $bisect = $step % self::HALVES_WITHIN === 0 && $high - $low > 0.5 * $width;
+            $width = $step % self::HALVES_WITHIN === 0 ? ($high - $low) * ($bisect ? 0.5 : 1.0) : $width;
+            $x = $bisect ? ($low + $high) / 2.0 : $this->secant($low, $high, $fLow, $fHigh);
             $fx = $f($x);
             if ($fx === 0.0) {
                 return $x;
@@ -89,13 +95,10 @@ final readonly class Root
         return $this->of($f, $low, $high, $what);
     }
 
-    private function next(float $low, float $high, float $fLow, float $fHigh, int $step): float
+    private function secant(float $low, float $high, float $fLow, float $fHigh): float
     {
         $span = $fHigh - $fLow;
-        if ($span <= 0.0 || $step % 8 === 7) {
-            return ($low + $high) / 2.0;
-        }
 
-        return min($high, max($low, $high - $fHigh * ($high - $low) / $span));
+        return $span <= 0.0 ? ($low + $high) / 2.0 : min($high, max($low, $high - $fHigh * ($high - $low) / $span));
     }
 }

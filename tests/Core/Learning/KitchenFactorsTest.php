@@ -55,6 +55,30 @@ it('takes a roux that needed longer for a slower hob, and a thicker test for str
         ->and($kitchen->evaporation->value)->toBe(1.0);
 });
 
+it('learns each of the three from an observation of its own error', function (): void {
+    // Prior and error of each, and what one observation a tenth off makes of it: precisions add up.
+    $after = fn(float $prior, float $error): float => exp(log(1.1) / $error ** 2 / (1.0 / $prior ** 2 + 1.0 / $error ** 2));
+    $kitchen = KitchenFactors::house()->afterSimmer(Mass::ofGrams(110.0), Mass::ofGrams(100.0))->afterRoux(Duration::ofMinutes(10.0), Duration::ofMinutes(11.0))->afterTest(EquivalentFlour::ofGramsPerLitre(66.0), EquivalentFlour::ofGramsPerLitre(60.0));
+    expect($kitchen->evaporation->value)->toEqualWithDelta($after(0.30, 0.10), 1e-12)
+        ->and($kitchen->browning->value)->toEqualWithDelta($after(0.28, 0.20), 1e-12)
+        ->and($kitchen->flourStrength->value)->toEqualWithDelta($after(0.08, 0.06), 1e-12)
+        ->and([$kitchen->evaporation->observations, $kitchen->browning->observations, $kitchen->flourStrength->observations])->toBe([1, 1, 1]);
+});
+
+it('takes what lies on the limit, and says which it is', function (Closure $ask, ?string $says): void {
+    $says === null ? expect($ask())->toBeInstanceOf(Factor::class) : expect($ask)->toThrow(OutOfRange::class, $says);
+})->with([
+    [fn() => Factor::unknown(0.3)->after(0.05, 0.1), null],
+    [fn() => Factor::unknown(0.3)->after(20.0, 0.1), null],
+    [fn() => Factor::unknown(0.001), null],
+    [fn() => Factor::unknown(2.0), null],
+    [fn() => Factor::unknown(0.3)->after(0.049, 0.1), 'observed against foreseen is 0.049, but must lie between 0.05 and 20'],
+    [fn() => Factor::unknown(0.3)->after(20.1, 0.1), 'observed against foreseen is 20.1, but must lie between 0.05 and 20'],
+    [fn() => Factor::unknown(0.3)->after(INF, 0.1), 'observed against foreseen is 0, but must lie between 0.05 and 20'],
+    [fn() => Factor::unknown(0.0009), 'the spread of a factor is 0.0009, but must lie between 0.001 and 2'],
+    [fn() => Factor::unknown(2.1), 'the spread of a factor is 2.1, but must lie between 0.001 and 2'],
+]);
+
 it('refuses an observation that cannot be of this pot', function (Closure $ask): void {
     expect($ask)->toThrow(OutOfRange::class);
 })->with([
