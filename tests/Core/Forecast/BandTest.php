@@ -69,6 +69,33 @@ it('meets the drawn middle and band of the absolute viscosity', function (): voi
         ->and($band->high)->toEqualWithDelta((float) $drawn['90 %'], 0.1);
 });
 
+it('adds the squares of independent errors', function (): void {
+    $spread = new Spread(KitchenFactors::house());
+    $two = Shade::of(2.0);
+    $steepness = (1.0 - $two->strength()) * 3.3 / 2.0;
+    expect($spread->ofThickness(Shade::of(0.0), 0.0, 0.0))->toEqualWithDelta(0.08, 1e-12)
+        ->and($spread->ofThickness(Shade::of(0.0), 1.0, 0.0))->toEqualWithDelta(sqrt(0.08 ** 2 + 0.04 ** 2), 1e-12)
+        ->and($spread->ofThickness(Shade::of(0.0), 0.0, 3.4))->toEqualWithDelta(sqrt(0.08 ** 2 + 0.08 ** 2), 1e-12)
+        ->and($spread->ofThickness($two, 0.5, 1.7))->toEqualWithDelta(sqrt(0.08 ** 2 + (0.15 * $steepness) ** 2 + 0.08 ** 2 + 0.02 ** 2 + 0.04 ** 2), 1e-12)
+        ->and($spread->ofEvaporation())->toBe(0.30);
+});
+
+it('reads the minutes’ band between the shades of the table', function (): void {
+    $band = fn(float $s): Band => (new Spread(KitchenFactors::house()))->minutes(10.0, Shade::of($s));
+    expect($band(1.5)->low)->toEqualWithDelta(5.0 * (4.9 / 6.5 + 12.6 / 16.6), 1e-9)
+        ->and($band(2.5)->high)->toEqualWithDelta(5.0 * (23.4 / 16.6 + 65.2 / 43.5), 1e-9)
+        ->and($band(0.2)->low)->toEqualWithDelta($band(1.0)->low, 1e-12)
+        ->and($band(3.8)->high)->toEqualWithDelta($band(3.0)->high, 1e-12);
+});
+
+it('never lets a skewed band leave its middle', function (): void {
+    $odd = Band::skewed(10.0, 1.5, 0.5);
+    expect([$odd->low, $odd->likely, $odd->high])->toBe([10.0, 10.0, 10.0])
+        ->and(Band::skewed(10.0, -0.5, 3.0)->low)->toBe(0.0)
+        ->and(Band::skewed(10.0, 0.5, 3.0)->high)->toBe(30.0)
+        ->and(Band::skewed(0.0, 0.5, 3.0)->high)->toBe(0.0);
+});
+
 it('narrows every band as the kitchen is known', function (): void {
     $kitchen = KitchenFactors::house();
     $known = $kitchen;
