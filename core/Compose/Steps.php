@@ -8,6 +8,7 @@ use Lento\Pot\TimeToBoil;
 use Lento\Pour\PourStair;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
+use Lento\Rescue\Straining;
 use Lento\Roux\HobHeat;
 use Lento\Roux\RouxCooling;
 use Lento\Thickness\Sauce;
@@ -32,8 +33,6 @@ final readonly class Steps
 
     private const SEASON = 1.0;
 
-    private const STRAIN = 3.0;
-
     /** Where the forecast gives no minutes for a colour. */
     private const UNKNOWN_COLOUR_MINUTES = 20.0;
 
@@ -53,7 +52,7 @@ final readonly class Steps
             self::step(StepKind::Simmer, $question->simmerTime->inMinutes(), handsOn: false, timed: true),
             self::step(StepKind::Test, self::TEST, handsOn: true, timed: false),
             self::step(StepKind::Season, self::SEASON, handsOn: true, timed: false),
-            self::step(StepKind::Strain, self::STRAIN, handsOn: true, timed: false),
+            self::step(StepKind::Strain, Straining::MINUTES, handsOn: true, timed: false),
             self::step(StepKind::Finish, 0.0, handsOn: true, timed: false),
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Rescue;
 
 use Lento\Exception\OutOfRange;
+use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Thickness\Sauce;
 
@@ -24,8 +25,11 @@ final readonly class Straining
     /** g of sauce that leaves with a gram of lumped flour. */
     private const HELD_PER_LUMPED_FLOUR = 2.0;
 
+    /** min, by custom of the trade. */
+    public const MINUTES = 3.0;
+
     /** @param Mass $lumpedFlour lost for the thickening */
-    private function __construct(public Mass $held, public Mass $lumpedFlour, public Sauce $sauce) {}
+    private function __construct(public Mass $held, public Mass $lumpedFlour, public Duration $time, public Sauce $sauce) {}
 
     /**
      * @param Mass $vegetables raw, as weighed out
@@ -43,6 +47,6 @@ final readonly class Straining
         $held = min($smooth->grams(), self::HELD_PER_VEGETABLE * $vegetables->inGrams() + self::HELD_PER_LUMPED_FLOUR * $flour);
         $left = $smooth->grams() > 0.0 ? 1.0 - $held / $smooth->grams() : 0.0;
 
-        return new self(Mass::ofGrams($sauce->grams() - $left * $smooth->grams()), Mass::ofGrams($flour), $smooth->times($left));
+        return new self(Mass::ofGrams($sauce->grams() - $left * $smooth->grams()), Mass::ofGrams($flour), Duration::ofMinutes(self::MINUTES), $smooth->times($left));
     }
 }

@@ -20,8 +20,6 @@ final readonly class Thinning
     /** Times the sauce's own mass: beyond that it is another sauce. */
     private const MOST = 20.0;
 
-    private const BOILING = 100.0;
-
     /** @param Duration|null $time to the boil again; null where this hob never brings it there */
     private function __construct(public Mass $liquid, public ?Duration $time, public Sauce $sauce) {}
 
@@ -42,8 +40,7 @@ final readonly class Thinning
         $grams = (new Root(1e-10 * $most))->of($stillTooThick, 0.0, $most, 'this thickness by thinning');
 
         $thinned = $with($grams);
-        $mixed = (self::BOILING * $sauce->heatCapacity() + $liquidAt->inCelsius() * $grams * $liquid->heatCapacity()) / $thinned->heatCapacity();
 
-        return new self(Mass::ofGrams($grams), $hob->from(Temperature::ofCelsius($mixed), $thinned->heatCapacity()), $thinned);
+        return new self(Mass::ofGrams($grams), BackToBoil::time($sauce, $thinned, $liquidAt, $hob), $thinned);
     }
 }

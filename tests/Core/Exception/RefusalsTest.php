@@ -20,6 +20,7 @@ use Lento\Pot\BoilingPoint;
 use Lento\Pot\Hob;
 use Lento\Pot\HobKind;
 use Lento\Pot\Pan;
+use Lento\Pot\TimeToBoil;
 use Lento\Quantity\Density;
 use Lento\Quantity\Duration;
 use Lento\Quantity\KitchenNumber;
@@ -105,8 +106,8 @@ it('names what was wrong, the value and the range', function (Closure $ask, stri
     'a wide bath' => [fn() => Container::tray(Length::ofMillimetres(530.0), Length::ofMillimetres(1501.0), Length::ofMillimetres(40.0)), 'the width is 1501, but must lie between 5 and 1500 mm'],
     'held lukewarm' => [fn() => Holding::in(Samples::pan(20.0), Temperature::ofCelsius(39.0)), 'the holding temperature is 39, but must lie between 40 and 95 °C'],
     'held at the boil' => [fn() => Holding::in(Samples::pan(20.0), Temperature::ofCelsius(96.0)), 'the holding temperature is 96, but must lie between 40 and 95 °C'],
-    'no salt at all' => [fn() => Desalting::to(0.009, Samples::whiteSauce(60.0)), 'the salt is 0.009, but must lie between 0.01 and 5 %'],
-    'brine' => [fn() => Desalting::to(5.1, Samples::whiteSauce(60.0)), 'the salt is 5.1, but must lie between 0.01 and 5 %'],
+    'no salt at all' => [fn() => Desalting::to(0.009, Samples::whiteSauce(60.0), Temperature::ofCelsius(60.0), new TimeToBoil(Samples::pan(24.0), 2.0)), 'the salt is 0.009, but must lie between 0.01 and 5 %'],
+    'brine' => [fn() => Desalting::to(5.1, Samples::whiteSauce(60.0), Temperature::ofCelsius(60.0), new TimeToBoil(Samples::pan(24.0), 2.0)), 'the salt is 5.1, but must lie between 0.01 and 5 %'],
     'more lumps than flour' => [fn() => Straining::of(Sauce::nothing(), Mass::ofGrams(0.0), 1.01), 'the flour in lumps is 1.01, but must lie between 0 and 1'],
     'a forecast below nothing' => [fn() => Band::around(-0.5, 0.1), 'a forecast is -0.5, but must be at least 0'],
     'a forecast of anything' => [fn() => Band::around(1.0, 2.01), 'the spread of a forecast is 2.01, but must lie between 0 and 2'],
@@ -134,7 +135,7 @@ it('takes what lies on the limit', function (Closure $ask): void {
     [fn() => Pan::of(Length::ofMillimetres(50.0), Length::ofMillimetres(1000.0))], [fn() => Pan::of(Length::ofMillimetres(1200.0), Length::ofMillimetres(50.0))],
     [fn() => Hob::of(HobKind::Gas, Power::ofWatts(100.0))], [fn() => Hob::of(HobKind::Gas, Power::ofKilowatts(50.0))], [fn() => BoilingPoint::at(Length::ofMetres(5500.0))],
     [fn() => Container::round(Length::ofMillimetres(5.0), Length::ofMillimetres(1500.0))], [fn() => Holding::in(Samples::pan(20.0), Temperature::ofCelsius(40.0))], [fn() => Holding::in(Samples::pan(20.0), Temperature::ofCelsius(95.0))],
-    [fn() => Desalting::to(0.01, Samples::whiteSauce(60.0))], [fn() => Desalting::to(5.0, Samples::whiteSauce(60.0))], [fn() => Straining::of(Samples::whiteSauce(60.0), Mass::ofGrams(0.0), 1.0)],
+    [fn() => Desalting::to(0.01, Samples::whiteSauce(60.0), Temperature::ofCelsius(60.0), new TimeToBoil(Samples::pan(24.0), 2.0))], [fn() => Desalting::to(5.0, Samples::whiteSauce(60.0), Temperature::ofCelsius(60.0), new TimeToBoil(Samples::pan(24.0), 2.0))], [fn() => Straining::of(Samples::whiteSauce(60.0), Mass::ofGrams(0.0), 1.0)],
     [fn() => Band::around(0.0, 0.0)], [fn() => Band::around(1.0, 2.0)], [fn() => Action::stir(Duration::ofSeconds(0.0), 0.0)], [fn() => Action::stir(Duration::ofSeconds(0.0), 1.0)],
     [fn() => Heating::oven(Temperature::ofCelsius(80.0))], [fn() => Heating::oven(Temperature::ofCelsius(280.0))], [fn() => Simulation::in(Vessel::of(Samples::pan(24.0)))->run([Action::skim(Duration::ofMinutes(1.0))], Duration::ofMinutes(1.0))],
     [fn() => Question::of(Base::Veloute, Volume::ofLitres(0.1))], [fn() => Question::of(Base::Veloute, Volume::ofLitres(200.0))], [fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), thickness: EquivalentFlour::ofGramsPerLitre(15.0))],

@@ -55,6 +55,11 @@ function thickened(Sauce $sauce, float $to, Means $means, string $kind = 'plain-
     return Thickening::to(flourPerLitre($to), $sauce, $means, Larder::house()->thickener($kind), simmer26(), Larder::house());
 }
 
+function desalted(float $percent, Sauce $sauce, float $celsius = 60.0): Desalting
+{
+    return Desalting::to($percent, $sauce, Temperature::ofCelsius($celsius), new TimeToBoil(Samples::pan(26.0), HobHeat::MediumHigh->flux()));
+}
+
 it('meets the table of corrections', function (string $case, string $says): void {
     $two = fn(float $flour, string $liquid = 'whole-milk'): Sauce => Samples::whiteSauce($flour, $liquid, litres: 2.0);
     $reduced = fn(): Reduction => Reduction::to(flourPerLitre(60.0), tableSauce(), simmer26());
@@ -69,7 +74,7 @@ it('meets the table of corrections', function (string $case, string $says): void
         '80 g/l bechamel -> EF 60: add milk' => sprintf('%.0F g', thinned($two(80.0), 60.0)->liquid->inGrams()),
         '80 g/l bechamel -> EF 60: add stock' => sprintf('%.0F g', thinned($two(80.0), 60.0, 'chicken-stock')->liquid->inGrams()),
         'already thin (30 g/l -> EF 60) add milk' => sprintf('%.0F g', thinned($two(30.0), 60.0)->liquid->inGrams()),
-        'oversalted 1.50 % -> 0.9 %' => sprintf('add %.0F g unsalted sauce', Desalting::to(0.9, $two(48.0, 'chicken-stock')->salted(Mass::ofGrams(30.0)))->unsaltedSauce->inGrams()),
+        'oversalted 1.50 % -> 0.9 %' => sprintf('add %.0F g unsalted sauce', desalted(0.9, $two(48.0, 'chicken-stock')->salted(Mass::ofGrams(30.0)))->unsaltedSauce->inGrams()),
         default => 'no such case',
     };
     expect($now)->toBe($says);
@@ -122,14 +127,45 @@ it('brings a thinned pot back to the boil sooner with hot liquid', function (): 
 
 it('desalts without thinning, and keeps all the salt there was', function (): void {
     $salty = tableSauce()->salted(Mass::ofGrams(30.0));
-    $mild = Desalting::to(0.8, $salty);
+    $mild = desalted(0.8, $salty);
     expect($mild->sauce->saltPercent())->toEqualWithDelta(0.8, 1e-9)
         ->and($mild->sauce->saltGrams)->toEqualWithDelta($salty->saltGrams, 1e-9)
         ->and(EquivalentFlour::of($mild->sauce)->gramsPerLitre)->toEqualWithDelta(EquivalentFlour::of($salty)->gramsPerLitre, 0.3)
-        ->and(Desalting::to(2.0, $salty)->unsaltedSauce->inGrams())->toBe(0.0)
-        ->and(fn() => Desalting::to(0.0, $salty))->toThrow(OutOfRange::class)
-        ->and(fn() => Desalting::to(NAN, $salty))->toThrow(OutOfRange::class);
+        ->and(desalted(2.0, $salty)->unsaltedSauce->inGrams())->toBe(0.0)
+        ->and(fn() => desalted(0.0, $salty))->toThrow(OutOfRange::class)
+        ->and(fn() => desalted(NAN, $salty))->toThrow(OutOfRange::class);
 });
+
+it('takes longer to boil again after cold unsalted sauce', function (): void {
+    $salty = tableSauce()->salted(Mass::ofGrams(30.0));
+    expect(desalted(0.8, $salty, 5.0)->time?->inMinutes())->toBeGreaterThan(desalted(0.8, $salty, 90.0)->time?->inMinutes() ?? INF)
+        ->and(desalted(2.0, $salty)->time?->seconds)->toBe(0.0);
+});
+
+it('reduces to a notch, by a part, or until it is thick enough', function (): void {
+    $sauce = Samples::whiteSauce(48.0, 'chicken-stock', litres: 2.0);
+    $pan = Samples::pan(26.0);
+    $third = Reduction::by(1 / 3, $sauce, simmer26());
+    $notch = Reduction::toVolume($third->volume, $sauce, simmer26());
+    expect($third->volume->inMillilitres())->toEqualWithDelta(2000.0 * 2.0 / 3.0, 1.0)
+        ->and($notch->time->inMinutes())->toEqualWithDelta($third->time->inMinutes(), 0.1)
+        ->and($third->depthIn($pan)->inMillimetres())->toEqualWithDelta($third->volume->inMillilitres() / $pan->areaSquareCentimetres() * 10.0, 1e-9)
+        ->and(EquivalentFlour::of($third->sauce)->gramsPerLitre)->toBeGreaterThan(EquivalentFlour::of($sauce)->gramsPerLitre + 10.0)
+        ->and(Reduction::toVolume($sauce->volume(), $sauce, simmer26())->time->seconds)->toBe(0.0)
+        ->and(fn() => Reduction::by(0.99, $sauce, simmer26()))->toThrow(NotReachable::class)
+        ->and(fn() => Reduction::by(1.0, $sauce, simmer26()))->toThrow(OutOfRange::class, 'the part to boil off is 100, but must lie between 1 and 99 %')
+        ->and(fn() => Reduction::by(0.0, $sauce, simmer26()))->toThrow(OutOfRange::class)
+        ->and(fn() => Reduction::by(NAN, $sauce, simmer26()))->toThrow(OutOfRange::class);
+});
+
+it('scales: a pot k times as big wants k times as much', function (float $k): void {
+    $small = Samples::whiteSauce(80.0, litres: 1.0);
+    $big = $small->times($k);
+    expect($big->grams())->toEqualWithDelta($k * $small->grams(), 1e-12 * $k * $small->grams())
+        ->and(EquivalentFlour::of($big)->gramsPerLitre)->toEqualWithDelta(EquivalentFlour::of($small)->gramsPerLitre, 1e-9)
+        ->and(thinned($big, 60.0)->liquid->inGrams())->toEqualWithDelta($k * thinned($small, 60.0)->liquid->inGrams(), 1e-6 * $k)
+        ->and(thickened($big, 100.0, Means::BeurreManie)->thickener->inGrams())->toEqualWithDelta($k * thickened($small, 100.0, Means::BeurreManie)->thickener->inGrams(), 1e-6 * $k);
+})->with([0.1, 3.0, 200.0]);
 
 it('skims all the fat that floats, once', function (): void {
     $larder = Larder::house();
@@ -138,6 +174,7 @@ it('skims all the fat that floats, once', function (): void {
     expect($once->fat->inGrams())->toBeGreaterThan(20.0)
         ->and($once->sauce->freeFat()->inGrams())->toEqualWithDelta(0.0, 1e-9)
         ->and($once->sauce->grams())->toEqualWithDelta($fatty->grams() - $once->fat->inGrams(), 1e-9)
+        ->and($once->time->inMinutes())->toBe(5.0)
         ->and(Skimming::of($once->sauce)->fat->inGrams())->toEqualWithDelta(0.0, 1e-9);
 });
 
