@@ -42,7 +42,9 @@ final readonly class PotFile
 
     private const MOST_MINUTES = Simulation::LONGEST_HOURS * 60.0;
 
-    /** g and ml of one action. */
+    /** Of whatever unit; and g, or ml, of one action. */
+    private const LEAST_AMOUNT = 0.001;
+
     private const MOST_GRAMS = 600_000.0;
 
     /**
@@ -145,7 +147,7 @@ final readonly class PotFile
             $part->fault('unit', new Fault('', 'any_unit', ['value' => mb_substr($word, 0, 40)]));
         }
         $gram = $what === null || $unit === null ? 1.0 : self::massOf($what, $unit, 1.0)->inGrams();
-        $amount = $part->number('amount', 0.001 / $gram, self::MOST_GRAMS / $gram, ' ' . ($unit->value ?? ''));
+        $amount = $part->number('amount', self::LEAST_AMOUNT, self::MOST_GRAMS / $gram, ' ' . ($unit->value ?? ''));
 
         return $what === null || $unit === null || $amount === null || $celsius === null ? null : Action::add($at, $what, self::massOf($what, $unit, $amount), Temperature::ofCelsius($celsius));
     }
