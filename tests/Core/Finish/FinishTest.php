@@ -119,3 +119,49 @@ it('ranks the curdling of what is stirred in', function (): void {
         ->and($with('whole-milk')->curdlingRisk())->not->toBe(Risk::Low)
         ->and(finished('white-wine', 50.0, 90.0, 'chicken-stock')->curdlingRank)->toBe(0.0);
 });
+
+it('ranks curdling by exactly these four', function (float $lemon, float $celsius, float $cream, float $flour): void {
+    $sauce = Samples::whiteSauce($flour)->with(Larder::house()->ingredient('lemon-juice'), Mass::ofGrams($lemon));
+    $step = fn(float $x): float => 1.0 / (1.0 + exp(-$x));
+    $want = $step((5.25 - $sauce->pH()) / 0.12) * $step(($celsius - 60.0) / 8.0) * (1.0 - 0.85 * min(1.0, max(0.0, ($cream - 10.0) / 25.0))) * (1.0 - 0.4 * min(1.0, $sauce->suspension()->thickening / 40.0));
+    expect(Curdling::risk($sauce, Temperature::ofCelsius($celsius), $cream))->toEqualWithDelta($want, 1e-12);
+})->with([[60.0, 90.0, 0.0, 60.0], [75.0, 72.0, 20.0, 15.0], [70.0, 65.0, 36.0, 0.0], [55.0, 99.0, 8.0, 30.0], [65.0, 80.0, 12.0, 45.0]]);
+
+it('has no milk to curdle in a trace of nothing', function (): void {
+    $trace = Samples::whiteSauce(20.0, 'chicken-stock')->with(Larder::house()->ingredient('lemon-juice'), Mass::ofGrams(80.0))->with(Larder::house()->ingredient('whole-milk'), Mass::ofGrams(0.01));
+    expect(Curdling::risk($trace, Temperature::ofCelsius(90.0)))->toBeGreaterThan(0.0);
+});
+
+it('gives the limits in degrees', function (string $what, ?float $least, ?float $most): void {
+    $finishing = finished($what, 20.0, 70.0, flour: 58.0);
+    expect($finishing->atLeast?->inCelsius())->toEqualWithDelta($least, 1e-9)
+        ->and($finishing->atMost?->inCelsius())->toEqualWithDelta($most, 1e-9)
+        ->and($finishing->what->id)->toBe($what);
+})->with([
+    ['egg-yolk', 70.0, 98.0], ['hard-cheese', null, 86.0], ['semi-hard-cheese', null, 80.0], ['soft-cheese', null, 80.0], ['butter', null, 80.0], ['prepared-mustard', null, 90.0],
+    ['soured-cream', null, 80.0], ['whole-milk', null, 80.0], ['whipping-cream', null, null], ['double-cream', null, null], ['lemon-juice', null, null], ['white-wine', null, null],
+]);
+
+it('takes the limit itself, and refuses a hair beyond', function (): void {
+    $cheese = fn(float $celsius): Finishing => finished('hard-cheese', 20.0, $celsius);
+    $yolk = fn(float $celsius): Finishing => finished('egg-yolk', 20.0, $celsius);
+    expect($cheese(86.0)->tooHot)->toBeFalse()->and($cheese(86.001)->tooHot)->toBeTrue()
+        ->and($yolk(70.0)->tooCold)->toBeFalse()->and($yolk(69.999)->tooCold)->toBeTrue();
+});
+
+it('sets yolk by the heat it meets, and never undoes it', function (): void {
+    $once = finished('egg-yolk', 40.0, 82.0);
+    $again = Finishing::of($once->sauce, Larder::house()->ingredient('whipping-cream'), Mass::ofGrams(50.0), Temperature::ofCelsius(60.0));
+    expect($once->sauce->yolkSet)->toEqualWithDelta(1.0 / (1.0 + exp(-8.0 / 3.0)), 1e-12)
+        ->and($again->sauce->yolkSet)->toBe($once->sauce->yolkSet)
+        ->and(finished('whipping-cream', 50.0, 90.0)->sauce->yolkSet)->toBe(0.0);
+});
+
+it('counts as cream what has milk in it, by its fat', function (): void {
+    $sour = Samples::whiteSauce(20.0)->with(Larder::house()->ingredient('lemon-juice'), Mass::ofGrams(60.0));
+    $at = Temperature::ofCelsius(90.0);
+    $with = Finishing::of($sour, Larder::house()->ingredient('whipping-cream'), Mass::ofGrams(30.0), $at);
+    expect($with->curdlingRank)->toEqualWithDelta(Curdling::risk($with->sauce, $at, 35.0), 1e-12)
+        ->and(Finishing::of($sour, Larder::house()->ingredient('egg-yolk'), Mass::ofGrams(30.0), $at)->curdlingRank)->toEqualWithDelta(Curdling::risk(Finishing::of($sour, Larder::house()->ingredient('egg-yolk'), Mass::ofGrams(30.0), $at)->sauce, $at), 1e-12)
+        ->and(Finishing::of($sour, Larder::house()->fat('butter'), Mass::ofGrams(30.0), $at)->curdlingRank)->toEqualWithDelta(Curdling::risk(Finishing::of($sour, Larder::house()->fat('butter'), Mass::ofGrams(30.0), $at)->sauce, $at), 1e-12);
+});
