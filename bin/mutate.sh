@@ -20,7 +20,7 @@ rooms=("$@")
 
 one_room() {
     local room=$1 tests
-    mapfile -t tests < <(grep -lE "covers\(\.\.\.Room::of\(.*'$room'" -r tests/Core | sort)
+    mapfile -t tests < <(grep -lE "covers\(\.\.\.Room::of\([^)]*'$room'" -r tests/Core | sort)
     [ ${#tests[@]} -gt 0 ] || { echo "no test covers $room" >"build/mutate/$room.log"; return 0; }
     nice php -d pcov.enabled=1 -d pcov.directory=core vendor/bin/pest --mutate --everything --no-cache --path="core/$room" --colors=never "${tests[@]}" >"build/mutate/$room.log" 2>&1
     printf '.'

@@ -40,8 +40,6 @@ use Lento\Thickness\SpoonTest;
 use Tests\Core\Room;
 use Tests\Core\Samples;
 
-covers(...Room::of('Numerics', 'Heat', 'Larder'));
-
 /*
  * Five hundred inputs drawn over the valid range by draw.py, with the answers of the model's prototype: six significant digits each.
  */
@@ -102,7 +100,7 @@ it('flows like the prototype’s sauces', function (array $asked, array $answere
         toSixDigits($value, $answered[$key], $key);
     }
     $answered['funnel'] === null ? expect($seconds)->toBeNull() : toSixDigits($seconds ?? NAN, $answered['funnel'], 'funnel');
-})->with(fn() => drawnInputs('flow'));
+})->with(fn() => drawnInputs('flow'))->covers(...Room::of('Thickness', 'Larder'));
 
 it('simmers like the prototype’s sauces', function (array $asked, array $answered): void {
     $simmer = new Simmer(Samples::pan($asked['diameter']), SimmerLevel::from($asked['level']), Lid::from($asked['lid']));
@@ -111,7 +109,7 @@ it('simmers like the prototype’s sauces', function (array $asked, array $answe
     foreach ($now as $key => $value) {
         toSixDigits($value, $answered[$key], $key);
     }
-})->with(fn() => drawnInputs('simmer'));
+})->with(fn() => drawnInputs('simmer'))->covers(...Room::of('Pot'));
 
 it('cooks roux like the prototype', function (array $asked, array $answered): void {
     $larder = Larder::house();
@@ -121,7 +119,7 @@ it('cooks roux like the prototype', function (array $asked, array $answered): vo
     foreach ($now as $key => $value) {
         toSixDigits($value, $answered[$key], $key);
     }
-})->with(fn() => drawnInputs('roux'));
+})->with(fn() => drawnInputs('roux'))->covers(...Room::of('Roux', 'Heat'));
 
 it('bakes roux like the prototype', function (array $asked, array $answered): void {
     $larder = Larder::house();
@@ -131,7 +129,7 @@ it('bakes roux like the prototype', function (array $asked, array $answered): vo
     foreach ($now as $key => $value) {
         toSixDigits($value, $answered[$key], $key);
     }
-})->with(fn() => drawnInputs('oven'));
+})->with(fn() => drawnInputs('oven'))->covers(...Room::of('Roux'));
 
 it('pours like the prototype', function (array $asked, array $answered): void {
     $what = [Mass::ofGrams($asked['roux_g']), Temperature::ofCelsius($asked['roux_c']), Mass::ofGrams($asked['liquid_g']), Temperature::ofCelsius($asked['liquid_c']), $asked['cp'], $asked['pan_heat'], new Lumping(Tool::from($asked['tool']), $asked['ratio'])];
@@ -149,7 +147,7 @@ it('pours like the prototype', function (array $asked, array $answered): void {
     }
     toSixDigits($stair->lumpRank(), $answered['risk'], 'risk');
     toSixDigits($stair->steamAtMost->inGrams(), $answered['steam'], 'steam');
-})->with(fn() => drawnInputs('pours'));
+})->with(fn() => drawnInputs('pours'))->covers(...Room::of('Pour'));
 
 it('cools like the prototype', function (array $asked, array $answered): void {
     $length = Length::ofMetres($asked['width']);
@@ -159,7 +157,7 @@ it('cools like the prototype', function (array $asked, array $answered): void {
     $lag = exp((($cooling->time(Temperature::ofCelsius(90.0), Temperature::ofCelsius(30.0), true)->seconds ?? NAN) - ($cooling->time(Temperature::ofCelsius(90.0), Temperature::ofCelsius(30.0))->seconds ?? NAN)) / $cooling->timeConstant()->seconds);
     toSixDigits($cooling->timeConstant()->seconds, $answered['tau'], 'tau');
     toSixDigits($lag, $answered['lag'], 'lag');
-})->with(fn() => drawnInputs('cooling'));
+})->with(fn() => drawnInputs('cooling'))->covers(...Room::of('Keeping'));
 
 it('corrects like the prototype', function (array $asked, array $answered): void {
     $larder = Larder::house();
@@ -171,7 +169,7 @@ it('corrects like the prototype', function (array $asked, array $answered): void
     toSixDigits(Thinning::to($flour($asked['thin']), $sauce, $larder->ingredient($liquid), Temperature::ofCelsius(90.0), new TimeToBoil(Samples::pan(30.0), 2.0))->liquid->inGrams(), $answered['add'], 'add');
     toSixDigits(Reduction::to($flour($asked['thick']), $sauce, $simmer)->volume->inMillilitres(), $answered['volume'], 'volume');
     toSixDigits(Thickening::to($flour($asked['thick']), $sauce, Means::from(str_replace('_', '-', $asked['how'])), $larder->thickener(PROTOTYPE_NAMES[$asked['kind']]), $simmer, $larder)->thickener->inGrams(), $answered['thickener'], 'thickener');
-})->with(fn() => drawnInputs('correction'));
+})->with(fn() => drawnInputs('correction'))->covers(...Room::of('Rescue', 'Numerics'));
 
 it('scorches, curdles, boils and steams like the prototype', function (array $asked, array $answered): void {
     $sauce = drawnSauce($asked['recipe']);
@@ -183,4 +181,4 @@ it('scorches, curdles, boils and steams like the prototype', function (array $as
     toSixDigits(Curdling::risk($sauce, Temperature::ofCelsius($asked['celsius']), $asked['cream']), $answered['curdle'], 'curdle');
     toSixDigits(QuietSurface::flux($asked['hold_c']), $answered['steam'], 'steam');
     $answered['boil'] === null ? expect($boil)->toBeNull() : toSixDigits($boil?->inMinutes() ?? NAN, $answered['boil'], 'boil');
-})->with(fn() => drawnInputs('heat'));
+})->with(fn() => drawnInputs('heat'))->covers(...Room::of('Pot', 'Finish', 'Larder'));

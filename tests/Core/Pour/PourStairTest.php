@@ -85,3 +85,37 @@ it('says the rank in words, and never beyond 0 and 1', function (): void {
         }
     }
 });
+
+it('names the steam by the heat of the roux', function (float $celsius, Steam $steam): void {
+    expect(Steam::of(Temperature::ofCelsius($celsius)))->toBe($steam);
+})->with([[20.0, Steam::None], [99.99, Steam::None], [100.01, Steam::Hiss], [129.99, Steam::Hiss], [130.01, Steam::Violent], [159.99, Steam::Violent], [160.01, Steam::Danger], [200.0, Steam::Danger]]);
+
+it('knows each school by its numbers', function (): void {
+    $numbers = array_map(fn(School $school): array => [$school->growth(), $school->liquidCelsius(), $school->rouxCelsius()], School::cases());
+    expect($numbers)->toBe([[2.2, 8.0, 120.0], [1.5, 90.0, 30.0], [1.5, 50.0, 120.0], [1.5, 90.0, 120.0], [1.5, 96.0, 25.0]])
+        ->and(array_map(fn(Tool $tool): float => $tool->breaks(), Tool::cases()))->toBe([0.0, 0.5, 0.85, 0.98]);
+});
+
+it('cuts the roux into tenths, but no crumbs and no boulders', function (float $roux, array $pieces): void {
+    expect(grams(stair(School::RouxIntoBoiling, $roux, 40.0 * $roux)))->toEqualWithDelta($pieces, 1e-9);
+})->with([
+    [200.0, array_fill(0, 10, 20.0)],
+    [12.0, [5.0, 5.0, 2.0]],
+    [500.0, [...array_fill(0, 16, 30.0), 20.0]],
+    [1000.0, array_fill(0, 20, 50.0)],
+]);
+
+it('joins a small rest to the pour before it', function (): void {
+    // A hundred of roux: 120, then 264 of 264 + 14: the last 14 are under 15 % of the roux, and go along.
+    expect(grams(stair(School::ColdOnHot, 100.0, 120.0 + 264.0 + 14.0, 115.0, 8.0)))->toEqualWithDelta([120.0, 278.0], 1e-9)
+        ->and(grams(stair(School::ColdOnHot, 100.0, 120.0 + 264.0 + 16.0, 115.0, 8.0)))->toEqualWithDelta([120.0, 264.0, 16.0], 0.5);
+});
+
+it('spends the heat above the boil as steam, as far as there is water', function (): void {
+    $stair = stair(School::ColdOnHot, 200.0, 1500.0, 190.0, 95.0);
+    $heat = 200.0 * 1.95 + 500.0;
+    expect($stair->steamAtMost->inGrams())->toEqualWithDelta($heat * 90.0 / 2257.0, 1e-9)
+        ->and($stair->pours[0]->mixed->inCelsius())->toEqualWithDelta(100.0, 1e-9)
+        ->and(stair(School::ColdOnHot, 2000.0, 3.0, 190.0, 95.0)->pours[0]->mixed->inCelsius())->toBeGreaterThan(100.0)
+        ->and(stair(School::ColdOnHot, 200.0, 1500.0, 99.0, 8.0)->steamAtMost->inGrams())->toBe(0.0);
+});
