@@ -18,6 +18,8 @@ final readonly class Root
 {
     private const MOST_STEPS = 200;
 
+    private const FINE = 1e-10;
+
     /** Steps within which the bracket must have halved; else it is cut in two, so that 200 steps narrow it 2^50 times at least. */
     private const HALVES_WITHIN = 4;
 
@@ -25,6 +27,12 @@ final readonly class Root
      * @param float $within absolute tolerance on x, > 0
      */
     public function __construct(private float $within) {}
+
+    /** To a ten-thousand-millionth of the width of what is searched: enough for amounts of any size. */
+    public static function across(float $width): self
+    {
+        return new self(self::FINE * $width);
+    }
 
     /**
      * @param Closure(float): float $f increasing

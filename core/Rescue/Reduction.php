@@ -73,7 +73,7 @@ final readonly class Reduction
             return new self($sauce->volume(), Duration::ofSeconds(0.0), $sauce);
         }
         $most = self::MOST * $sauce->waterGrams;
-        $reduced = $without((new Root(1e-10 * max(1.0, $most)))->of($thickEnough, 0.0, $most, 'this thickness by reducing'));
+        $reduced = $without(Root::across($most)->of($thickEnough, 0.0, $most, 'this thickness by reducing'));
 
         return new self($reduced->volume(), $simmer->timeDownTo($sauce, $reduced->volume()), $reduced);
     }

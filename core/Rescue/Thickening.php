@@ -34,8 +34,8 @@ final readonly class Thickening
         $goal = Consistency::of($target);
         $with = static fn(float $grams): Sauce => self::thickened($sauce, $grams, $means, $kind, $larder);
         $thickEnough = static fn(float $grams): float => Consistency::ofSauce($with($grams)) - $goal;
-        $most = self::MOST * max(1.0, $sauce->grams());
-        $grams = $thickEnough(0.0) >= 0.0 ? 0.0 : (new Root(1e-10 * $most))->of($thickEnough, 0.0, $most, 'this thickness by thickening');
+        $most = self::MOST * $sauce->grams();
+        $grams = $thickEnough(0.0) >= 0.0 ? 0.0 : Root::across($most)->of($thickEnough, 0.0, $most, 'this thickness by thickening');
         $thick = $with($grams);
 
         return new self(

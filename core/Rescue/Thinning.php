@@ -36,8 +36,8 @@ final readonly class Thinning
         if ($stillTooThick(0.0) >= 0.0) {
             return new self(Mass::ofGrams(0.0), Duration::ofSeconds(0.0), $sauce);
         }
-        $most = self::MOST * max(1.0, $sauce->grams());
-        $grams = (new Root(1e-10 * $most))->of($stillTooThick, 0.0, $most, 'this thickness by thinning');
+        $most = self::MOST * $sauce->grams();
+        $grams = Root::across($most)->of($stillTooThick, 0.0, $most, 'this thickness by thinning');
 
         $thinned = $with($grams);
 

@@ -8,8 +8,10 @@ use Lento\Larder\Larder;
 use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
 use Lento\Pot\TimeToBoil;
+use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
+use Lento\Rescue\BackToBoil;
 use Lento\Rescue\Desalting;
 use Lento\Rescue\FatBinding;
 use Lento\Rescue\Means;
@@ -167,6 +169,47 @@ it('scales: a pot k times as big wants k times as much', function (float $k): vo
         ->and(thickened($big, 100.0, Means::BeurreManie)->thickener->inGrams())->toEqualWithDelta($k * thickened($small, 100.0, Means::BeurreManie)->thickener->inGrams(), 1e-6 * $k);
 })->with([0.1, 3.0, 200.0]);
 
+it('does nothing, in no time, where nothing is wrong', function (): void {
+    $thin = Skimming::of(Samples::whiteSauce(30.0, 'water'))->sauce;
+    $bound = FatBinding::of($thin, Larder::house()->thickener('plain-flour'), simmer26());
+    $thinned = thinned($thin, 30.5);
+    expect($thin->freeFat()->inGrams())->toBe(0.0)
+        ->and([$bound->flour->inGrams(), $bound->time->seconds, $bound->sauce])->toBe([0.0, 0.0, $thin])
+        ->and([Skimming::of($thin)->fat->inGrams(), Skimming::of($thin)->time->seconds])->toBe([0.0, 0.0])
+        ->and([$thinned->liquid->inGrams(), $thinned->time?->seconds, $thinned->sauce])->toBe([0.0, 0.0, $thin])
+        ->and(thickened($thin, 25.0, Means::Slurry)->thickener->inGrams())->toBe(0.0);
+});
+
+it('knows a sauce a hair off its target from one that is there', function (): void {
+    $sauce = Samples::whiteSauce(60.0, litres: 2.0);
+    $there = EquivalentFlour::of($sauce)->gramsPerLitre;
+    expect(thinned($sauce, $there - 0.01)->liquid->inGrams())->toBeBetween(0.1, 0.9)
+        ->and(thickened($sauce, $there + 0.01, Means::WhiteRoux)->thickener->inGrams())->toBeBetween(0.005, 0.05)
+        ->and(Reduction::to(flourPerLitre($there + 0.01), $sauce, simmer26())->sauce->grams())->toBeBetween($sauce->grams() - 0.9, $sauce->grams() - 0.1);
+});
+
+it('takes a white roux as all but cooked out already', function (): void {
+    $roux = thickened(tableSauce(), 70.0, Means::WhiteRoux);
+    $slurry = thickened(tableSauce(), 70.0, Means::Slurry);
+    $cooked = simmer26()->for(Samples::whiteSauce(60.0), Duration::ofMinutes(50.0));
+    expect(Means::WhiteRoux->rawTaste())->toBe(0.33)
+        ->and(Means::Slurry->rawTaste())->toBe(1.0)
+        ->and(Means::BeurreManie->rawTaste())->toBe(1.0)
+        ->and($roux->sauce->starch->rawTaste)->toBeLessThan($slurry->sauce->starch->rawTaste)
+        ->and(Thickening::cookOut($cooked, simmer26())->seconds)->toBe(0.0);
+});
+
+it('counts the heat of what is poured in', function (): void {
+    $sauce = Samples::whiteSauce(48.0, 'chicken-stock', litres: 2.0);
+    $hob = new TimeToBoil(Samples::pan(26.0), HobHeat::MediumHigh->flux());
+    $milk = Larder::house()->ingredient('whole-milk');
+    $more = $sauce->with($milk, Mass::ofGrams(500.0));
+    $mixed = (100.0 * $sauce->heatCapacity() + 5.0 * ($more->heatCapacity() - $sauce->heatCapacity())) / $more->heatCapacity();
+    expect($mixed)->toBeBetween(78.0, 83.0)
+        ->and(BackToBoil::time($sauce, $more, Temperature::ofCelsius(5.0), $hob)?->seconds)
+        ->toEqualWithDelta($hob->from(Temperature::ofCelsius($mixed), $more->heatCapacity())?->seconds, 1e-6);
+});
+
 it('skims all the fat that floats, once', function (): void {
     $larder = Larder::house();
     $fatty = Samples::whiteSauce(48.0, 'chicken-stock')->withFat($larder->fat('poultry-fat'), Mass::ofGrams(60.0));
@@ -199,5 +242,8 @@ it('loses thickness with lumps, and only volume with vegetables', function (): v
         ->and($thickness($lumps->sauce))->toBeLessThan(0.87 * $thickness($sauce))
         ->and($lumps->held->inGrams() + $lumps->sauce->grams())->toEqualWithDelta($sauce->grams(), 1e-9)
         ->and(Straining::of(Sauce::nothing(), Mass::ofGrams(5.0))->sauce->grams())->toBe(0.0)
-        ->and(fn() => Straining::of($sauce, Mass::ofGrams(0.0), 1.5))->toThrow(OutOfRange::class);
+        ->and(Straining::of($sauce->times(2e-4), Mass::ofGrams(0.0))->sauce->grams())->toEqualWithDelta(2e-4 * $sauce->grams(), 1e-12)
+        ->and(fn() => Straining::of($sauce, Mass::ofGrams(0.0), 1.5))->toThrow(OutOfRange::class)
+        ->and(fn() => Straining::of($sauce, Mass::ofGrams(0.0), -0.5))->toThrow(OutOfRange::class)
+        ->and(fn() => Straining::of($sauce, Mass::ofGrams(0.0), NAN))->toThrow(OutOfRange::class);
 });
