@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
 use Lento\Forecast\Risk;
+use Lento\Heat\Metal;
 use Lento\Larder\Larder;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
@@ -20,6 +21,7 @@ use Lento\Roux\OffHeat;
 use Lento\Roux\OvenRoux;
 use Lento\Roux\Roux;
 use Lento\Roux\RouxCooling;
+use Lento\Roux\RouxState;
 use Lento\Roux\Shade;
 use Tests\Core\Golden\Table;
 use Tests\Core\Room;
@@ -93,6 +95,44 @@ it('cools a roux on the bench as the closed formula says', function (): void {
     expect($then->temperature->inCelsius())->toEqualWithDelta(120.0, 2.5)
         ->and($then->time->seconds)->toEqualWithDelta($lifted->time->seconds + $time->seconds, 1.0)
         ->and($then->rawTaste)->toBeLessThanOrEqual($lifted->rawTaste);
+});
+
+it('carries water, colour and raw taste on where the heat left them', function (string $fat, float $shade): void {
+    $roux = pasteOf(200.0, $fat);
+    $wide = Length::ofCentimetres(24.0);
+    $lifted = HobRoux::inPan($roux, $wide, Mass::ofKilograms(2.4), HobHeat::Medium)->until(Shade::of($shade));
+    $after = CarryOver::inPan($roux, $wide, Mass::ofKilograms(2.4));
+    $seconds = Duration::ofSeconds(...);
+    $atOnce = $after->after($lifted, $seconds(90.0));
+    $inTwo = $after->after($after->after($lifted, $seconds(30.0)), $seconds(60.0));
+    $still = $after->after($lifted, $seconds(0.0));
+    expect($still->dose)->toBe($lifted->dose)
+        ->and($still->temperature)->toEqual($lifted->temperature)
+        ->and($still->water->inGrams())->toEqualWithDelta($lifted->water->inGrams(), 1e-9)
+        ->and($still->rawTaste)->toEqualWithDelta($lifted->rawTaste, 1e-9)
+        ->and($atOnce->time->seconds)->toEqualWithDelta($lifted->time->seconds + 90.0, 1e-9)
+        ->and($atOnce->melting)->toEqual($lifted->melting)
+        ->and($atOnce->temperature->inCelsius())->toBeLessThan($lifted->temperature->inCelsius() - 3.0)
+        ->and($atOnce->water->inGrams())->toBeBetween(0.0, $lifted->water->inGrams())
+        ->and($atOnce->dose)->toBeGreaterThan($lifted->dose)
+        ->and($atOnce->rawTaste)->toBeLessThan($lifted->rawTaste)
+        ->and($inTwo->temperature->inCelsius())->toEqualWithDelta($atOnce->temperature->inCelsius(), 0.02)
+        ->and($inTwo->dose)->toEqualWithDelta($atOnce->dose, 2e-3 * $atOnce->dose)
+        ->and($inTwo->rawTaste)->toEqualWithDelta($atOnce->rawTaste, 2e-3 * $atOnce->rawTaste);
+})->with(['clarified-butter', 'butter'])->with([0.3, 1.0, 2.0]);
+
+it('is still again at once where nothing was hot', function (): void {
+    $roux = pasteOf(200.0);
+    $wide = Length::ofCentimetres(24.0);
+    $hob = HobRoux::inPan($roux, $wide, Mass::ofKilograms(2.4), HobHeat::Medium);
+    $cool = RouxState::of(0.0, 60.0, 110.0, 0.5, 0.4, 3.0);
+    $bench = CarryOver::inPan($roux, $wide, Mass::ofKilograms(2.4));
+    $iron = CarryOver::inPan($roux, $wide, Mass::ofKilograms(2.4), metal: Metal::Iron);
+    $lift = $hob->until(Shade::of(2.0));
+    expect($bench->settled($cool)->time)->toEqual($cool->time)
+        ->and($bench->settled($cool)->dose)->toBe($cool->dose)
+        ->and($bench->settled($lift)->temperature->inCelsius())->toBeBetween(109.0, 110.5)
+        ->and($iron->settled($lift)->dose)->toBeLessThan($bench->settled($lift)->dose);
 });
 
 it('cools far sooner in a water bath, and never below the water', function (): void {
