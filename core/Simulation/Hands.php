@@ -64,8 +64,7 @@ final readonly class Hands
     private function intoPaste(PotState $state, Paste $paste, Thickener|Fat $what, Mass $mass, float $celsius): PotState
     {
         $more = $what instanceof Fat ? $paste->withFat($what, $mass) : $paste->withFlour($what, $mass, $this->vessel->kitchen->flourStrength->value);
-        $pan = $this->vessel->heatCapacity();
-        $mixed = (($pan + $paste->heatCapacity()) * $state->celsius + ($more->heatCapacity() - $paste->heatCapacity()) * $celsius) / ($pan + $more->heatCapacity());
+        $mixed = $this->meeting($paste->heatCapacity(), $state->celsius, $more->heatCapacity(), $celsius);
         $grams = $more->parts->grams() - $paste->parts->grams();
 
         return $state->pasted($more, $mixed, $state->ledger->plus(in: $grams));
@@ -76,7 +75,7 @@ final readonly class Hands
     {
         $roux = $paste->asSauce();
         $splash = in_array(Steam::of(Temperature::ofCelsius($state->celsius)), [Steam::Violent, Steam::Danger], true) && $roux->grams() > 0.0;
-        [$sauce, $mixed, $steam] = $this->mixed($roux, $this->vessel->heatCapacity() + $paste->heatCapacity(), $state->celsius, $liquid, $mass, $celsius);
+        [$sauce, $mixed, $steam] = $this->mixed($roux, $paste->heatCapacity(), $state->celsius, $liquid, $mass, $celsius);
         $smooth = $paste->hasFlour() ? 1.0 - $this->lumping($paste, $setting)->ofPour($state->celsius, $celsius, $mixed, $mass->inGrams() / max(1e-9, $roux->grams()), 0.0) : 1.0;
         $ledger = $state->ledger->plus(in: $this->grams($liquid, $mass), steam: $steam);
 
@@ -87,20 +86,19 @@ final readonly class Hands
     private function intoSauce(PotState $state, Thickener|Fat|Ingredient $what, Mass $mass, float $celsius, Setting $setting): array
     {
         $sauce = $state->sauce;
-        $heat = $this->vessel->heatCapacity() + $sauce->heatCapacity();
         if ($what instanceof Thickener) {
             $with = $sauce->withThickener($what, $mass, $this->vessel->kitchen->flourStrength->value);
-            $mixed = ($heat * $state->celsius + ($with->heatCapacity() - $sauce->heatCapacity()) * $celsius) / ($this->vessel->heatCapacity() + $with->heatCapacity());
+            $mixed = $this->meeting($sauce->heatCapacity(), $state->celsius, $with->heatCapacity(), $celsius);
 
             return [$state->sauced($with, $mixed, $state->ledger->plus(in: $with->grams() - $sauce->grams())), $setting, []];
         }
         $finishing = Finishing::of($sauce, $what, $mass, Temperature::ofCelsius($state->celsius));
         $hot = $state->celsius >= self::FINISHING_FROM;
         if ($what instanceof Fat) {
-            $mixed = ($heat * $state->celsius + ($finishing->sauce->heatCapacity() - $sauce->heatCapacity()) * $celsius) / ($this->vessel->heatCapacity() + $finishing->sauce->heatCapacity());
+            $mixed = $this->meeting($sauce->heatCapacity(), $state->celsius, $finishing->sauce->heatCapacity(), $celsius);
             [$with, $steam, $smooth] = [$finishing->sauce, 0.0, 1.0];
         } else {
-            [$with, $mixed, $steam] = $this->mixed($sauce, $heat, $state->celsius, $what, $mass, $celsius);
+            [$with, $mixed, $steam] = $this->mixed($sauce, $sauce->heatCapacity(), $state->celsius, $what, $mass, $celsius);
             $smooth = $this->smoothAfter($state, $mass, $celsius, $mixed);
         }
         $ledger = $state->ledger->plus(in: $with->grams() + $steam - $sauce->grams(), steam: $steam);
@@ -138,16 +136,28 @@ final readonly class Hands
         return new Lumping($setting->stirring > 0.0 ? Tool::Whisk : Tool::None, $flour > 0.0 ? $paste->parts->fatGrams / $flour : 1.0);
     }
 
+    /**
+     * @param float $heat J/K of what is in the pan, and then with what came to it
+     *
+     * @return float °C of pan and content when both have met
+     */
+    private function meeting(float $heat, float $at, float $then, float $celsius): float
+    {
+        $pan = $this->vessel->heatCapacity();
+
+        return $pan + $then > 0.0 ? (($pan + $heat) * $at + ($then - $heat) * $celsius) / ($pan + $then) : $at;
+    }
+
     /** @return array{Sauce, float, float} the mixture, its °C, and g gone as steam */
     private function mixed(Sauce $sauce, float $heat, float $at, Ingredient $what, Mass $mass, float $celsius): array
     {
-        $added = $what->heatCapacity() * $mass->inGrams();
-        $mixed = $heat + $added > 0.0 ? ($heat * $at + $added * $celsius) / ($heat + $added) : $at;
+        $then = $heat + $what->heatCapacity() * $mass->inGrams();
+        $mixed = $this->meeting($heat, $at, $then, $celsius);
         $with = $sauce->with($what, $mass);
         if ($mixed <= self::BOIL) {
             return [$with, $mixed, 0.0];
         }
-        $steam = min($with->waterGrams, ($heat + $added) * ($mixed - self::BOIL) / HeatCapacity::STEAM);
+        $steam = min($with->waterGrams, ($this->vessel->heatCapacity() + $then) * ($mixed - self::BOIL) / HeatCapacity::STEAM);
 
         return [$with->withoutWater(Mass::ofGrams($steam)), $steam < $with->waterGrams ? self::BOIL : $mixed, $steam];
     }
