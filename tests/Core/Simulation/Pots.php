@@ -24,13 +24,11 @@ use Lento\Simulation\Simulation;
 use Lento\Simulation\Trace;
 use Lento\Simulation\Vessel;
 
-/** Pots whose traces are kept in traces.json: between them they use every action, every heat and every trouble. */
+/** Pots whose traces are kept: between them they use every action, every heat and every trouble. */
 final readonly class Pots
 {
-    private const FILE = __DIR__ . '/traces.json';
-
     /** @return array<string, array{Vessel, list<Action>, float}> the pan, what is done, and for how many minutes it is watched */
-    public static function all(): array
+    private static function all(): array
     {
         $steamy = KitchenFactors::house()->afterSimmer(Mass::ofGrams(150.0), Mass::ofGrams(100.0));
 
@@ -61,45 +59,10 @@ final readonly class Pots
         ];
     }
 
-    public static function cooked(string $name): Trace
+    /** @return array<string, Trace> */
+    public static function cooked(): array
     {
-        [$vessel, $actions, $minutes] = self::all()[$name];
-
-        return Simulation::in($vessel)->run($actions, self::at($minutes), Duration::ofSeconds(60.0));
-    }
-
-    /** @return array{list<list<float|null>>, list<array{float, string, string}>} every number of every point, and what was called */
-    public static function numbers(Trace $trace): array
-    {
-        $points = [];
-        foreach ($trace->points as $point) {
-            $points[] = [
-                $point->at->seconds, $point->temperature->inCelsius(), $point->shade?->value, $point->mass->inGrams(), $point->volume->inMillilitres(), $point->depth->inMillimetres(), $point->thickness?->gramsPerLitre,
-                $point->rawTaste, $point->gelatinised, $point->steam->inGrams(), $point->freeFat->inGrams(), $point->lumpRank, $point->speckRank, $point->scorchRank,
-            ];
-        }
-        $called = [];
-        foreach ($trace->troubles as $happening) {
-            $called[] = [$happening->at->seconds, $happening->trouble->value, $happening->about];
-        }
-
-        return [$points, $called];
-    }
-
-    /** @return array<string, array{list<list<float|null>>, list<array{float, string, string}>}> */
-    public static function kept(): array
-    {
-        return json_decode((string) file_get_contents(self::FILE), true, flags: JSON_THROW_ON_ERROR);
-    }
-
-    public static function keep(): void
-    {
-        $traces = [];
-        foreach (array_keys(self::all()) as $name) {
-            $rows = self::numbers(self::cooked($name));
-            $traces[] = json_encode($name, JSON_UNESCAPED_UNICODE) . ":[[\n" . implode(",\n", array_map(static fn(array $row): string => json_encode($row, JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR), $rows[0])) . "\n]," . json_encode($rows[1]) . ']';
-        }
-        file_put_contents(self::FILE, "{\n" . implode(",\n", $traces) . "\n}\n");
+        return array_map(static fn(array $pot): Trace => Simulation::in($pot[0])->run($pot[1], self::at($pot[2]), Duration::ofMinutes(2.0)), self::all());
     }
 
     private static function at(float $minutes): Duration
