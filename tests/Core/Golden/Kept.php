@@ -21,7 +21,7 @@ final readonly class Kept
 
     public function __construct(private string $file) {}
 
-    /** @param array<string, object> $answers by what they answer */
+    /** @param array<string, mixed> $answers by what they answer */
     public function keep(array $answers): void
     {
         $rows = [];
@@ -31,7 +31,7 @@ final readonly class Kept
         file_put_contents($this->path(), "{\n" . implode(",\n", $rows) . "\n}\n");
     }
 
-    public function meets(string $name, object $answer): void
+    public function meets(string $name, mixed $answer): void
     {
         /** @var array<string, mixed> $kept */
         $kept = json_decode((string) file_get_contents($this->path()), true, flags: JSON_THROW_ON_ERROR);

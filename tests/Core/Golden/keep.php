@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Compose\Questions;
+use Tests\Core\Drawing\Drawings;
 use Tests\Core\Golden\Kept;
 use Tests\Core\Simulation\Pots;
 
@@ -11,3 +12,4 @@ require __DIR__ . '/../../../vendor/autoload.php';
 
 (new Kept('kept-traces.json'))->keep(Pots::cooked());
 (new Kept('kept-sheets.json'))->keep(Questions::answered());
+(new Kept('kept-drawings.json'))->keep(Drawings::drawn());
