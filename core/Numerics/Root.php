@@ -38,13 +38,14 @@ final readonly class Root
      * @param Closure(float): float $f increasing
      *
      * @throws NotReachable if f does not change sign between the ends
-     * @throws NoConvergence after 200 steps
+     * @throws NoConvergence after 200 steps, or where f is no number
      */
     public function of(Closure $f, float $low, float $high, string $what): float
     {
         $fLow = $f($low);
         $fHigh = $f($high);
-        if ($fLow > 0.0 || $fHigh < 0.0) {
+        // Said so that a NaN is refused as well.
+        if (!($fLow <= 0.0 && $fHigh >= 0.0)) {
             throw NotReachable::target($what);
         }
 
@@ -62,6 +63,9 @@ final readonly class Root
             $fx = $f($x);
             if ($fx === 0.0) {
                 return $x;
+            }
+            if (is_nan($fx)) {
+                throw NoConvergence::after($step, $what);
             }
             if ($fx < 0.0) {
                 [$low, $fLow] = [$x, $fx];
@@ -87,7 +91,7 @@ final readonly class Root
      * @param float $share of the guess to either side
      *
      * @throws NotReachable if f does not change sign between low and high
-     * @throws NoConvergence after 200 steps
+     * @throws NoConvergence after 200 steps, or where f is no number
      */
     public function near(Closure $f, float $guess, float $share, float $low, float $high, string $what): float
     {
