@@ -17,6 +17,12 @@ use Lento\Quantity\Viscosity;
  */
 final readonly class Flow
 {
+    /** kg/m3 of a sauce, for what its own weight makes it do. */
+    public const DENSITY = 1030.0;
+
+    /** m/s2. */
+    public const GRAVITY = 9.81;
+
     /** Pa s at 50 1/s and 60 °C for the reference thickening, no fat, no milk; set by a standard flour pasting recipe. */
     private const REFERENCE_VISCOSITY = 0.235;
 

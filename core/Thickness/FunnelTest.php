@@ -26,10 +26,6 @@ final readonly class FunnelTest
 
     private const SLICES = 20;
 
-    private const DENSITY = 1030.0;
-
-    private const GRAVITY = 9.81;
-
     /** Wall stress that the yield takes in a pipe, over the yield itself. */
     private const YIELD_IN_PIPE = 1.33;
 
@@ -57,7 +53,7 @@ final readonly class FunnelTest
         $seconds = 0.0;
         for ($slice = 0; $slice < self::SLICES; $slice++) {
             $head = self::HEAD_FROM + (self::HEAD_TO - self::HEAD_FROM) * ($slice + 0.5) / self::SLICES + self::NOZZLE;
-            $speed = $this->speed($flow, self::DENSITY * self::GRAVITY * $head);
+            $speed = $this->speed($flow, Flow::DENSITY * Flow::GRAVITY * $head);
             if ($speed === null) {
                 return null;
             }
@@ -77,7 +73,7 @@ final readonly class FunnelTest
         }
         $n = $flow->index;
         $missing = static fn(float $v): float => $wall * (self::YIELD_IN_PIPE * $flow->yield + $flow->consistency * ((3.0 * $n + 1.0) / (4.0 * $n) * 8.0 * $v / $bore) ** $n + $flow->solvent * 8.0 * $v / $bore)
-            + self::JET * self::DENSITY * $v ** 2 - $pressure;
+            + self::JET * Flow::DENSITY * $v ** 2 - $pressure;
 
         return $missing(1e-9) >= 0.0 ? 1e-9 : (new Root(1e-13))->of($missing, 1e-9, self::FASTEST, 'a speed in the funnel');
     }

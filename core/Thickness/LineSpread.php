@@ -21,8 +21,8 @@ final readonly class LineSpread
 
     private const RING = 0.025;
 
-    /** N/m3 of sauce: 1030 kg/m3. */
-    private const WEIGHT = 1030.0 * 9.81;
+    /** N/m3 of sauce. */
+    private const WEIGHT = Flow::DENSITY * Flow::GRAVITY;
 
     private const DAMPED_STEPS = 40;
 

@@ -14,11 +14,6 @@ use Lento\Quantity\Length;
  */
 final readonly class SpoonTest
 {
-    /** kg/m3 and m/s2. */
-    private const SAUCE_DENSITY = 1030.0;
-
-    private const GRAVITY = 9.81;
-
     /** m below the top of the film, and s of draining. */
     private const BELOW_TOP = 0.04;
 
@@ -54,12 +49,12 @@ final readonly class SpoonTest
     /** @return float what one side of a flat spatula carries: the weighed version of the same test */
     public function gramsPerSquareDecimetre(): float
     {
-        return $this->film->inMillimetres() * self::SAUCE_DENSITY / 100.0;
+        return $this->film->inMillimetres() * Flow::DENSITY / 100.0;
     }
 
     private static function filmMetres(Flow $flow): float
     {
-        $weight = self::SAUCE_DENSITY * self::GRAVITY;
+        $weight = Flow::DENSITY * Flow::GRAVITY;
         $n = $flow->index;
         $powerLaw = ((max($flow->consistency, 1e-6) / $weight) ** (1.0 / $n) * self::BELOW_TOP / self::DRAINING) ** ($n / ($n + 1.0));
         $solvent = sqrt($flow->solvent * self::BELOW_TOP / ($weight * self::DRAINING));
@@ -70,12 +65,12 @@ final readonly class SpoonTest
     /** Seconds a ribbon 15 mm wide stays to be seen. */
     private static function ribbonSeconds(Flow $flow): float
     {
-        return 2.0 * $flow->pascalSeconds(0.3) * (2.0 * M_PI / 0.015) / (self::SAUCE_DENSITY * self::GRAVITY);
+        return 2.0 * $flow->pascalSeconds(0.3) * (2.0 * M_PI / 0.015) / (Flow::DENSITY * Flow::GRAVITY);
     }
 
     /** Height at which a mound stops sinking. */
     private static function moundMetres(Flow $flow): float
     {
-        return sqrt(3.0) * $flow->yield / (self::SAUCE_DENSITY * self::GRAVITY);
+        return sqrt(3.0) * $flow->yield / (Flow::DENSITY * Flow::GRAVITY);
     }
 }

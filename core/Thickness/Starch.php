@@ -64,19 +64,7 @@ final readonly class Starch
 
     public function times(float $factor): self
     {
-        return new self(
-            $factor * $this->grams,
-            $factor * $this->strengthGrams,
-            $factor * $this->plainGrams,
-            $factor * $this->dryGrams,
-            $factor * $this->rawGrams,
-            $this->longSimmerLoss,
-            $this->swellingCelsius,
-            $this->gelatinised,
-            $this->acidLeft,
-            $this->simmeredMinutes,
-            $this->rawTaste,
-        );
+        return $this->scaled($factor, $factor);
     }
 
     /** The starches of two sauces together; states mix by how much each thickens, raw taste by how much flour it stands for. */
@@ -127,19 +115,7 @@ final readonly class Starch
 
     public function strengthened(float $factor): self
     {
-        return new self(
-            $this->grams,
-            $this->strengthGrams * $factor,
-            $this->plainGrams,
-            $this->dryGrams,
-            $this->rawGrams,
-            $this->longSimmerLoss,
-            $this->swellingCelsius,
-            $this->gelatinised,
-            $this->acidLeft,
-            $this->simmeredMinutes,
-            $this->rawTaste,
-        );
+        return $this->scaled(1.0, $factor);
     }
 
     /** @return float mean strength left of the roux, 0 to 1 */
@@ -173,5 +149,22 @@ final readonly class Starch
         $floor = Curve::sigmoid((self::SWELLS_ABOVE - $swellingCelsius) / self::SWELLS_WITHIN);
 
         return Curve::clamp((Curve::sigmoid(($celsius - $swellingCelsius) / self::SWELLS_WITHIN) - $floor) / (1.0 - $floor), 0.0, 1.0);
+    }
+
+    private function scaled(float $mass, float $strength): self
+    {
+        return new self(
+            $mass * $this->grams,
+            $strength * $this->strengthGrams,
+            $mass * $this->plainGrams,
+            $mass * $this->dryGrams,
+            $mass * $this->rawGrams,
+            $this->longSimmerLoss,
+            $this->swellingCelsius,
+            $this->gelatinised,
+            $this->acidLeft,
+            $this->simmeredMinutes,
+            $this->rawTaste,
+        );
     }
 }
