@@ -5,7 +5,8 @@
         <div class="digits" role="timer" data-ends="{{ $ends->getTimestamp() * 1000 }}" data-whole="{{ round($page->course->timerSeconds()) }}" data-digits>{{ $ends->format('H:i') }}</div>
         <svg class="burndown" viewBox="0 0 388 14" preserveAspectRatio="none" aria-hidden="true"><rect x="1" y="1" width="386" height="12" class="frame"/><rect x="1" y="1" width="386" height="12" class="left" data-burndown/></svg>
         <div class="under">
-            <span>{{ __('stove.of_ends', ['planned' => $page->planned(), 'time' => $ends->format('H:i')]) }}</span>
+            {{-- word joiners: a band is not broken over two lines --}}
+            <span>{{ str_replace('–', "\u{2060}–\u{2060}", __('stove.of_ends', ['planned' => $page->planned(), 'time' => $ends->format('H:i')])) }}</span>
             <form method="post" action="{{ route('pots.events', $page->potId) }}" data-stove>
                 @csrf <x-stove.event kind="more-time" :page="$page" /><input type="hidden" name="seconds" value="60">
                 <button class="btn btn-outline-dark" data-key="+">{{ __('stove.plus_minute') }}</button>
