@@ -31,6 +31,14 @@ final readonly class Bands
         return Words::text('outlook.grams', likely: sprintf('%.0F', $forecast->likely->gramsPerLitre), range: self::range($forecast->band->low, $forecast->band->high));
     }
 
+    /** "58 g/l (52–65), could be gratin" */
+    public static function thickness(ThicknessForecast $forecast): string
+    {
+        $could = self::couldBe($forecast);
+
+        return self::grams($forecast) . ($could === '' ? '' : ', ' . $could);
+    }
+
     /** "could be pouring or gratin"; empty where it can only be what it is */
     public static function couldBe(ThicknessForecast $forecast): string
     {

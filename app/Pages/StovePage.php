@@ -119,13 +119,12 @@ final readonly class StovePage
     public function sure(): string
     {
         $outlook = $this->sheet->outlook;
-        $could = Bands::couldBe($outlook->thickness);
 
         return match ($this->kind()) {
             StepKind::Pour => Words::text('outlook.lumps') . ': ' . Bands::risks($outlook)['lumps'],
             StepKind::Colour => Words::text('outlook.specks') . ': ' . Bands::risks($outlook)['specks'],
             StepKind::Simmer, StepKind::Boil => Words::text('outlook.scorching') . ': ' . Bands::risks($outlook)['scorching'],
-            StepKind::Test, StepKind::Season, StepKind::Strain => Bands::grams($outlook->thickness) . ($could === '' ? '' : ', ' . $could),
+            StepKind::Test, StepKind::Season, StepKind::Strain => Bands::thickness($outlook->thickness),
             default => '',
         };
     }

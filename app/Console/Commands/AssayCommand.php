@@ -65,7 +65,7 @@ final class AssayCommand extends Refusing
             [Words::text('assay.simmer'), Minutes::text($assay->simmer) . ', ' . $assay->level->value],
             [Words::text('assay.pan'), sprintf('%.0F cm', $assay->pan->diameter->inCentimetres())],
             [Words::text('assay.yield'), Litres::of($assay->yield)->text()],
-            [Words::text('outlook.thickness'), implode(', ', array_filter([Bands::grams($assay->outlook), Bands::couldBe($assay->outlook)], static fn(string $text): bool => $text !== ''))],
+            [Words::text('outlook.thickness'), Bands::thickness($assay->outlook)],
             ...($assay->reducing === null ? [] : [[Words::text('assay.reducing'), Minutes::text($assay->reducing)]]),
             ...array_map(self::finish(...), $assay->finishes),
         ]);

@@ -79,7 +79,7 @@ final class ComposeCommand extends Refusing
         $this->heading(Words::text('outlook.title'));
         $outlook = $sheet->outlook;
         $this->rows([
-            [Words::text('outlook.thickness'), implode(', ', array_filter([Bands::grams($outlook->thickness), Bands::couldBe($outlook->thickness)], static fn(string $text): bool => $text !== ''))],
+            [Words::text('outlook.thickness'), Bands::thickness($outlook->thickness)],
             ...($outlook->rouxMinutes === null ? [] : [[Words::text('outlook.roux'), Bands::minutes($outlook->rouxMinutes)]]),
             [Words::text('outlook.evaporation'), Bands::steam($outlook)],
             ...array_map(static fn(string $kind, string $risk): array => [Words::text('outlook.' . $kind), $risk], array_keys(Bands::risks($outlook)), Bands::risks($outlook)),
