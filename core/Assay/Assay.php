@@ -6,6 +6,7 @@ namespace Lento\Assay;
 
 use Lento\Compose\Warning;
 use Lento\Exception\Missing;
+use Lento\Exception\OutOfRange;
 use Lento\Finish\Finishing;
 use Lento\Forecast\Spread;
 use Lento\Forecast\ThicknessForecast;
@@ -58,6 +59,7 @@ final readonly class Assay
 
     /**
      * @throws Missing if no flour or starch, or no liquid, could be read
+     * @throws OutOfRange if it is more than any pan holds
      */
     public static function of(Recipe $recipe, Larder $larder): self
     {

@@ -7,11 +7,7 @@ namespace Lento\Assay;
 use Lento\Compose\Warning;
 use Lento\Compose\WarningCode;
 use Lento\Compose\Warnings;
-use Lento\Finish\Curdling;
-use Lento\Finish\Finishing;
-use Lento\Forecast\Risk;
 use Lento\Pot\Simmer;
-use Lento\Quantity\Temperature;
 
 /** What a read recipe should be told before somebody cooks it. */
 final readonly class AssayWarnings
@@ -22,19 +18,18 @@ final readonly class AssayWarnings
         return array_values(array_filter([
             ...Warnings::ofSauce($list->fat, $list->flour, $pot->end, new Simmer($pot->pan, $pot->level), $pot->level),
             $pot->reduced ? null : new Warning(WarningCode::NotReduced, ['minutes' => $pot->simmer->inMinutes()]),
-            self::curdles($pot),
+            Warnings::curdles($pot->simmered, $pot->finishes, $pot->level),
             $recipe->pan !== null ? Warnings::ofFill($recipe->pan, $pot->start->volume(), Warnings::FULL) : null,
             $recipe->pan === null ? new Warning(WarningCode::PanAssumed, ['diameter_cm' => $pot->pan->diameter->inCentimetres()]) : null,
+            ...array_map(self::disagrees(...), $recipe->lines),
             ...array_map(self::loose(...), $recipe->lines),
         ]));
     }
 
-    /** Whatever of the finishes is the worst. */
-    private static function curdles(Pot $pot): ?Warning
+    /** One of the two is a slip, and nobody but the cook knows which. */
+    private static function disagrees(ReadLine $line): ?Warning
     {
-        $ranks = [...array_map(static fn(Finishing $finishing): float => $finishing->curdlingRank, $pot->finishes), Curdling::risk($pot->simmered, Temperature::ofCelsius($pot->level->celsius()))];
-
-        return Risk::of(max($ranks)) === Risk::Low ? null : new Warning(WarningCode::MayCurdle, ['ph' => $pot->end->pH()]);
+        return $line->saidAgain === null ? null : new Warning(WarningCode::AmountsDisagree, ['first_g' => $line->mass->inGrams(), 'second_g' => $line->saidAgain->inGrams()], ['line' => $line->text]);
     }
 
     private static function loose(ReadLine $line): ?Warning

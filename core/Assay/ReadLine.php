@@ -20,10 +20,20 @@ final readonly class ReadLine
         public bool $loose,
         /** stirred in at the end, off the boil */
         public bool $finishes = false,
+        /** the same amount said again in the line, where the two differ by more than a rounding */
+        public ?Mass $saidAgain = null,
+        /** 0 is the recipe's first line that is not empty */
+        public int $number = 0,
     ) {}
+
+    public function onLine(int $number): self
+    {
+        return new self($this->text, $this->ingredient, $this->mass, $this->volume, $this->loose, $this->finishes, $this->saidAgain, $number);
+    }
+
 
     public function finishing(): self
     {
-        return new self($this->text, $this->ingredient, $this->mass, $this->volume, $this->loose, true);
+        return new self($this->text, $this->ingredient, $this->mass, $this->volume, $this->loose, true, $this->saidAgain, $this->number);
     }
 }

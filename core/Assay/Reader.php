@@ -9,6 +9,7 @@ use Lento\Larder\Fat;
 use Lento\Larder\FlourMeasure;
 use Lento\Larder\Larder;
 use Lento\Larder\Thickener;
+use Lento\Quantity\Density;
 use Lento\Quantity\KitchenNumber;
 use Lento\Quantity\Mass;
 use Lento\Quantity\MassUnit;
@@ -23,44 +24,52 @@ final readonly class Reader
     /** g: a US stick of butter. */
     private const STICK_GRAMS = 113.4;
 
+    /** Share by which two ways of saying one amount differ when they are rounded: 225 g for 8 oz is one in a hundred. */
+    private const ROUNDED = 0.1;
+
+    private const SECOND = '/(?:\A\s*\/|\()\s*(' . KitchenNumber::PATTERN . ')\s*([a-z][a-z .]*)/iu';
+
     /** No single line of a kitchen's recipe holds more than a tonne or a cubic metre. */
     private const MOST_GRAMS = 1e6;
 
     public function __construct(private Larder $larder) {}
 
-    public function read(string $text): Recipe
+    /**
+     * @param array<int, string> $as larder ids that a cook has put right, by the number of the line
+     */
+    public function read(string $text, array $as = []): Recipe
     {
         $lines = array_values(array_filter(array_map(trim(...), explode("\n", strtr(mb_scrub($text), "\r", "\n"))), static fn(string $line): bool => $line !== ''));
         $settings = Settings::none();
         $ingredients = [];
         $unread = [];
         $finishes = false;
-        foreach ($lines as $line) {
+        foreach ($lines as $number => $line) {
             if (preg_match('/\A[-*•]?\s*finish(?:es|ing)?\s*(?:[:=]\s*(.*)|with\s*:?\s*(.*))\z/iu', $line, $finish) === 1) {
                 $what = $finish[1] !== '' ? $finish[1] : $finish[2] ?? '';
-                $what === '' ? $finishes = true : $ingredients[] = [$line, $what, true];
+                $what === '' ? $finishes = true : $ingredients[] = [$number, $what, true];
             } elseif (preg_match('/\A([a-z]+)\s*[:=]\s*(.+)\z/i', $line, $setting) === 1) {
                 $next = $settings->with(strtolower($setting[1]), strtolower(trim($setting[2])));
-                $next === null ? $unread[] = $line : $settings = $next;
+                $next === null ? $unread[$number] = $line : $settings = $next;
             } else {
-                $ingredients[] = [$line, $line, $finishes];
+                $ingredients[] = [$number, $line, $finishes];
             }
         }
         $read = [];
-        foreach ($ingredients as [$line, $what, $atTheEnd]) {
-            $understood = $this->line($what, $settings->measures);
+        foreach ($ingredients as [$number, $what, $atTheEnd]) {
+            $understood = $this->line($what, $settings->measures, $as[$number] ?? null)?->onLine($number);
             if ($understood === null) {
-                $unread[] = $line;
+                $unread[$number] = $lines[$number];
             } else {
                 $read[] = $atTheEnd ? $understood->finishing() : $understood;
             }
         }
-        usort($unread, static fn(string $a, string $b): int => array_search($a, $lines, true) <=> array_search($b, $lines, true));
+        ksort($unread);
 
-        return new Recipe($read, $unread, $settings->colour, $settings->simmer, $settings->level, $settings->pan, $settings->reduce, $settings->strain);
+        return new Recipe($read, array_values($unread), $settings->colour, $settings->simmer, $settings->level, $settings->pan, $settings->reduce, $settings->strain, $unread);
     }
 
-    private function line(string $line, MeasureSystem $measures): ?ReadLine
+    private function line(string $line, MeasureSystem $measures, ?string $as): ?ReadLine
     {
         $line = (string) preg_replace('/\A[-*•]\s*/u', '', $line);
         if (preg_match('/\A(' . KitchenNumber::PATTERN . ')\s*(.*)\z/us', $line, $parts) !== 1) {
@@ -72,7 +81,7 @@ final readonly class Reader
             return null;
         }
         [$unit, $phrase] = $this->unit($parts[2], $measures);
-        $word = KitchenWords::read($phrase);
+        $word = $as === null ? KitchenWords::read($this->withoutSecond($phrase)) : ['id' => $as, 'loose' => false];
         if ($word === null || $number <= 0.0) {
             return null;
         }
@@ -80,7 +89,7 @@ final readonly class Reader
             return new ReadLine($line, null, Mass::ofGrams(0.0), Volume::ofMillilitres(0.0), false);
         }
 
-        return $this->weighed($line, $word['id'], $word['loose'], $number, $unit, $phrase);
+        return $this->weighed($line, $word['id'], $word['loose'], $number, $unit, $phrase, $measures);
     }
 
     /** "Salt to taste", "bay leaf": named without an amount, and light enough to leave out. */
@@ -111,7 +120,7 @@ final readonly class Reader
     }
 
     /** @param MassUnit|VolumeUnit|'stick'|null $unit */
-    private function weighed(string $line, string $id, bool $loose, float $number, MassUnit|VolumeUnit|string|null $unit, string $phrase): ?ReadLine
+    private function weighed(string $line, string $id, bool $loose, float $number, MassUnit|VolumeUnit|string|null $unit, string $phrase, MeasureSystem $measures): ?ReadLine
     {
         $kind = $this->larder->any($id);
         $density = $kind instanceof Thickener ? $kind->density($this->flourMeasure($phrase)) : $kind->density;
@@ -127,7 +136,34 @@ final readonly class Reader
             return null;
         }
 
-        return new ReadLine($line, $id, $mass, $density->volumeOf($mass), $loose);
+        return new ReadLine($line, $id, $mass, $density->volumeOf($mass), $loose, saidAgain: $this->saidAgain($phrase, $mass, $density, $measures));
+    }
+
+    /** "8 oz" of "(8 oz) butter" or "/ 8 oz butter", where it is another amount than the one before it. */
+    private function saidAgain(string $phrase, Mass $mass, Density $density, MeasureSystem $measures): ?Mass
+    {
+        if (preg_match(self::SECOND, $phrase, $parts) !== 1) {
+            return null;
+        }
+        try {
+            $number = KitchenNumber::parse($parts[1])->value;
+        } catch (LentoException) {
+            return null;
+        }
+        [$unit] = $this->unit($parts[2], $measures);
+        $second = match (true) {
+            $unit instanceof MassUnit => $unit->of($number),
+            $unit instanceof VolumeUnit => $density->massOf($unit->of($number)),
+            $unit === 'stick' => Mass::ofGrams(self::STICK_GRAMS * $number),
+            default => null,
+        };
+
+        return $second === null || abs($second->inGrams() - $mass->inGrams()) <= self::ROUNDED * $mass->inGrams() ? null : $second;
+    }
+
+    private function withoutSecond(string $phrase): string
+    {
+        return (string) preg_replace('/\A\s*\/\s*' . KitchenNumber::PATTERN . '\s*(?:g|kg|oz|lb|ml|l|cups?|tbsp|tsp|pints?|quarts?|fl oz)\b/iu', '', $phrase);
     }
 
     private function flourMeasure(string $phrase): FlourMeasure

@@ -15,6 +15,7 @@ final readonly class Recipe
     /**
      * @param list<ReadLine> $lines
      * @param list<string> $unread lines left out, as written
+     * @param array<int, string> $unreadAt the same by the number of their line
      */
     public function __construct(
         public array $lines,
@@ -25,5 +26,6 @@ final readonly class Recipe
         public ?Pan $pan,
         public ?ReduceTo $reduce = null,
         public ?bool $strain = null,
+        public array $unreadAt = [],
     ) {}
 }

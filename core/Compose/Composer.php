@@ -8,14 +8,22 @@ use Lento\Exception\NoConvergence;
 use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
 use Lento\Exception\Unknown;
+use Lento\Heat\Metal;
 use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
+use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Rescue\Straining;
+use Lento\Roux\BrownedButter;
+use Lento\Roux\Colour;
 use Lento\Roux\HobRoux;
+use Lento\Roux\OvenRoux;
 use Lento\Roux\Roux;
+use Lento\Roux\Shade;
+use Lento\Thickness\EquivalentFlour;
+use Lento\Thickness\Flow;
 use Lento\Thickness\Sauce;
 
 /**
@@ -33,6 +41,9 @@ final readonly class Composer
 
     private const MOST_ROUNDS = 60;
 
+    /** ml of espagnole and stock for a ml of demi-glace, to begin with. */
+    private const DEMI_GLACE_FROM = 2.0;
+
     /** Rounds end when flour, liquid and yield are right to this share. */
     private const SETTLED = 3e-7;
 
@@ -45,7 +56,7 @@ final readonly class Composer
     /**
      * @throws OutOfRange if the pan is too wide to simmer so little, or what is given makes less than 0.1 or more than 200 l
      * @throws NotReachable if no amount of this roux gives this thickness, or the simmer boils off more than there is
-     * @throws Unknown if the larder lacks the liquid or the fat
+     * @throws Unknown if the larder lacks the liquid, the fat or a part of the formula
      * @throws NoConvergence never seen; guards the loop
      */
     public function answer(Question $question): Sheet
@@ -65,9 +76,9 @@ final readonly class Composer
             if ($round > 0 && $stands && $moved * min(1.0, $moved / $before) <= self::SETTLED) {
                 $this->refuseShallow($balance->question);
 
-                return Sheet::of($balance, $next);
+                return Sheet::of($balance->simmering($next->simmered), $next);
             }
-            $balance = $stands ? $balance : MassBalance::of($balance->question->yielding(Volume::ofLitres($litres)));
+            $balance = $stands ? $balance : $balance->for($balance->question->yielding(Volume::ofLitres($litres)));
             $draft = $next;
         }
 
@@ -91,17 +102,48 @@ final readonly class Composer
     private function round(MassBalance $balance, Draft $last): Draft
     {
         $question = $balance->question;
+        $simmer = new Simmer($question->pan, $question->simmerLevel, evaporation: $question->kitchen->evaporation->value, boilsAt: $question->boilsAt);
+        if (!$question->base->hasRoux()) {
+            return $this->reduced($balance, $last, $simmer);
+        }
         if ($last->flourGrams > 0.0 && !$last->roux->standsFor($last->flourGrams, self::SAME_ROUX)) {
             $last = $last->with($this->cooked($question, $balance->roux($last->flourGrams)));
         }
-        $roux = $last->roux;
         $flour = $balance->flourFor($last);
         $liquid = $balance->liquidFor($last, $flour);
-        $start = $balance->start($flour, $liquid, $roux);
-        $simmered = (new Simmer($question->pan, $question->simmerLevel, evaporation: $question->kitchen->evaporation->value))->for($start, $question->simmerTime);
-        $salt = $this->saltFor($question->base->salt(), $simmered);
+        $start = $balance->start($flour, $liquid, $last->roux);
+        $time = $question->reduceBy === null ? $question->simmerTime : $simmer->timeDownTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $start->millilitres()));
 
-        return new Draft($question->yield->inLitres(), $flour, $liquid, $salt, $start->waterGrams - $simmered->waterGrams, $roux, $start, $balance->salted($simmered, $salt));
+        return $this->drafted($balance, $last->roux, $flour, $liquid, $start, $simmer->for($start, $time), $time);
+    }
+
+    /** No flour to solve for: boiled down until it is thick enough, with as much liquid as leaves the yield then. */
+    private function reduced(MassBalance $balance, Draft $last, Simmer $simmer): Draft
+    {
+        $question = $balance->question;
+        $left = $last->liquidGrams > 0.0 ? $balance->millilitresAfterSimmer($last) / $last->end->millilitres() * $last->liquidGrams : self::DEMI_GLACE_FROM * $question->yield->inMillilitres();
+        $start = $balance->start(0.0, $left, $last->roux);
+        $goal = EquivalentFlour::straightened($question->thickness->viscosity()->pascalSeconds);
+        $solvent = Flow::waterViscosity(EquivalentFlour::CELSIUS);
+        $short = fn(Sauce $sauce): float => EquivalentFlour::straightened(Flow::apparent($this->salted($balance, $sauce)[1]->suspension(), 1.0, $solvent)) - $goal;
+        $time = $simmer->timeUntil($start, $short, 'this thickness by boiling it down');
+
+        return $this->drafted($balance, $last->roux, 0.0, $left, $start, $simmer->for($start, $time), $time);
+    }
+
+    private function drafted(MassBalance $balance, CookedRoux $roux, float $flour, float $liquid, Sauce $start, Sauce $simmered, Duration $time): Draft
+    {
+        [$salt, $end] = $this->salted($balance, $simmered);
+
+        return new Draft($balance->question->yield->inLitres(), $flour, $liquid, $salt, $start->waterGrams - $simmered->waterGrams, $roux, $start, $end, $balance->withFinishes($end), $time);
+    }
+
+    /** @return array{float, Sauce} g of salt for the whole pot, and the pot with it; what finishes the sauce is salted along with it */
+    private function salted(MassBalance $balance, Sauce $simmered): array
+    {
+        $salt = $this->saltFor($balance->question->formula->salt, $balance->withFinishes($simmered));
+
+        return [$salt, $balance->salted($simmered, $salt)];
     }
 
     /** The roux when it has its colour; where this pan never gives it, colour alone decides and the paste counts as dry. */
@@ -109,13 +151,29 @@ final readonly class Composer
     {
         $shade = $question->colour->shade();
         try {
-            $hob = HobRoux::inPan($roux, $question->pan->diameter, $question->pan->mass(), $question->heat, browning: $question->kitchen->browning->value);
-            $state = $question->letsDown() ? $hob->liftFor($shade, Temperature::ofCelsius($question->school->rouxCelsius())) : $hob->until($shade);
+            return $question->inOven()
+                ? CookedRoux::after($roux, OvenRoux::inPan($roux, $question->pan->diameter, $question->pan->mass(), $question->oven, Metal::Steel, $question->kitchen->browning->value)->until($shade), $shade)
+                : $this->onHob($question, $roux, $shade);
         } catch (NotReachable) {
             return CookedRoux::byColourAlone($shade, $roux->flour->inGrams());
         }
+    }
 
-        return CookedRoux::after($roux, $state, $shade);
+    /** @throws NotReachable if this heat never gives the colour */
+    private function onHob(Question $question, Roux $roux, Shade $shade): CookedRoux
+    {
+        [$pan, $heat] = [$question->pan, $question->heat];
+        $browned = $question->brownsButter() ? BrownedButter::inPan($roux->fatKind, $roux->fat, $pan->diameter, $pan->mass(), $heat) : null;
+        $inPan = $browned === null ? $roux : Roux::of($roux->flourKind, $roux->flour, $browned->fat, $browned->left);
+        $hob = HobRoux::inPan($inPan, $pan->diameter, $pan->mass(), $heat, browning: $question->kitchen->browning->value, fatAt: $browned?->temperature);
+        $minutes = $question->colour === Colour::White ? $question->method->cookOut->minutes() : null;
+        $state = match (true) {
+            $minutes !== null => $hob->after(Duration::ofMinutes($minutes)),
+            $question->letsDown() => $hob->liftFor($shade, Temperature::ofCelsius($question->school->rouxCelsius())),
+            default => $hob->until($shade),
+        };
+
+        return CookedRoux::after($roux, $state, $minutes === null ? $shade : $state->shade, $browned?->time);
     }
 
     /** @return float g of salt that bring the pot to the house's share; none where the liquid has brought it already */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Compose;
 
+use Lento\Quantity\Duration;
 use Lento\Roux\Roux;
 use Lento\Roux\RouxState;
 use Lento\Roux\Shade;
@@ -14,8 +15,9 @@ final readonly class CookedRoux
     /**
      * @param float $waterPerFlour g of water left in the paste per g of flour
      * @param float $flourGrams it was cooked for; 0 where nothing was cooked
+     * @param Duration|null $browning of the butter alone, before the flour
      */
-    private function __construct(public Shade $shade, public float $waterPerFlour, public float $rawTaste, public ?RouxState $forecast, private float $flourGrams) {}
+    private function __construct(public Shade $shade, public float $waterPerFlour, public float $rawTaste, public ?RouxState $forecast, private float $flourGrams, public ?Duration $browning = null) {}
 
     /** Whether it stands for another amount of flour too: minutes and water go by the batch. */
     public function standsFor(float $flourGrams, float $within): bool
@@ -23,16 +25,16 @@ final readonly class CookedRoux
         return abs($flourGrams - $this->flourGrams) <= $within * $flourGrams;
     }
 
-
     /**
      * @param RouxState $state when it is lifted off the heat
      * @param Shade $ends where its pan has carried it when the liquid meets it
+     * @param Duration|null $browning of the butter alone, before the flour
      */
-    public static function after(Roux $roux, RouxState $state, Shade $ends): self
+    public static function after(Roux $roux, RouxState $state, Shade $ends, ?Duration $browning = null): self
     {
         $flour = $roux->flour->kilograms;
 
-        return new self($ends, $flour > 0.0 ? $state->water->kilograms / $flour : 0.0, $state->rawTaste, $state, $roux->flour->inGrams());
+        return new self($ends, $flour > 0.0 ? $state->water->kilograms / $flour : 0.0, $state->rawTaste, $state, $roux->flour->inGrams(), $browning);
     }
 
     public static function byColourAlone(Shade $shade, float $flourGrams = 0.0): self

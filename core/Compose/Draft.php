@@ -5,13 +5,20 @@ declare(strict_types=1);
 namespace Lento\Compose;
 
 use Lento\Pot\Cooking;
+use Lento\Quantity\Duration;
 use Lento\Thickness\Sauce;
 use Lento\Thickness\Starch;
 
 /** One round's answer of the Composer: amounts in grams, and the sauce they make before and after the simmer. */
 final readonly class Draft
 {
-    /** @param float $litres the yield it was drafted for */
+    /**
+     * @param float $litres the yield it was drafted for
+     * @param float $evaporatedGrams of water
+     * @param Sauce $end in the pot after the simmer, salted
+     * @param Sauce $finished strained and finished; the end itself where nothing finishes it
+     * @param Duration $simmered how long
+     */
     public function __construct(
         public float $litres,
         public float $flourGrams,
@@ -21,6 +28,8 @@ final readonly class Draft
         public CookedRoux $roux,
         public Sauce $start,
         public Sauce $end,
+        public Sauce $finished,
+        public Duration $simmered,
     ) {}
 
     /** A simmer that takes the free surface's steam, and swells the starch as its heat and time will. */
@@ -32,17 +41,27 @@ final readonly class Draft
         $flour = $question->thickness->gramsPerLitre / $roux->shade->strength() * $litres;
         $sauce = $balance->start($flour, $question->yield->inMillilitres(), $roux);
         $minutes = $question->simmerTime->inMinutes();
-        $steam = $question->simmerLevel->flux() * $question->kitchen->evaporation->value * $question->pan->areaSquareCentimetres() * $minutes;
+        $steam = $question->reduceBy === null
+            ? $question->simmerLevel->flux() * $question->kitchen->evaporation->value * $question->pan->areaSquareCentimetres() * $minutes
+            : $question->yield->inMillilitres() * $question->reduceBy / (1.0 - $question->reduceBy);
         $celsius = $question->simmerLevel->celsius();
         $cooking = Cooking::at($celsius, $sauce->pH());
         $swollen = Starch::gelatinisedAtRest($celsius, $sauce->starch->swellingCelsius) * (1.0 - exp(-$cooking->swelling * $minutes));
 
-        return new self($litres, 0.0, 0.0, 0.0, $steam, $roux, $sauce, $sauce->cooked($sauce->waterGrams, $sauce->alcoholGrams, 0.0, $sauce->starch->cooked($swollen, exp(-$cooking->acid * $minutes), $minutes, 0.0)));
+        $end = $sauce->cooked($sauce->waterGrams, $sauce->alcoholGrams, 0.0, $sauce->starch->cooked($swollen, exp(-$cooking->acid * $minutes), $minutes, 0.0));
+
+        return new self($litres, 0.0, 0.0, 0.0, $steam, $roux, $sauce, $end, $end, $question->simmerTime);
+    }
+
+    /** @return float g of water and spirit that the simmer takes */
+    public function steamedOff(): float
+    {
+        return $this->evaporatedGrams + $this->start->alcoholGrams - $this->end->alcoholGrams;
     }
 
     public function with(CookedRoux $roux): self
     {
-        return new self($this->litres, $this->flourGrams, $this->liquidGrams, $this->saltGrams, $this->evaporatedGrams, $roux, $this->start, $this->end);
+        return new self($this->litres, $this->flourGrams, $this->liquidGrams, $this->saltGrams, $this->evaporatedGrams, $roux, $this->start, $this->end, $this->finished, $this->simmered);
     }
 
     /** The starch as the last simmer left it, for the next round to foresee. */
@@ -62,7 +81,7 @@ final readonly class Draft
     public function movedFrom(self $other): float
     {
         return max(
-            abs($this->flourGrams - $other->flourGrams) / $this->flourGrams,
+            abs($this->flourGrams - $other->flourGrams) / max(1e-9, $this->flourGrams),
             abs($this->liquidGrams - $other->liquidGrams) / max(1e-9, abs($this->liquidGrams)),
             abs($this->litres - $other->litres) / $this->litres,
         );

@@ -18,15 +18,19 @@ final readonly class FirstGuess
     /** Share of the liquid, or of a full pan, that comes out as sauce after a usual simmer. */
     private const LEFT = 0.9;
 
-    /** @throws Missing if a pan is to be filled and none is named */
-    public static function yield(Given $given, EquivalentFlour $thickness, Colour $colour, float $fatToFlour, School $school, ?Pan $pan): Volume
+    /**
+     * @param float $left of one litre of the liquid that is given, in litres, beside what a usual simmer takes
+     *
+     * @throws Missing if a pan is to be filled and none is named
+     */
+    public static function yield(Given $given, EquivalentFlour $thickness, Colour $colour, float $fatToFlour, School $school, ?Pan $pan, float $left = 1.0): Volume
     {
         $flourPerLitre = $thickness->gramsPerLitre / $colour->shade()->strength();
         $grams = $given->mass?->inGrams() ?? 0.0;
 
         return match ($given->kind) {
             GivenKind::Yield, GivenKind::Portions => $given->volume ?? throw Missing::from('the question', 'yield'),
-            GivenKind::Liquid => self::sensible(self::LEFT * ($given->volume?->inLitres() ?? 0.0)),
+            GivenKind::Liquid => self::sensible(self::LEFT * $left * ($given->volume?->inLitres() ?? 0.0)),
             GivenKind::Fat => self::sensible($grams / $fatToFlour / $flourPerLitre),
             GivenKind::ReadyRoux => self::sensible($grams / (1.0 + $fatToFlour) / $flourPerLitre),
             GivenKind::Pan => self::sensible(self::LEFT * Warnings::fullAt($school) * ($pan ?? throw Missing::from('the question', 'pan'))->brim()->inLitres()),

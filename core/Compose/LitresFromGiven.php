@@ -10,22 +10,27 @@ use Lento\Exception\NotReachable;
  * Where the cook gave something other than the litres: which litres use up just that.
  *
  * What goes in is the yield times something, plus the steam, which goes by the pan and not by the yield. So each round's draft tells the next
- * yield by proportion, and the steam settles with it.
+ * yield by proportion, and the steam settles with it. Where the pot is reduced by a share, the steam goes by the yield too.
  */
 final readonly class LitresFromGiven
 {
-    /** @throws NotReachable if the simmer alone would take all of it */
+    /** @throws NotReachable if the simmer alone would take all of it, or a base without a roux is asked for by its fat or roux */
     public static function next(MassBalance $balance, Draft $draft): float
     {
         $given = $balance->question->given;
-        $cold = $balance->liquid->density->inGramsPerMillilitre();
+        $question = $balance->question;
+        $cold = $balance->liquid->kind->density->inGramsPerMillilitre();
+        $steam = $question->reduceBy === null && $question->base->hasRoux() ? $draft->steamedOff() : 0.0;
+        if (!$question->base->hasRoux() && in_array($given->kind, [GivenKind::Fat, GivenKind::ReadyRoux], true)) {
+            throw NotReachable::target('a sauce without a roux of its own, worked out from fat or roux');
+        }
 
         return match ($given->kind) {
             GivenKind::Yield, GivenKind::Portions => $draft->litres,
-            GivenKind::Liquid => self::scaled($draft->litres, $draft->liquidGrams / $cold, $given->volume?->inMillilitres() ?? 0.0, $draft->evaporatedGrams / $cold),
+            GivenKind::Liquid => self::scaled($draft->litres, $draft->liquidGrams / $cold, ($given->volume?->inMillilitres() ?? 0.0) / $question->formula->share(), $steam / $cold),
             GivenKind::Fat => self::scaled($draft->litres, $balance->roux($draft->flourGrams)->fat->inGrams(), $given->mass?->inGrams() ?? 0.0, 0.0),
             GivenKind::ReadyRoux => self::scaled($draft->litres, $balance->cookedRouxGrams($draft->flourGrams, $draft->roux), $given->mass?->inGrams() ?? 0.0, 0.0),
-            GivenKind::Pan => self::scaled($draft->litres, $draft->start->millilitres(), self::full($balance), $draft->evaporatedGrams * $balance->waterMillilitresPerGram),
+            GivenKind::Pan => self::scaled($draft->litres, $draft->start->millilitres(), self::full($balance), $steam * $balance->waterMillilitresPerGram),
         };
     }
 

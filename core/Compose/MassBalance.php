@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Lento\Compose;
 
 use Lento\Exception\NotReachable;
-use Lento\Larder\Ingredient;
 use Lento\Numerics\Root;
+use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Rescue\Straining;
 use Lento\Roux\Roux;
@@ -30,39 +30,52 @@ final readonly class MassBalance
 
     private const MOVES = 0.02;
 
+    /** Share of the yield that can be finishes and pieces. */
+    private const MOST_ADDED = 0.8;
+
     private function __construct(
         public Question $question,
-        public Aromatics $aromatics,
-        public Ingredient $liquid,
-        private Sauce $paste,
-        private Sauce $liquidPerGram,
+        public Additions $additions,
+        public Liquid $liquid,
         private float $liquidMillilitresPerGram,
         public float $waterMillilitresPerGram,
     ) {}
 
+    /** @throws NotReachable if what finishes the sauce, or is cut into it, is more than all of it */
     public static function of(Question $question): self
     {
-        $gram = Mass::ofGrams(1.0);
-        $larder = $question->larder;
-        $liquid = $larder->ingredient($question->liquid);
-        $aromatics = Aromatics::for($question->base, $question->yield, $larder);
-        $perGram = Sauce::nothing()->with($liquid, $gram);
+        $liquid = Liquid::of($question);
+
+        $additions = Additions::for($question->formula, $question->method, $question->yield, $question->larder);
+        if ($additions->finishing->millilitres() + $additions->pieces->inMillilitres() > self::MOST_ADDED * $question->yield->inMillilitres()) {
+            throw NotReachable::target('a sauce that is nearly all additions');
+        }
 
         return new self(
             $question,
-            $aromatics,
+            $additions,
             $liquid,
-            Sauce::nothing()->with($larder->ingredient('tomato-paste'), $aromatics->tomatoPaste),
-            $perGram,
-            $perGram->millilitres(),
-            Sauce::nothing()->with($larder->ingredient('water'), $gram)->millilitres(),
+            $liquid->perGram->millilitres(),
+            Sauce::nothing()->with($question->larder->ingredient('water'), Mass::ofGrams(1.0))->millilitres(),
         );
+    }
+
+    /** The same pot for other litres. */
+    public function for(Question $question): self
+    {
+        return new self($question, Additions::for($question->formula, $question->method, $question->yield, $question->larder), $this->liquid, $this->liquidMillilitresPerGram, $this->waterMillilitresPerGram);
+    }
+
+    /** The same pot, when the minutes of its simmer are known. */
+    public function simmering(Duration $time): self
+    {
+        return new self($this->question->simmering($time), $this->additions, $this->liquid, $this->liquidMillilitresPerGram, $this->waterMillilitresPerGram);
     }
 
     /** The pot when the liquid has met the roux, before the simmer. */
     public function start(float $flourGrams, float $liquidGrams, CookedRoux $cooked): Sauce
     {
-        return $this->rouxPerGram($cooked)->times($flourGrams)->plus($this->paste)->plus($this->liquidPerGram->times($liquidGrams));
+        return $this->rouxPerGram($cooked)->times($flourGrams)->plus($this->additions->joining)->plus($this->liquid->perGram->times($liquidGrams));
     }
 
     /** @return float g of cooked roux with so much flour, less the water it has lost */
@@ -93,6 +106,17 @@ final readonly class MassBalance
         return $sauce->with($this->question->larder->ingredient('salt'), Mass::ofGrams($saltGrams));
     }
 
+    /** The pot's sauce with as much of the finishes as goes with all of it, the strainer's share as well. */
+    public function withFinishes(Sauce $pot): Sauce
+    {
+        return $this->additions->finishes === [] ? $pot : $pot->plus($this->finishesFor($pot));
+    }
+
+    private function finishesFor(Sauce $pot): Sauce
+    {
+        return $this->additions->finishes === [] ? Sauce::nothing() : $this->additions->finishing->times($pot->millilitres() / $this->strainedMillilitres());
+    }
+
     /**
      * @return float g of flour that thickens enough if the simmer does again what it did last
      *
@@ -101,19 +125,23 @@ final readonly class MassBalance
     public function flourFor(Draft $last): float
     {
         $roux = $this->rouxPerGram($last->roux);
-        $rest = $this->salted($this->paste, $last->saltGrams);
+        $rest = $this->salted($this->additions->joining, $last->saltGrams);
         [$rouxMillilitres, $wanted] = [$roux->millilitres(), $this->millilitresBeforeSimmer($last) - $rest->millilitres()];
         $cooked = $last->end->starch;
         $solvent = Flow::waterViscosity(EquivalentFlour::CELSIUS);
         $goal = EquivalentFlour::straightened($this->question->thickness->viscosity()->pascalSeconds);
+        // What finishes the sauce is thickened along with it, though it is never in the pot.
+        $finishes = $this->finishesFor($last->end);
         // At one volume a gram of flour more, with its fat, is so much liquid less: the pot is a straight line in flour.
-        $perFlour = $roux->plus($this->liquidPerGram->times(-$rouxMillilitres / $this->liquidMillilitresPerGram));
-        $withoutFlour = $rest->plus($this->liquidPerGram->times($wanted / $this->liquidMillilitresPerGram));
-        $tooThick = static function (float $flour) use ($perFlour, $withoutFlour, $cooked, $last, $solvent, $goal): float {
+        $perFlour = $roux->plus($this->liquid->perGram->times(-$rouxMillilitres / $this->liquidMillilitresPerGram));
+        $withoutFlour = $rest->plus($this->liquid->perGram->times($wanted / $this->liquidMillilitresPerGram))->plus($finishes);
+        $alcohol = $last->end->alcoholGrams + $finishes->alcoholGrams;
+        $steam = $this->evaporatesAfter($last);
+        $tooThick = static function (float $flour) use ($perFlour, $withoutFlour, $cooked, $steam, $solvent, $goal, $alcohol, $finishes): float {
             $sauce = $withoutFlour->plus($perFlour->times($flour));
             $starch = $sauce->starch->thickeningWhen($cooked->gelatinised, $cooked->acidLeft, $cooked->simmeredMinutes);
 
-            return EquivalentFlour::straightened(Flow::apparent($sauce->suspensionWith(max(0.0, $sauce->waterGrams - $last->evaporatedGrams), $sauce->alcoholGrams, $starch, 0.0), 1.0, $solvent)) - $goal;
+            return EquivalentFlour::straightened(Flow::apparent($sauce->suspensionWith(max(0.0, $sauce->waterGrams - $steam), $alcohol, $starch, $finishes->yolkSet), 1.0, $solvent)) - $goal;
         };
         // Thicker than the largest share of flour there is no liquid left to call it a sauce.
         $most = min(self::MOST_FLOUR_PER_LITRE * $this->question->yield->inLitres(), self::MOST_ROUX * $wanted / $rouxMillilitres);
@@ -124,7 +152,7 @@ final readonly class MassBalance
     /** @return float g of liquid that makes up the volume; below 0 when the roux alone is more */
     public function liquidFor(Draft $last, float $flourGrams): float
     {
-        $dry = $this->rouxPerGram($last->roux)->millilitres() * $flourGrams + $this->salted($this->paste, $last->saltGrams)->millilitres();
+        $dry = $this->rouxPerGram($last->roux)->millilitres() * $flourGrams + $this->salted($this->additions->joining, $last->saltGrams)->millilitres();
 
         return ($this->millilitresBeforeSimmer($last) - $dry) / $this->liquidMillilitresPerGram;
     }
@@ -132,12 +160,40 @@ final readonly class MassBalance
     /** @return float ml kept by the strainer with the vegetables */
     public function heldByStrainer(Draft $draft): float
     {
-        return Straining::HELD_PER_VEGETABLE * $this->aromatics->vegetables->inGrams() / $draft->gramsPerMillilitre();
+        return Straining::HELD_PER_VEGETABLE * $this->additions->strained->inGrams() / $draft->gramsPerMillilitre();
+    }
+
+    /** @return float ml in the pot at the end of the simmer, so that the yield comes out */
+    public function millilitresAfterSimmer(Draft $last): float
+    {
+        return ($this->strainedMillilitres() + $this->heldByStrainer($last)) / (1.0 - Straining::CLING);
+    }
+
+    /** @return float ml of sauce that leave the strainer: the yield without what finishes it and without what is cut into it */
+    private function strainedMillilitres(): float
+    {
+        return $this->question->yield->inMillilitres() - $this->additions->finishing->millilitres() - $this->additions->pieces->inMillilitres();
     }
 
     /** @return float ml that must go in, salt included, so that the yield leaves the strainer */
     private function millilitresBeforeSimmer(Draft $last): float
     {
-        return ($this->question->yield->inMillilitres() + $this->heldByStrainer($last)) / (1.0 - Straining::CLING) + $last->evaporatedGrams * $this->waterMillilitresPerGram;
+        if ($this->question->reduceBy === null) {
+            return $this->millilitresAfterSimmer($last) + $last->steamedOff() * $this->waterMillilitresPerGram;
+        }
+        $salt = $this->salted(Sauce::nothing(), $last->saltGrams)->millilitres();
+
+        return ($this->millilitresAfterSimmer($last) - $salt) / (1.0 - $this->question->reduceBy) + $salt;
+    }
+
+    /** @return float g of water that the next simmer takes: what the last one took, or the share that is to boil off */
+    private function evaporatesAfter(Draft $last): float
+    {
+        if ($this->question->reduceBy === null) {
+            return $last->evaporatedGrams;
+        }
+        $gone = $this->millilitresBeforeSimmer($last) - $this->millilitresAfterSimmer($last);
+
+        return $gone / $this->waterMillilitresPerGram - ($last->start->alcoholGrams - $last->end->alcoholGrams);
     }
 }

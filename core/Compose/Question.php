@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lento\Compose;
 
+use Lento\Compose\Choice\MilkWay;
+use Lento\Compose\Choice\RouxPlace;
 use Lento\Exception\Missing;
 use Lento\Exception\OutOfRange;
 use Lento\Larder\Larder;
@@ -12,6 +14,7 @@ use Lento\Pot\Pan;
 use Lento\Pot\SimmerLevel;
 use Lento\Pour\School;
 use Lento\Quantity\Duration;
+use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Roux\HobHeat;
@@ -37,6 +40,17 @@ final readonly class Question
 
     public const MOST_THICKNESS = 160.0;
 
+    /** % of the pot that can be asked to boil off. */
+    public const LEAST_REDUCTION = 5.0;
+
+    public const MOST_REDUCTION = 90.0;
+
+    /** °C of the air that a roux is usually baked in. Source: docs/model.md, T1c. */
+    public const OVEN_CELSIUS = 175.0;
+
+    /** Share that a demi-glace boils off by the house formula. */
+    private const DEMI = 0.5;
+
     /** What stands in the pot before the simmer over what comes out, to pick a pan that suits. */
     private const POT_OVER_YIELD = 1.15;
 
@@ -57,6 +71,14 @@ final readonly class Question
         public HobHeat $heat,
         public Larder $larder,
         public KitchenFactors $kitchen,
+        public Formula $formula,
+        public Method $method,
+        /** share of the pot's volume to boil off, the finishes aside; null where the simmer goes by the clock */
+        public ?float $reduceBy,
+        /** of the oven's air, where the roux is cooked there */
+        public Temperature $oven,
+        /** of water, where the kitchen lies high; null at the sea */
+        public ?Temperature $boilsAt,
     ) {}
 
     /**
@@ -64,6 +86,11 @@ final readonly class Question
      * @param float $fatToFlour by mass, 0.5 to 3
      * @param Pan|null $pan needed when it is the pan that is given
      * @param HobHeat $heat under the roux
+     * @param Formula|null $formula the kitchen's own for this base; the house's if null
+     * @param Method|null $method the schools; what it leaves open is the formula's
+     * @param float|null $reduceBy share of the pot to boil off, 0.05 to 0.9; then the minutes are worked out
+     * @param Temperature|null $oven of its air, where the roux is cooked there; 175 °C if null
+     * @param Temperature|null $boilsAt of water, where the kitchen lies high
      *
      * @throws OutOfRange if a number lies outside what the model is valid for
      * @throws Missing if a pan is to be filled and none is named
@@ -83,16 +110,29 @@ final readonly class Question
         HobHeat $heat = HobHeat::Medium,
         ?Larder $larder = null,
         ?KitchenFactors $kitchen = null,
+        ?Formula $formula = null,
+        ?Method $method = null,
+        ?float $reduceBy = null,
+        ?Temperature $oven = null,
+        ?Temperature $boilsAt = null,
     ): self {
         $given = $given instanceof Volume ? Given::yield($given) : $given;
-        $liquid ??= $base->liquids()[0];
-        $thickness ??= $base->thickness()->target();
-        $simmerTime ??= $base->simmerTime($liquid);
-        $colour ??= $base->colour();
+        $formula ??= Formula::house($base);
+        $method = ($method ?? $formula->method)->over($formula->method);
+        $liquid ??= $formula->liquids[0];
+        $thickness ??= $formula->thickness;
+        // Asked for minutes, it goes by the clock; asked for neither, as the formula has it.
+        $reduceBy ??= $simmerTime === null ? $formula->reduceBy : null;
+        $simmerTime ??= $formula->simmerTime($liquid);
+        $colour ??= $formula->colour;
         self::refuseOutside('the thickness', $thickness->gramsPerLitre, self::LEAST_THICKNESS, self::MOST_THICKNESS, 'g flour per litre');
         self::refuseOutside('fat to flour', $fatToFlour, self::LEAST_RATIO, self::MOST_RATIO, 'to 1');
         self::refuseOutside('the simmer', $simmerTime->inMinutes(), self::LEAST_MINUTES, self::MOST_MINUTES, 'min');
-        $yield = FirstGuess::yield($given, $thickness, $colour, $fatToFlour, $school, $pan);
+        if ($reduceBy !== null) {
+            self::refuseOutside('the reduction', 100.0 * $reduceBy, self::LEAST_REDUCTION, self::MOST_REDUCTION, '%');
+        }
+        $left = 1.0 - ($reduceBy ?? ($base->hasRoux() ? 0.0 : self::DEMI));
+        $yield = FirstGuess::yield($given, $thickness, $colour, $fatToFlour, $school, $pan, $left / $formula->share());
         if (in_array($given->kind, [GivenKind::Yield, GivenKind::Portions], true)) {
             self::refuseYield($yield);
         }
@@ -104,15 +144,20 @@ final readonly class Question
             $liquid,
             $thickness,
             $colour,
-            $fat ?? $base->fat(),
+            $fat ?? $formula->fat,
             $fatToFlour,
             $simmerTime,
-            $simmerLevel ?? $base->simmerLevel(),
-            $school,
-            $pan ?? Pan::suiting(Volume::ofLitres($yield->inLitres() * self::POT_OVER_YIELD)),
+            $simmerLevel ?? $formula->level,
+            $school === School::ColdOnHot && $method->milk === MilkWay::Warmed ? School::WarmPours : $school,
+            $pan ?? Pan::suiting(Volume::ofLitres($yield->inLitres() * self::POT_OVER_YIELD / $left)),
             $heat,
             $larder ?? Larder::house(),
             $kitchen ?? KitchenFactors::house(),
+            $formula,
+            $method,
+            $reduceBy,
+            $oven ?? Temperature::ofCelsius(self::OVEN_CELSIUS),
+            $boilsAt,
         );
     }
 
@@ -125,6 +170,34 @@ final readonly class Question
     {
         self::refuseYield($yield);
 
+        return $this->but($yield, $this->simmerTime);
+    }
+
+    /** The same with the minutes worked out that the reduction takes. */
+    public function simmering(Duration $time): self
+    {
+        return $this->but($this->yield, $time);
+    }
+
+    public function inOven(): bool
+    {
+        return $this->method->place === RouxPlace::Oven;
+    }
+
+    /** Whether the fat is browned before the flour: only one with milk solids can be. */
+    public function brownsButter(): bool
+    {
+        return $this->method->brownedButter && $this->larder->fat($this->fat)->solids > 0.0;
+    }
+
+    /** Whether the roux rests off the heat before the liquid: a white one is mild enough for cold liquid as it is. */
+    public function letsDown(): bool
+    {
+        return !($this->colour === Colour::White && $this->school === School::ColdOnHot);
+    }
+
+    private function but(Volume $yield, Duration $simmerTime): self
+    {
         return new self(
             $this->base,
             $this->given,
@@ -134,20 +207,19 @@ final readonly class Question
             $this->colour,
             $this->fat,
             $this->fatToFlour,
-            $this->simmerTime,
+            $simmerTime,
             $this->simmerLevel,
             $this->school,
             $this->pan,
             $this->heat,
             $this->larder,
             $this->kitchen,
+            $this->formula,
+            $this->method,
+            $this->reduceBy,
+            $this->oven,
+            $this->boilsAt,
         );
-    }
-
-    /** Whether the roux rests off the heat before the liquid: a white one is mild enough for cold liquid as it is. */
-    public function letsDown(): bool
-    {
-        return !($this->colour === Colour::White && $this->school === School::ColdOnHot);
     }
 
     private static function refuseYield(Volume $yield): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Compose;
 
+use Lento\Finish\Finishing;
 use Lento\Larder\Allergen;
 use Lento\Pour\Pour;
 use Lento\Pour\PourStair;
@@ -13,6 +14,7 @@ use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
+use Lento\Rescue\Straining;
 use Lento\Roux\Roux;
 use Lento\Roux\RouxState;
 use Lento\Roux\Shade;
@@ -33,7 +35,11 @@ final readonly class Sheet
      * @param Volume $evaporated how much less stands in the pot after the simmer
      * @param Sauce $start in the pot before the simmer
      * @param Sauce $end in the pot after it
-     * @param non-empty-list<Amount> $amounts in the order they are used
+     * @param Sauce $served strained and finished: the yield without what is cut into it
+     * @param list<Finishing> $finishes what goes in last, one after the other, with their limits
+     * @param Mass $strained raw vegetables that the strainer keeps
+     * @param Volume $pieces what vegetables take of the yield that stay in
+     * @param list<Amount> $amounts in the order they are used
      * @param non-empty-list<Step> $steps
      * @param list<Warning> $warnings
      */
@@ -48,6 +54,10 @@ final readonly class Sheet
         public Volume $evaporated,
         public Sauce $start,
         public Sauce $end,
+        public Sauce $served,
+        public array $finishes,
+        public Mass $strained,
+        public Volume $pieces,
         public EquivalentFlour $thickness,
         public Flow $flow,
         public SpoonTest $spoon,
@@ -62,14 +72,17 @@ final readonly class Sheet
     {
         $question = $balance->question;
         $roux = $balance->roux($draft->flourGrams);
-        $liquidKind = $question->larder->ingredient($question->liquid);
+        $liquidKind = $balance->liquid->kind;
         $liquid = Mass::ofGrams($draft->liquidGrams);
         $hot = $question->given->kind === GivenKind::ReadyRoux
             ? Temperature::ofCelsius(School::BENCH_CELSIUS)
             : $draft->roux->forecast->temperature ?? Temperature::ofCelsius($question->school->rouxCelsius());
         $stair = PourStair::of($question->school, $roux->mass(), $hot, $liquid, $liquidKind, $question->pan->mass(), $question->fatToFlour);
-        $evaporated = Volume::ofMillilitres($draft->evaporatedGrams * $balance->waterMillilitresPerGram);
-        $flow = Flow::of($draft->end, Temperature::ofCelsius(EquivalentFlour::CELSIUS));
+        $evaporated = Volume::ofMillilitres($draft->steamedOff() * $balance->waterMillilitresPerGram);
+        $flow = Flow::of($draft->finished, Temperature::ofCelsius(EquivalentFlour::CELSIUS));
+        $kept = $draft->end->times(1.0 - Straining::CLING - $balance->heldByStrainer($draft) / $draft->end->millilitres());
+        $finishes = $balance->additions->finish($kept);
+        $served = $finishes === [] ? $kept : $finishes[count($finishes) - 1]->sauce;
 
         return new self(
             $question,
@@ -82,14 +95,18 @@ final readonly class Sheet
             $evaporated,
             $draft->start,
             $draft->end,
-            EquivalentFlour::of($draft->end),
+            $served,
+            $finishes,
+            $balance->additions->strained,
+            $balance->additions->pieces,
+            EquivalentFlour::of($draft->finished),
             $flow,
             SpoonTest::of($flow),
             $stair,
             Outlook::of($question, $draft, $stair, $evaporated->inMillilitres()),
             WeighOut::amounts($balance, $draft),
-            Steps::for($question, $draft, $stair),
-            Warnings::for($question, $roux, $draft),
+            Steps::for($question, $draft, $stair, $balance->additions),
+            Warnings::for($question, $roux, $draft, $served, $finishes),
         );
     }
 
@@ -110,19 +127,26 @@ final readonly class Sheet
         return $this->question->pan->depth($this->end->volume());
     }
 
+    /** The liquid the sauce is named by, as measured cold; the whole of it where nothing goes in beside it. */
+    public function stock(): Volume
+    {
+        return Volume::ofCubicMetres($this->liquid->cubicMetres * $this->question->formula->share());
+    }
+
     /** A pour in the jug; a piece of roux in its own volume, butter and flour pressed together. */
     public function pourVolume(Pour $pour): Volume
     {
         $density = $this->question->school === School::RouxIntoBoiling
             ? Density::ofGramsPerMillilitre(self::ROUX_DENSITY)
-            : $this->question->larder->ingredient($this->question->liquid)->density;
+            : Density::ofGramsPerMillilitre($this->liquidMass->inGrams() / $this->liquid->inMillilitres());
 
         return $density->volumeOf($pour->mass);
     }
 
+    /** What floats on all that is served. */
     public function freeFat(): Mass
     {
-        return $this->end->freeFat();
+        return $this->served->freeFat();
     }
 
     /** @return list<Allergen> each once, in the order of the list */

@@ -9,17 +9,25 @@ enum StepKind: string
 {
     case SetOut = 'set-out';
     case Infuse = 'infuse';
+    case CookApart = 'cook-apart';
     case Melt = 'melt';
+    case BrownButter = 'brown-butter';
+    case Sweat = 'sweat';
     case BrownVegetables = 'brown-vegetables';
     case BrownPaste = 'brown-paste';
+    case ReduceWine = 'reduce-wine';
     case Flour = 'flour';
     case Colour = 'colour';
+    case Bake = 'bake';
     case LetDown = 'let-down';
+    case Combine = 'combine';
     case Pour = 'pour';
     case Boil = 'boil';
     case Simmer = 'simmer';
     case Test = 'test';
     case Season = 'season';
     case Strain = 'strain';
+    case Blend = 'blend';
+    case Enrich = 'enrich';
     case Finish = 'finish';
 }

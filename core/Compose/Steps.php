@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Lento\Compose;
 
+use Lento\Compose\Choice\SaltTime;
+use Lento\Compose\Choice\Stirring;
+use Lento\Compose\Choice\StrainWay;
 use Lento\Pot\TimeToBoil;
 use Lento\Pour\PourStair;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
 use Lento\Rescue\Straining;
 use Lento\Roux\HobHeat;
 use Lento\Roux\RouxCooling;
@@ -21,17 +25,20 @@ final readonly class Steps
 
     private const INFUSE = 20.0;
 
-    private const BROWN_VEGETABLES = 12.0;
-
     private const BROWN_PASTE = 3.0;
-
-    private const STIR_IN_FLOUR = 1.0;
 
     private const ONE_POUR = 1.0;
 
     private const TEST = 1.0;
 
     private const SEASON = 1.0;
+
+    private const BLEND = 4.0;
+
+    private const STIR_IN_ONE = 1.0;
+
+    /** °C of the kitchen's liquids before they are brought together cold. */
+    private const COLD = 8.0;
 
     /** Where the forecast gives no minutes for a colour. */
     private const UNKNOWN_COLOUR_MINUTES = 20.0;
@@ -40,19 +47,36 @@ final readonly class Steps
 
     private const UNKNOWN_MELT_MINUTES = 4.0;
 
+    private function __construct(private Question $question, private Draft $draft, private PourStair $stair, private Additions $additions) {}
+
     /** @return non-empty-list<Step> */
-    public static function for(Question $question, Draft $draft, PourStair $stair): array
+    public static function for(Question $question, Draft $draft, PourStair $stair, Additions $additions): array
     {
+        return (new self($question, $draft, $stair, $additions))->steps();
+    }
+
+    /** @return non-empty-list<Step> */
+    private function steps(): array
+    {
+        $middle = $this->question->method->salt === SaltTime::InTheMiddle;
+        $season = self::step(StepKind::Season, self::SEASON, handsOn: true, timed: false);
+
         return [
             self::step(StepKind::SetOut, self::SET_OUT, handsOn: true, timed: false),
-            ...($question->base === Base::Bechamel ? [self::step(StepKind::Infuse, self::INFUSE, handsOn: false, timed: true)] : []),
-            ...($question->given->kind === GivenKind::ReadyRoux ? self::vegetables($question) : self::roux($question, $draft, $stair)),
-            new Step(StepKind::Pour, Duration::ofMinutes(self::ONE_POUR * count($stair->pours)), handsOn: true, timed: false, pours: count($stair->pours)),
-            self::step(StepKind::Boil, self::boilMinutes($question, $draft->start, $stair), handsOn: true, timed: true),
-            self::step(StepKind::Simmer, $question->simmerTime->inMinutes(), handsOn: false, timed: true),
+            ...($this->uses(When::Infuse) ? [self::step(StepKind::Infuse, self::INFUSE, handsOn: false, timed: true)] : []),
+            ...($this->uses(When::Apart) ? [self::step(StepKind::CookApart, $this->vegetableMinutes(When::Apart), handsOn: false, timed: true)] : []),
+            ...$this->rouxAndLiquid(),
+            self::step(StepKind::Boil, $this->boilMinutes($this->draft->start), handsOn: true, timed: true),
+            ...($middle ? [$season] : []),
+            self::step(StepKind::Simmer, $this->question->simmerTime->inMinutes(), handsOn: $this->question->method->stirring === Stirring::Constantly, timed: true),
             self::step(StepKind::Test, self::TEST, handsOn: true, timed: false),
-            self::step(StepKind::Season, self::SEASON, handsOn: true, timed: false),
-            self::step(StepKind::Strain, Straining::MINUTES, handsOn: true, timed: false),
+            ...($middle ? [] : [$season]),
+            ...match ($this->question->method->strain) {
+                StrainWay::LeftIn => [],
+                StrainWay::Blended => [self::step(StepKind::Blend, self::BLEND, handsOn: true, timed: false)],
+                default => [self::step(StepKind::Strain, Straining::MINUTES, handsOn: true, timed: false)],
+            },
+            ...($this->additions->finishes === [] ? [] : [self::step(StepKind::Enrich, self::STIR_IN_ONE * count($this->additions->finishes), handsOn: true, timed: false)]),
             self::step(StepKind::Finish, 0.0, handsOn: true, timed: false),
         ];
     }
@@ -63,45 +87,89 @@ final readonly class Steps
     }
 
     /** @return list<Step> */
-    private static function roux(Question $question, Draft $draft, PourStair $stair): array
+    private function rouxAndLiquid(): array
     {
-        $forecast = $draft->roux->forecast;
+        if (!$this->question->base->hasRoux()) {
+            return [self::step(StepKind::Combine, 2.0 * self::ONE_POUR, handsOn: true, timed: false)];
+        }
+        $pours = count($this->stair->pours);
 
         return [
-            self::step(StepKind::Melt, $forecast?->melting->inMinutes() ?? self::UNKNOWN_MELT_MINUTES, handsOn: true, timed: true),
-            ...self::vegetables($question),
-            self::step(StepKind::Flour, self::STIR_IN_FLOUR, handsOn: true, timed: false),
-            self::step(StepKind::Colour, max(0.0, ($forecast?->time->inMinutes() ?? self::UNKNOWN_COLOUR_MINUTES) - self::STIR_IN_FLOUR), handsOn: true, timed: true),
-            ...self::letDown($question, $draft, $stair),
+            ...($this->question->given->kind === GivenKind::ReadyRoux ? $this->beforeFlour() : $this->roux()),
+            new Step(StepKind::Pour, Duration::ofMinutes(self::ONE_POUR * $pours), handsOn: true, timed: false, pours: $pours),
         ];
     }
 
     /** @return list<Step> */
-    private static function vegetables(Question $question): array
+    private function roux(): array
     {
-        return $question->base !== Base::Espagnole ? [] : [
-            self::step(StepKind::BrownVegetables, self::BROWN_VEGETABLES, handsOn: true, timed: true),
-            self::step(StepKind::BrownPaste, self::BROWN_PASTE, handsOn: true, timed: true),
+        $forecast = $this->draft->roux->forecast;
+        $browning = $this->draft->roux->browning;
+        $flour = $this->question->method->flour->minutes();
+        $colour = max(0.0, ($forecast?->time->inMinutes() ?? self::UNKNOWN_COLOUR_MINUTES) - $flour);
+
+        return [
+            $browning === null
+                ? self::step(StepKind::Melt, max(0.0, $this->question->inOven() ? self::UNKNOWN_MELT_MINUTES : $forecast?->melting->inMinutes() ?? self::UNKNOWN_MELT_MINUTES), handsOn: true, timed: true)
+                : self::step(StepKind::BrownButter, $browning->inMinutes(), handsOn: true, timed: true),
+            ...$this->beforeFlour(),
+            self::step(StepKind::Flour, $flour, handsOn: true, timed: false),
+            $this->question->inOven() ? self::step(StepKind::Bake, $colour, handsOn: false, timed: true) : self::step(StepKind::Colour, $colour, handsOn: true, timed: true),
+            ...$this->letDown(),
         ];
     }
 
-    /** @return list<Step> off the heat until the first splash only hisses; a white roux is mild enough as it is */
-    private static function letDown(Question $question, Draft $draft, PourStair $stair): array
+    /** @return list<Step> what cooks in the fat before the flour: vegetables, tomato paste, wine */
+    private function beforeFlour(): array
     {
-        $forecast = $draft->roux->forecast;
-        if ($forecast === null || !$question->letsDown() || $forecast->temperature->kelvin <= $stair->roux->kelvin + 1.0) {
+        $parts = array_filter(Additions::parts($this->question->formula, $this->question->method), static fn(Part $part): bool => $part->when === When::Roux);
+        $has = static fn(Treatment ...$treatments): bool => array_filter($parts, static fn(Part $part): bool => in_array($part->treatment, $treatments, true)) !== [];
+        $minutes = $this->vegetableMinutes(When::Roux);
+
+        return [
+            ...($has(Treatment::Browned, Treatment::LongBrowned, Treatment::DicedBack)
+                ? [self::step(StepKind::BrownVegetables, $minutes, handsOn: true, timed: true)]
+                : ($has(Treatment::Sweated, Treatment::Rendered) ? [self::step(StepKind::Sweat, $minutes, handsOn: true, timed: true)] : [])),
+            ...($has(Treatment::StirredIn) ? [self::step(StepKind::BrownPaste, self::BROWN_PASTE, handsOn: true, timed: true)] : []),
+            ...($has(Treatment::Reduced) ? [self::step(StepKind::ReduceWine, Treatment::Reduced->minutes(), handsOn: true, timed: true)] : []),
+        ];
+    }
+
+    private function vegetableMinutes(When $when): float
+    {
+        return max([0.0, ...array_map(
+            static fn(Part $part): float => $part->when === $when && $part->treatment !== Treatment::Reduced ? $part->treatment->minutes() : 0.0,
+            Additions::parts($this->question->formula, $this->question->method),
+        )]);
+    }
+
+    private function uses(When $when): bool
+    {
+        return array_filter($this->additions->amounts, static fn(Amount $amount): bool => $amount->when === $when) !== [];
+    }
+
+    /** @return list<Step> off the heat until the first splash only hisses; a white roux is mild enough as it is */
+    private function letDown(): array
+    {
+        $forecast = $this->draft->roux->forecast;
+        if ($forecast === null || !$this->question->letsDown() || $forecast->temperature->kelvin <= $this->stair->roux->kelvin + 1.0) {
             return [];
         }
-        $roux = Mass::ofGrams($draft->flourGrams * (1.0 + $question->fatToFlour));
-        $time = RouxCooling::of($roux, $question->pan->mass(), $question->pan->diameter)->time($forecast->temperature, $stair->roux);
+        $roux = Mass::ofGrams($this->draft->flourGrams * (1.0 + $this->question->fatToFlour));
+        $time = RouxCooling::of($roux, $this->question->pan->mass(), $this->question->pan->diameter)->time($forecast->temperature, $this->stair->roux);
 
         return [new Step(StepKind::LetDown, $time, handsOn: false, timed: true)];
     }
 
-    private static function boilMinutes(Question $question, Sauce $start, PourStair $stair): float
+    private function boilMinutes(Sauce $start): float
     {
-        $mixed = $stair->pours === [] ? $stair->liquid : $stair->pours[count($stair->pours) - 1]->mixed;
-        $time = (new TimeToBoil($question->pan, HobHeat::MediumHigh->flux()))->from($mixed, $start->heatCapacity());
+        $pours = $this->stair->pours;
+        $from = match (true) {
+            !$this->question->base->hasRoux() => Temperature::ofCelsius(self::COLD),
+            $pours === [] => $this->stair->liquid,
+            default => $pours[count($pours) - 1]->mixed,
+        };
+        $time = (new TimeToBoil($this->question->pan, HobHeat::MediumHigh->flux()))->from($from, $start->heatCapacity());
 
         return $time?->inMinutes() ?? self::UNKNOWN_BOIL_MINUTES;
     }

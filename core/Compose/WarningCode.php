@@ -9,16 +9,23 @@ enum WarningCode: string
 {
     case PanOverflows = 'pan-overflows';
     case PanTooFull = 'pan-too-full';
+    case PanShallow = 'pan-shallow';
     case FatFloats = 'fat-floats';
     case RouxDry = 'roux-dry';
     case RouxSeparates = 'roux-separates';
+    case RouxDeep = 'roux-deep';
     case RawFlour = 'raw-flour';
     case FatSmokes = 'fat-smokes';
     case ColourNotReached = 'colour-not-reached';
     case SaltHigh = 'salt-high';
+    case SaltPastTarget = 'salt-past-target';
     case Scorches = 'scorches';
+    case MilkCatches = 'milk-catches';
+    case AcidThins = 'acid-thins';
     case MayCurdle = 'may-curdle';
+    case FinishLimit = 'finish-limit';
     case NotReduced = 'not-reduced';
     case PanAssumed = 'pan-assumed';
     case WordAssumed = 'word-assumed';
+    case AmountsDisagree = 'amounts-disagree';
 }

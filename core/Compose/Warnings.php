@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Lento\Compose;
 
+use Lento\Exception\NotReachable;
+use Lento\Finish\Curdling;
+use Lento\Finish\Finishing;
 use Lento\Forecast\Risk;
+use Lento\Heat\Metal;
 use Lento\Pot\Pan;
+use Lento\Pot\PanBase;
 use Lento\Pot\Scorch;
 use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
@@ -14,6 +19,8 @@ use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Roux\BaseFilm;
+use Lento\Roux\Colour;
+use Lento\Roux\OvenRoux;
 use Lento\Roux\Roux;
 use Lento\Roux\Texture;
 use Lento\Thickness\Sauce;
@@ -32,6 +39,21 @@ final readonly class Warnings
     /** g of floating fat per litre beyond what a usual skimming of a brown sauce takes off. */
     private const RING_PER_LITRE = 3.0;
 
+    /** mm at the end, under which a sauce is hard to keep from catching. */
+    private const SHALLOW_MILLIMETRES = 20.0;
+
+    /** g of brown roux from which the trade bakes it. */
+    private const DEEP_GRAMS = 500.0;
+
+    /** % of salt that a cook tastes. */
+    private const TASTED = 0.05;
+
+    /** Share of the starch that acid may take before it is worth a word. */
+    private const WORN = 0.02;
+
+    /** Of whole milk's solids. */
+    private const MILKY = 0.5;
+
     /** Nobody stirs all the time, and nobody never. */
     public const STIRRING = 0.5;
 
@@ -47,21 +69,51 @@ final readonly class Warnings
         return $school === School::RouxIntoBoiling ? self::FULL_WHEN_FOAMING : self::FULL;
     }
 
-    /** @return list<Warning> */
-    public static function for(Question $question, Roux $roux, Draft $draft): array
+    /**
+     * @param list<Finishing> $finishes
+     *
+     * @return list<Warning>
+     */
+    public static function for(Question $question, Roux $roux, Draft $draft, Sauce $served, array $finishes): array
     {
+        $stirring = $question->method->stirring->share();
+
         return array_values(array_filter([
             self::pan($question, $draft),
-            $draft->roux->forecast === null ? new Warning(WarningCode::ColourNotReached) : null,
-            self::smoke($question, $roux, $draft),
-            ...self::ofSauce($roux->fat, $roux->flour, $draft->end, new Simmer($question->pan, $question->simmerLevel), $question->simmerLevel),
+            self::shallow($question->pan, $draft->end),
+            ...($question->base->hasRoux() ? [
+                $draft->roux->forecast === null ? new Warning(WarningCode::ColourNotReached) : null,
+                self::smoke($question, $roux, $draft),
+                self::deep($question, $roux),
+                self::ratio($roux->fat->inGrams(), $roux->flour->inGrams()),
+            ] : []),
+            self::fat($served),
+            self::raw($draft->end, new Simmer($question->pan, $question->simmerLevel)),
+            self::pastTarget($served, $question->formula->salt) ?? self::salt($served),
+            self::scorches($draft->end, $question->simmerLevel, $stirring, $question->pan->base),
+            self::acid($draft),
+            self::curdles($draft->end, $finishes, $question->simmerLevel),
+            ...array_map(self::limit(...), $finishes),
         ]));
     }
 
     /** @return list<Warning|null> what a finished sauce and its roux show, whoever wrote the recipe */
     public static function ofSauce(Mass $fat, Mass $flour, Sauce $end, Simmer $simmer, SimmerLevel $level): array
     {
-        return [self::ratio($fat->inGrams(), $flour->inGrams()), self::fat($end), self::raw($end, $simmer), self::salt($end), self::scorches($end, $level)];
+        return [self::ratio($fat->inGrams(), $flour->inGrams()), self::fat($end), self::raw($end, $simmer), self::salt($end), self::scorches($end, $level, self::STIRRING, PanBase::Medium)];
+    }
+
+    /**
+     * @param list<Finishing> $finishes
+     *
+     * @return Warning|null for whatever of the simmer and the finishes is the worst
+     */
+    public static function curdles(Sauce $simmered, array $finishes, SimmerLevel $level): ?Warning
+    {
+        $ranks = [Curdling::risk($simmered, Temperature::ofCelsius($level->celsius())), ...array_map(static fn(Finishing $finishing): float => $finishing->curdlingRank, $finishes)];
+        $pH = $finishes === [] ? $simmered->pH() : $finishes[count($finishes) - 1]->sauce->pH();
+
+        return Risk::of(max($ranks)) === Risk::Low ? null : new Warning(WarningCode::MayCurdle, ['ph' => $pH]);
     }
 
     /** @param float $limit share of the brim */
@@ -86,6 +138,50 @@ final readonly class Warnings
         $fits = max(0.0, $question->yield->inLitres() * $room / ($start - $steam));
 
         return self::ofFill($question->pan, $draft->start->volume(), $limit, Volume::ofLitres($fits));
+    }
+
+    private static function shallow(Pan $pan, Sauce $end): ?Warning
+    {
+        $depth = $pan->depth($end->volume())->inMillimetres();
+
+        return $depth < self::SHALLOW_MILLIMETRES ? new Warning(WarningCode::PanShallow, ['depth_mm' => $depth]) : null;
+    }
+
+    /** So much brown roux is uneven on a hob: the oven browns it alike all through, unwatched. */
+    private static function deep(Question $question, Roux $roux): ?Warning
+    {
+        $grams = $roux->mass()->inGrams();
+        $ready = $question->given->kind === GivenKind::ReadyRoux;
+        if ($ready || $question->inOven() || $grams <= self::DEEP_GRAMS || in_array($question->colour, [Colour::White, Colour::Blond], true)) {
+            return null;
+        }
+        try {
+            $baked = OvenRoux::inPan($roux, $question->pan->diameter, $question->pan->mass(), $question->oven, Metal::Steel, $question->kitchen->browning->value)->until($question->colour->shade());
+        } catch (NotReachable) {
+            return new Warning(WarningCode::RouxDeep, ['roux_g' => $grams]);
+        }
+
+        return new Warning(WarningCode::RouxDeep, ['roux_g' => $grams, 'oven_c' => $question->oven->inCelsius(), 'oven_minutes' => $baked->time->inMinutes()]);
+    }
+
+    private static function pastTarget(Sauce $served, float $target): ?Warning
+    {
+        $past = $target > 0.0 && $served->saltPercent() > 100.0 * $target + self::TASTED;
+
+        return $past ? new Warning(WarningCode::SaltPastTarget, ['salt_percent' => $served->saltPercent(), 'target_percent' => 100.0 * $target]) : null;
+    }
+
+    private static function acid(Draft $draft): ?Warning
+    {
+        $left = $draft->end->starch->acidLeft;
+
+        return $draft->flourGrams > 0.0 && 1.0 - $left > self::WORN
+            ? new Warning(WarningCode::AcidThins, ['ph' => $draft->end->pH(), 'lost_percent' => 100.0 * (1.0 - $left), 'flour_g' => $draft->flourGrams * (1.0 - $left)]) : null;
+    }
+
+    private static function limit(Finishing $finishing): ?Warning
+    {
+        return $finishing->atMost === null ? null : new Warning(WarningCode::FinishLimit, ['at_most_c' => $finishing->atMost->inCelsius()], ['ingredient' => $finishing->what->id]);
     }
 
     private static function ratio(float $fat, float $flour): ?Warning
@@ -119,12 +215,17 @@ final readonly class Warnings
         return $raw > self::COOKED_OUT ? new Warning(WarningCode::RawFlour, ['raw' => $raw, 'minutes_more' => $simmer->minutesUntilCookedOut($end, self::COOKED_OUT)->inMinutes()]) : null;
     }
 
-    /** Stirred now and then at this simmer. */
-    private static function scorches(Sauce $end, SimmerLevel $level): ?Warning
+    /** Milk catches sooner than stock does. */
+    private static function scorches(Sauce $end, SimmerLevel $level, float $stirring, PanBase $base): ?Warning
     {
-        $scorch = Scorch::of($end, Temperature::ofCelsius($level->celsius()), $level->heatFlux(), self::STIRRING);
+        $scorch = Scorch::of($end, Temperature::ofCelsius($level->celsius()), $level->heatFlux(), $stirring, $base);
+        $wall = ['wall_c' => $scorch->wall->inCelsius()];
 
-        return in_array($scorch->risk(), [Risk::High, Risk::VeryHigh], true) ? new Warning(WarningCode::Scorches, ['wall_c' => $scorch->wall->inCelsius()], ['level' => $level->value]) : null;
+        return match (true) {
+            in_array($scorch->risk(), [Risk::High, Risk::VeryHigh], true) => new Warning(WarningCode::Scorches, $wall, ['level' => $level->value]),
+            $scorch->risk() === Risk::Some && $end->dairy() >= self::MILKY => new Warning(WarningCode::MilkCatches, $wall, ['level' => $level->value]),
+            default => null,
+        };
     }
 
     private static function salt(Sauce $end): ?Warning

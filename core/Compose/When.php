@@ -8,8 +8,10 @@ namespace Lento\Compose;
 enum When: string
 {
     case Infuse = 'infuse';
+    case Apart = 'apart';
     case Roux = 'roux';
     case Pour = 'pour';
     case Simmer = 'simmer';
     case Season = 'season';
+    case Finish = 'finish';
 }

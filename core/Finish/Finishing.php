@@ -64,7 +64,7 @@ final readonly class Finishing
             $atLeast !== null && $at->kelvin < $atLeast->kelvin - 1e-9,
             EquivalentFlour::of($sauce),
             EquivalentFlour::of($finished),
-            Curdling::risk($finished, $at, $kind instanceof Ingredient && $kind->milkSolids > 0.0 ? 100.0 * $kind->fat : 0.0),
+            Curdling::risk($finished, $at, $kind instanceof Ingredient && $kind->milkSolids > 0.0 ? 100.0 * $kind->fat : $sauce->creamFatPercent()),
             $floats,
             $finished,
         );
@@ -75,8 +75,8 @@ final readonly class Finishing
         return Risk::of($this->curdlingRank);
     }
 
-    /** Yolk thickens as far as its heat sets it. */
-    private static function stirredIn(Sauce $sauce, Ingredient $kind, Mass $mass, Temperature $at): Sauce
+    /** @internal the same without its limits: yolk thickens as far as its heat sets it */
+    public static function stirredIn(Sauce $sauce, Ingredient $kind, Mass $mass, Temperature $at): Sauce
     {
         $with = $sauce->with($kind, $mass);
 

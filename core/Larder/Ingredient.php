@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Larder;
 
+use Closure;
 use Lento\Exception\OutOfRange;
 use Lento\Heat\HeatCapacity;
 use Lento\Quantity\Density;
@@ -81,6 +82,46 @@ final readonly class Ingredient
             $this->thickening,
             $this->yolk,
             $allergens ?? $this->allergens,
+        );
+    }
+
+    /**
+     * Several poured together and measured as one.
+     *
+     * @param non-empty-string $id
+     * @param non-empty-list<array{self, float}> $parts each with its share of the volume; together 1
+     */
+    public static function blend(string $id, array $parts): self
+    {
+        $grams = array_map(static fn(array $part): float => $part[1] * $part[0]->density->inGramsPerMillilitre(), $parts);
+        $whole = array_sum($grams);
+        $mean = static function (Closure $of) use ($parts, $grams, $whole): float {
+            $sum = 0.0;
+            foreach ($parts as $i => [$kind]) {
+                $share = $of($kind);
+                $sum += is_float($share) ? $grams[$i] / $whole * $share : 0.0;
+            }
+
+            return $sum;
+        };
+        $buffer = $mean(static fn(self $one): float => $one->buffer);
+
+        return new self(
+            $id,
+            $parts[0][0]->role,
+            Density::ofGramsPerMillilitre($whole),
+            $mean(static fn(self $one): float => $one->water),
+            $mean(static fn(self $one): float => $one->fat),
+            $mean(static fn(self $one): float => $one->solids),
+            $buffer > 0.0 ? $mean(static fn(self $one): float => $one->buffer * $one->pH) / $buffer : $parts[0][0]->pH,
+            $buffer,
+            $mean(static fn(self $one): float => $one->milkSolids),
+            $mean(static fn(self $one): float => $one->gelatin),
+            $mean(static fn(self $one): float => $one->salt),
+            $mean(static fn(self $one): float => $one->alcohol),
+            $mean(static fn(self $one): float => $one->thickening),
+            $mean(static fn(self $one): float => $one->yolk),
+            array_values(array_unique(array_merge(...array_map(static fn(array $part): array => $part[0]->allergens, $parts)), SORT_REGULAR)),
         );
     }
 

@@ -11,7 +11,8 @@ use Lento\Quantity\Density;
  *
  * Source: docs/model.md, table A: rounded national food tables, ±2 points. Gelatin in stock is the least certain number of all
  * (white 0.6-2 %, brown 1-4 %, packed 0-0.3 %). Vegetable stock is white stock without gelatin; veal, game and shellfish stock are
- * taken as their nearest neighbour in the table. Stocks carry celery because the house stock is made with it.
+ * taken as their nearest neighbour in the table. Stocks carry celery because the house stock is made with it. Vinegar (6 % acid), sugar,
+ * shallot, garlic, chilli, bacon and giblets are not in the prototype's table: rounded food tables, buffers estimated.
  */
 final readonly class IngredientTable
 {
@@ -42,14 +43,21 @@ final readonly class IngredientTable
             new Ingredient('tomato-puree', Role::Tomato, Density::ofGramsPerMillilitre(1.05), 0.89, 0.002, 0.108, 4.3, 70.0, salt: 0.001, thickening: 0.0432),
             new Ingredient('crushed-tomato', Role::Tomato, Density::ofGramsPerMillilitre(1.02), 0.93, 0.002, 0.068, 4.3, 45.0, salt: 0.001, thickening: 0.0272),
             new Ingredient('lemon-juice', Role::Acid, Density::ofGramsPerMillilitre(1.03), 0.91, 0.0, 0.09, 2.4, 220.0),
+            new Ingredient('vinegar', Role::Acid, Density::ofGramsPerMillilitre(1.01), 0.945, 0.0, 0.055, 2.6, 230.0, allergens: [Allergen::Sulphites]),
             new Ingredient('hard-cheese', Role::Cheese, Density::ofGramsPerMillilitre(0.42), 0.31, 0.3, 0.39, 5.4, 150.0, salt: 0.016, thickening: 0.08, allergens: [Allergen::Milk]),
             new Ingredient('semi-hard-cheese', Role::Cheese, Density::ofGramsPerMillilitre(0.46), 0.36, 0.32, 0.32, 5.5, 150.0, salt: 0.015, thickening: 0.08, allergens: [Allergen::Milk]),
             new Ingredient('soft-cheese', Role::Cheese, Density::ofGramsPerMillilitre(0.98), 0.55, 0.32, 0.13, 4.9, 100.0, salt: 0.009, thickening: 0.04, allergens: [Allergen::Milk]),
             new Ingredient('egg-yolk', Role::Egg, Density::ofGramsPerMillilitre(1.03), 0.52, 0.27, 0.21, 6.2, 60.0, salt: 0.001, yolk: 1.0, allergens: [Allergen::Egg]),
             new Ingredient('prepared-mustard', Role::Mustard, Density::ofGramsPerMillilitre(1.05), 0.82, 0.04, 0.14, 3.6, 60.0, salt: 0.03, allergens: [Allergen::Mustard, Allergen::Sulphites]),
             new Ingredient('salt', Role::Seasoning, Density::ofGramsPerMillilitre(1.22), 0.0, 0.0, 1.0, 7.0, 0.0, salt: 1.0),
+            new Ingredient('sugar', Role::Seasoning, Density::ofGramsPerMillilitre(0.85), 0.0, 0.0, 1.0, 7.0, 0.0),
             new Ingredient('pepper', Role::Seasoning, Density::ofGramsPerMillilitre(0.47), 0.11, 0.03, 0.86, 6.0, 0.0),
             new Ingredient('onion', Role::Vegetable, Density::ofGramsPerMillilitre(0.66), 0.89, 0.001, 0.109, 5.6, 20.0),
+            new Ingredient('shallot', Role::Vegetable, Density::ofGramsPerMillilitre(0.62), 0.82, 0.001, 0.179, 5.7, 20.0),
+            new Ingredient('garlic', Role::Vegetable, Density::ofGramsPerMillilitre(0.6), 0.6, 0.005, 0.395, 6.0, 25.0),
+            new Ingredient('green-chilli', Role::Vegetable, Density::ofGramsPerMillilitre(0.5), 0.9, 0.002, 0.098, 5.3, 20.0),
+            new Ingredient('fat-bacon', Role::Vegetable, Density::ofGramsPerMillilitre(0.95), 0.35, 0.5, 0.15, 5.9, 30.0, salt: 0.02),
+            new Ingredient('giblets', Role::Vegetable, Density::ofGramsPerMillilitre(1.03), 0.75, 0.05, 0.2, 6.3, 40.0),
             new Ingredient('carrot', Role::Vegetable, Density::ofGramsPerMillilitre(0.55), 0.88, 0.002, 0.118, 6.1, 20.0),
             new Ingredient('celery', Role::Vegetable, Density::ofGramsPerMillilitre(0.46), 0.95, 0.002, 0.048, 5.8, 15.0, allergens: [Allergen::Celery]),
         ];

@@ -6,13 +6,14 @@ namespace Lento\Pot;
 
 use Lento\Exception\OutOfRange;
 use Lento\Quantity\Power;
+use Lento\Roux\HobHeat;
 
 /** One ring of a stove, by what is written on it. */
 final readonly class Hob
 {
-    private const LEAST_WATTS = 100.0;
+    public const LEAST_WATTS = 100.0;
 
-    private const MOST_WATTS = 50_000.0;
+    public const MOST_WATTS = 50_000.0;
 
     private function __construct(public HobKind $kind, public Power $rated) {}
 
@@ -30,6 +31,15 @@ final readonly class Hob
     public function net(): Power
     {
         return Power::ofWatts($this->rated->watts * $this->kind->efficiency());
+    }
+
+    /** The heat asked for, or the most this ring gives into so wide a pan. */
+    public function reaches(HobHeat $asked, Pan $pan): HobHeat
+    {
+        $flux = $this->fluxInto($pan);
+        $within = array_filter(HobHeat::cases(), static fn(HobHeat $heat): bool => $heat->flux() <= min($flux, $asked->flux()) + 1e-9);
+
+        return $within === [] ? HobHeat::Low : $within[array_key_last($within)];
     }
 
     /** @return float W/cm2 into the base of a pan */

@@ -18,6 +18,10 @@ final readonly class Pan
 
     public const MOST_HEIGHT_MILLIMETRES = 1000.0;
 
+    public const LEAST_KILOGRAMS = 0.1;
+
+    public const MOST_KILOGRAMS = 100.0;
+
     /**
      * kg per cm2 of diameter squared: fits the model's five roux pans (14 cm 0.6 kg, 20 cm 1.0, 28 cm 1.8, 30 cm 2.5, 36 cm 3.2) to
      * within 15 %, the smallest to 20 %.
@@ -30,15 +34,23 @@ final readonly class Pan
     /** Height that leaves it about three quarters full. */
     private const HEIGHT_PER_DIAMETER = 0.66;
 
-    private function __construct(public Length $diameter, public Length $height) {}
+    private function __construct(public Length $diameter, public Length $height, private ?Mass $weighed, public PanBase $base) {}
 
-    /** @throws OutOfRange if it is narrower than 50 mm, wider than 1.2 m or taller than 1 m */
-    public static function of(Length $diameter, Length $height): self
+    /**
+     * @param Mass|null $weighed the empty pan; by its size if null
+     *
+     * @throws OutOfRange if it is narrower than 50 mm, wider than 1.2 m or taller than 1 m, or weighs less than 100 g or more than 100 kg
+     */
+    public static function of(Length $diameter, Length $height, ?Mass $weighed = null, PanBase $base = PanBase::Medium): self
     {
         self::refuse('the pan’s diameter', $diameter, self::MOST_DIAMETER_MILLIMETRES);
         self::refuse('the pan’s height', $height, self::MOST_HEIGHT_MILLIMETRES);
 
-        return new self($diameter, $height);
+        if ($weighed !== null && ($weighed->inKilograms() < self::LEAST_KILOGRAMS - 1e-9 || $weighed->inKilograms() > self::MOST_KILOGRAMS + 1e-9)) {
+            throw OutOfRange::between('the pan’s weight', $weighed->inKilograms(), self::LEAST_KILOGRAMS, self::MOST_KILOGRAMS, 'kg');
+        }
+
+        return new self($diameter, $height, $weighed, $base);
     }
 
     /** A sensible pan for so much sauce, to the next full 2 cm. */
@@ -79,7 +91,7 @@ final readonly class Pan
 
     public function mass(): Mass
     {
-        return Mass::ofKilograms(self::MASS_PER_DIAMETER_SQUARED * $this->diameter->inCentimetres() ** 2);
+        return $this->weighed ?? Mass::ofKilograms(self::MASS_PER_DIAMETER_SQUARED * $this->diameter->inCentimetres() ** 2);
     }
 
     private static function refuse(string $what, Length $length, float $most): void

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Lento\Pot;
 
+use Closure;
 use Lento\Exception\NotReachable;
 use Lento\Heat\HeatCapacity;
 use Lento\Numerics\Curve;
+use Lento\Numerics\Root;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Power;
 use Lento\Quantity\Temperature;
@@ -118,7 +120,7 @@ final readonly class Simmer
         $minutes = 0.0;
         $goal = $volume->inMillilitres();
         while ($sauce->millilitres() > $goal) {
-            $step = Curve::clamp(0.02 * $minutes, 0.5, 5.0);
+            $step = self::stride($minutes);
             $next = $this->for($sauce, Duration::ofMinutes($step));
             $gone = $sauce->millilitres() - $next->millilitres();
             if ($gone < 1e-9 || $minutes > self::LONGEST_MINUTES) {
@@ -131,6 +133,42 @@ final readonly class Simmer
         }
 
         return Duration::ofMinutes($minutes);
+    }
+
+    /**
+     * How long until something that grows as a sauce boils down has come up to zero: its thickness less a goal.
+     *
+     * @param Closure(Sauce): float $short below 0 until it is there
+     *
+     * @throws NotReachable if it is past it from the start, takes longer than a day and a half, or the sauce has stopped giving off water
+     */
+    public function timeUntil(Sauce $sauce, Closure $short, string $what): Duration
+    {
+        [$minutes, $was] = [0.0, $short($sauce)];
+        if ($was > 0.0) {
+            throw NotReachable::target($what);
+        }
+        while ($minutes <= self::LONGEST_MINUTES) {
+            $step = self::stride($minutes);
+            $next = $this->for($sauce, Duration::ofMinutes($step));
+            if ($short($next) >= 0.0) {
+                $within = fn(float $part): float => $short($this->for($sauce, Duration::ofMinutes($part)));
+
+                return Duration::ofMinutes($minutes + Root::across($step)->of($within, 0.0, $step, $what));
+            }
+            if ($sauce->millilitres() - $next->millilitres() < 1e-9) {
+                break;
+            }
+            [$sauce, $minutes] = [$next, $minutes + $step];
+        }
+
+        throw NotReachable::target($what);
+    }
+
+    /** @return float min: long simmers in longer strides */
+    private static function stride(float $minutes): float
+    {
+        return Curve::clamp(0.02 * $minutes, 0.5, 5.0);
     }
 
     /** How much longer a sauce must simmer here until its raw taste has fallen to some level. */

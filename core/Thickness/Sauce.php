@@ -272,6 +272,19 @@ final readonly class Sauce
         return self::dairyOf($this->milkSolidsGrams, $this->aqueousGrams($this->waterGrams, $this->alcoholGrams));
     }
 
+    /** @return float % of fat in its milk or cream, as far as the fat that came with milk solids tells; 0 where there are none */
+    public function creamFatPercent(): float
+    {
+        if ($this->milkSolidsGrams <= 0.0) {
+            return 0.0;
+        }
+        // The watery part of milk and of cream alike holds nine parts in a hundred of solids.
+        $watery = $this->milkSolidsGrams / self::MILK_SOLIDS_OF_MILK;
+        $fat = max(0.0, $this->fatGrams - $this->addedFatGrams);
+
+        return 100.0 * $fat / ($fat + $watery);
+    }
+
     /** The oil that will stand on top. */
     public function freeFat(): Mass
     {

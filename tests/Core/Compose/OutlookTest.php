@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
+use Lento\Compose\Formula;
 use Lento\Compose\Given;
 use Lento\Compose\Outlook;
 use Lento\Compose\Question;
@@ -33,8 +34,8 @@ it('holds every forecast inside its band', function (Base $base): void {
         ->and($outlook->rouxMinutes?->contains($sheet->rouxForecast?->time->inMinutes() ?? NAN))->toBeTrue()
         ->and($outlook->evaporated->contains($sheet->evaporated->inMillilitres()))->toBeTrue()
         ->and($outlook->evaporated->high / $outlook->evaporated->low)->toEqualWithDelta(exp(2 * 1.2816 * 0.3), 1e-6)
-        ->and($outlook->thickness->thicknessClass())->toBe($base->thickness());
-})->with(Base::cases());
+        ->and($outlook->thickness->thicknessClass())->toBe(Formula::house($base)->thickness->thicknessClass());
+})->with(Base::withRoux());
 
 it('knows a brown roux less well than a white one', function (): void {
     $width = fn(Colour $colour): float => outlook(Base::Veloute, colour: $colour, fat: 'clarified-butter')->thickness->band->high / outlook(Base::Veloute, colour: $colour, fat: 'clarified-butter')->thickness->band->low;

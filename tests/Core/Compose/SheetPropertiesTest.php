@@ -2,14 +2,16 @@
 
 declare(strict_types=1);
 
+use Lento\Compose\Additions;
 use Lento\Compose\Amount;
-use Lento\Compose\Aromatics;
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
+use Lento\Compose\Formula;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
 use Lento\Compose\Step;
 use Lento\Compose\StepKind;
+use Lento\Compose\When;
 use Lento\Exception\LentoException;
 use Lento\Larder\Larder;
 use Lento\Pot\Pan;
@@ -35,13 +37,13 @@ function drawn(int $seed): Question
         return $state / 4294967296;
     };
     $pick = fn(array $of): mixed => $of[(int) floor($next() * count($of))];
-    $base = $pick(Base::cases());
+    $base = $pick(Base::withRoux());
     $litres = 0.1 * 2000.0 ** $next();
 
     return Question::of(
         $base,
         Volume::ofLitres($litres),
-        $pick($base->liquids()),
+        $pick(Formula::house($base)->liquids),
         EquivalentFlour::ofGramsPerLitre(20.0 + 110.0 * $next()),
         $pick(Colour::cases()),
         $pick(Larder::house()->fatNames()),
@@ -91,7 +93,7 @@ it('scales: twice the sauce in a pan of twice the floor takes twice of everythin
         ->and($two->liquid->inMillilitres() / $one->liquid->inMillilitres())->toEqualWithDelta(2.0, 1e-4)
         ->and($two->evaporated->inMillilitres() / $one->evaporated->inMillilitres())->toEqualWithDelta(2.0, 1e-4)
         ->and($two->endDepth()->inMillimetres())->toEqualWithDelta($one->endDepth()->inMillimetres(), 1e-3);
-})->with(Base::cases());
+})->with(Base::withRoux());
 
 it('weighs out all that the pot holds', function (Base $base): void {
     $sheet = (new Composer())->answer(Question::of($base, Volume::ofLitres(2.0), colour: Colour::Brown));
@@ -102,10 +104,13 @@ it('weighs out all that the pot holds', function (Base $base): void {
     $fat = Larder::house()->fat($sheet->question->fat);
     // Flour and fat lose their water to the roux; the rest goes in as weighed. Strained aromatics and pepper are not counted.
     $dry = $of('plain-flour') * (1.0 - 0.12) + $of($sheet->question->fat) * ($fat->fat + $fat->solids);
-    $wet = $of($sheet->question->liquid) + $of('salt') + $of('tomato-paste');
-    $steam = $sheet->start->waterGrams - $sheet->end->waterGrams;
+    $finishes = $of($sheet->question->fat) - $sheet->roux->fat->inGrams();
+    $dry -= $finishes * ($fat->fat + $fat->solids);
+    $poured = array_sum(array_map(fn(Amount $amount): float => $amount->when === When::Pour ? $amount->mass->inGrams() : 0.0, $sheet->amounts));
+    $wet = $poured + $of('salt') + $of('tomato-paste') + $of('sugar') + ($base === Base::GibletGravy ? 0.5 * $of('white-wine') : 0.0);
+    $steam = $sheet->start->waterGrams + $sheet->start->alcoholGrams - $sheet->end->waterGrams - $sheet->end->alcoholGrams;
     expect($dry + $wet - $steam)->toEqualWithDelta($sheet->end->grams(), 0.002 * $sheet->end->grams());
-})->with(Base::cases());
+})->with(Base::withRoux());
 
 it('puts the steps of a pot in the order of the work', function (Base $base, Colour $colour): void {
     $sheet = (new Composer())->answer(Question::of($base, Volume::ofLitres(2.0), colour: $colour));
@@ -114,7 +119,7 @@ it('puts the steps of a pot in the order of the work', function (Base $base, Col
     $sorted = $steps;
     sort($sorted);
     expect($steps)->toBe($sorted)->and(array_unique($steps))->toBe($steps);
-})->with(Base::cases())->with(Colour::cases());
+})->with(Base::withRoux())->with(Colour::cases());
 
 it('lets a browned roux down before the cold liquid, and leaves a white one as it is', function (): void {
     $kinds = fn(Colour $colour, School $school): array => array_map(
@@ -133,19 +138,20 @@ it('has as many ticks in the pour step as there are pours', function (School $sc
 })->with(School::cases());
 
 it('scales the aromatics with the yield, and gives each its weight', function (Base $base): void {
-    $of = fn(float $litres): Aromatics => Aromatics::for($base, Volume::ofLitres($litres), Larder::house());
-    $grams = fn(Aromatics $aromatics): array => array_map(fn(Amount $amount): float => $amount->mass->inGrams(), $aromatics->amounts);
+    $formula = Formula::house($base);
+    $of = fn(float $litres): Additions => Additions::for($formula, $formula->method, Volume::ofLitres($litres), Larder::house());
+    $grams = fn(Additions $aromatics): array => array_map(fn(Amount $amount): float => $amount->mass->inGrams(), $aromatics->amounts);
     expect($grams($of(3.0)))->toEqualWithDelta(array_map(fn(float $one): float => 3.0 * $one, $grams($of(1.0))), 1e-9);
     foreach ($of(1.0)->amounts as $amount) {
         expect($amount->mass->inGrams())->toBeGreaterThan(0.0)
             ->and($amount->pieces === null)->toBe($amount->volume !== null);
     }
-})->with(Base::cases());
+})->with(Base::withRoux());
 
 it('browns mirepoix two to one to one', function (): void {
     $amounts = array_column(array_map(
         fn(Amount $amount): array => [$amount->ingredient, $amount->mass->inGrams()],
-        Aromatics::for(Base::Espagnole, Volume::ofLitres(1.0), Larder::house())->amounts,
+        Additions::for(Formula::house(Base::Espagnole), Formula::house(Base::Espagnole)->method, Volume::ofLitres(1.0), Larder::house())->amounts,
     ), 1, 0);
     expect($amounts['onion'] / $amounts['carrot'])->toEqualWithDelta(2.0, 1e-9)
         ->and($amounts['carrot'])->toEqualWithDelta($amounts['celery'], 1e-9)

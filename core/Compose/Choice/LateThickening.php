@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Compose\Choice;
+
+/** What mends a sauce that has come out thin. */
+enum LateThickening: string
+{
+    case Reduce = 'reduce';
+    case WhiteRoux = 'white-roux';
+    case BeurreManie = 'beurre-manie';
+    case Slurry = 'slurry';
+}
