@@ -1,4 +1,4 @@
-const browser = Object.fromEntries(['document', 'window', 'localStorage', 'location', 'HTMLElement', 'Intl', 'setInterval', 'Date'].map((name) => [name, 'readonly']));
+const browser = Object.fromEntries(['document', 'window', 'localStorage', 'location', 'HTMLElement', 'Intl', 'setInterval', 'Date', 'Event', 'Option'].map((name) => [name, 'readonly']));
 const node = Object.fromEntries(['process', 'fetch', 'document', 'Date'].map((name) => [name, 'readonly']));
 const rules = {
   'no-undef': 'error',

@@ -2,16 +2,33 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AssayController;
+use App\Http\Controllers\CompareController;
 use App\Http\Controllers\ComposeController;
-use App\Http\Controllers\KeepSauceController;
+use App\Http\Controllers\KitchenController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\PotController;
 use App\Http\Controllers\PotEventController;
+use App\Http\Controllers\SauceController;
+use App\Http\Controllers\SheetController;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/compose');
 Route::get('/compose', ComposeController::class)->name('compose');
-Route::post('/sauces', KeepSauceController::class)->name('sauces.store');
+Route::get('/sheet', SheetController::class)->name('sheet');
+Route::get('/compare', CompareController::class)->name('compare');
+Route::get('/assay', AssayController::class)->name('assay');
+
+Route::get('/sauces', [SauceController::class, 'index'])->name('sauces.index');
+Route::get('/sauces/keep', [SauceController::class, 'create'])->name('sauces.create');
+Route::post('/sauces', [SauceController::class, 'store'])->name('sauces.store');
+Route::get('/sauces/{sauce}', [SauceController::class, 'show'])->name('sauces.show')->whereNumber('sauce');
+Route::post('/sauces/{sauce}', [SauceController::class, 'update'])->name('sauces.update')->whereNumber('sauce');
+Route::post('/sauces/{sauce}/duplicate', [SauceController::class, 'duplicate'])->name('sauces.duplicate')->whereNumber('sauce');
+
+Route::get('/kitchen', [KitchenController::class, 'show'])->name('kitchen');
+Route::post('/kitchen/{section}', [KitchenController::class, 'store'])->name('kitchen.store')->whereIn('section', ['settings', 'schools', 'pans', 'hobs', 'larder', 'formulas']);
+Route::post('/kitchen/{section}/{id}/remove', [KitchenController::class, 'remove'])->name('kitchen.remove')->whereIn('section', ['pans', 'hobs', 'larder', 'formulas'])->whereNumber('id');
 
 Route::get('/stove', [PotController::class, 'index'])->name('stove');
 Route::post('/pots', [PotController::class, 'store'])->name('pots.store');

@@ -33,9 +33,20 @@ final readonly class KitchenMeasure
     /** "½ bay leaf", "2 cloves": at least a half, for nobody cuts a clove in four. */
     public function pieces(float $pieces, string $ingredient): string
     {
-        $halves = max(0.5, $pieces < 3.0 ? round($pieces * 2.0) / 2.0 : round($pieces));
+        $halves = self::halves($pieces);
 
-        return KitchenNumber::toQuarters($halves)->text() . ' ' . trans_choice('ingredients.' . $ingredient, $halves <= 1.0 ? 1 : 2);
+        return $this->count($pieces) . ' ' . trans_choice('ingredients.' . $ingredient, $halves <= 1.0 ? 1 : 2);
+    }
+
+    /** "½", "2", "14": the pieces without their name */
+    public function count(float $pieces): string
+    {
+        return KitchenNumber::toQuarters(self::halves($pieces))->text();
+    }
+
+    private static function halves(float $pieces): float
+    {
+        return max(0.5, $pieces < 3.0 ? round($pieces * 2.0) / 2.0 : round($pieces));
     }
 
     /** @return list<array{VolumeUnit, 'cup'|'tbsp'|'tsp', float}> unit, its name, and from how many of it on it is used */

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Format;
 
+use Lento\Compose\Additions;
+use Lento\Compose\Part;
 use Lento\Compose\Sheet;
 use Lento\Compose\StepKind;
+use Lento\Compose\Treatment;
 use Lento\Compose\When;
+use Lento\Finish\Finishing;
 use Lento\Pour\School;
 
 /** What a step is called, and what to look, smell and listen for, with this pot's own amounts in it. */
@@ -22,6 +26,10 @@ final readonly class StepWords
         $pours = count($sheet->stair->pours);
         $this->with = [
             'fat' => Words::ingredient($question->fat),
+            'oven' => sprintf('%.0F', $question->oven->inCelsius()),
+            'vegetables' => $this->named(static fn(Part $part): bool => $part->treatment->isVegetable() || in_array($part->treatment, [Treatment::DicedBack, Treatment::Rendered], true)),
+            'wine' => $this->named(static fn(Part $part): bool => $part->treatment === Treatment::Reduced),
+            'finishes' => implode(Words::text('steps.then'), array_map($this->finish(...), $sheet->finishes)),
             'fat_amount' => Grams::of($sheet->roux->fat)->text(),
             'flour_amount' => Grams::of($sheet->roux->flour)->text(),
             'liquid' => Words::ingredient($question->liquid),
@@ -68,6 +76,23 @@ final readonly class StepWords
     public static function when(When $when): string
     {
         return Words::text('compose.when.' . $when->value);
+    }
+
+    /** "onion, carrot and celery": what of the formula is in this pot */
+    private function named(callable $which): string
+    {
+        $parts = array_filter(Additions::parts($this->sheet->question->formula, $this->sheet->question->method), $which);
+        $names = array_values(array_unique(array_map(static fn(Part $part): string => Words::ingredient($part->ingredient), $parts)));
+        $last = (string) array_pop($names);
+
+        return $names === [] ? $last : implode(', ', $names) . Words::text('steps.and') . $last;
+    }
+
+    private function finish(Finishing $finishing): string
+    {
+        $name = Words::ingredient($finishing->what->id);
+
+        return $finishing->atMost === null ? $name : Words::text('steps.finish-under', name: $name, celsius: sprintf('%.0F', $finishing->atMost->inCelsius()));
     }
 
     private function pieces(StepKind $kind, string $key): string

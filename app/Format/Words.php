@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Format;
 
+use App\Kitchen\Kitchen;
 use Lento\Compose\Base;
 use Lento\Compose\Question;
 use Lento\Compose\Warning;
+use Lento\Compose\WarningCode;
 use Lento\Quantity\Volume;
 use Lento\Thickness\SpoonTest;
 
@@ -26,7 +28,7 @@ final readonly class Words
 
     public static function ingredient(string $id): string
     {
-        return trans_choice('ingredients.' . $id, 2);
+        return str_starts_with($id, 'own-') ? app(Kitchen::class)->nameOf($id) ?? self::text('kitchen.gone') : trans_choice('ingredients.' . $id, 2);
     }
 
     /** "Chicken velouté" */
@@ -37,7 +39,7 @@ final readonly class Words
 
     public static function sauceNamed(Base $base, string $liquid): string
     {
-        return $base === Base::Veloute ? self::text('sauces.named.veloute', stock: self::text('sauces.stock.' . $liquid)) : self::text('sauces.named.' . $base->value);
+        return $base === Base::Veloute ? self::text('sauces.named.veloute', stock: str_starts_with($liquid, 'own-') ? self::ingredient($liquid) : self::text('sauces.stock.' . $liquid)) : self::text('sauces.named.' . $base->value);
     }
 
     /** "2 litres of velouté that coats" */
@@ -69,7 +71,11 @@ final readonly class Words
     {
         $numbers = array_map(self::number(...), array_keys($warning->numbers), $warning->numbers);
         $words = isset($warning->words['ingredient']) ? ['ingredient' => self::ingredient($warning->words['ingredient'])] + $warning->words : $warning->words;
-        $short = str_starts_with($warning->code->value, 'pan-') && $warning->code->value !== 'pan-assumed' && !isset($warning->numbers['fits_l']) ? '-short' : '';
+        $short = match ($warning->code) {
+            WarningCode::PanOverflows, WarningCode::PanTooFull => isset($warning->numbers['fits_l']) ? '' : '-short',
+            WarningCode::RouxDeep => isset($warning->numbers['oven_minutes']) ? '' : '-short',
+            default => '',
+        };
 
         return self::text('warnings.' . $warning->code->value . $short, ...array_combine(array_keys($warning->numbers), $numbers), ...$words);
     }
@@ -79,7 +85,8 @@ final readonly class Words
     {
         return match (true) {
             str_ends_with($name, '_l') => Litres::short(Volume::ofLitres(floor($value * 20.0) / 20.0)),
-            $name === 'fat_to_flour', $name === 'salt_percent', $name === 'ph' => sprintf('%.1F', $value),
+            $name === 'target_percent' => sprintf('%.2F', $value),
+            in_array($name, ['fat_to_flour', 'salt_percent', 'ph', 'lost_percent'], true) => sprintf('%.1F', $value),
             $name === 'minutes_more' => sprintf('%.0F', max(1.0, ceil($value))),
             default => sprintf('%.0F', $value),
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats;
 
+use App\Kitchen\Kitchen;
 use App\Questions\Fault;
 use App\Questions\QuestionReader;
 use JsonException;
@@ -19,10 +20,13 @@ final readonly class RequestFile
         'liquid_on_hand.amount' => 'stock', 'liquid_on_hand.unit' => 'stock_unit', 'fat_on_hand.amount' => 'have_fat', 'fat_on_hand.unit' => 'have_fat_unit',
         'ready_roux.amount' => 'have_roux', 'ready_roux.unit' => 'have_roux_unit', 'fill_pan' => 'fill',
         'roux.colour' => 'colour', 'roux.fat' => 'fat', 'roux.fat_to_flour' => 'ratio', 'roux.heat' => 'heat',
-        'simmer.minutes' => 'minutes', 'simmer.level' => 'level', 'pan.diameter_mm' => 'diameter', 'pan.height_mm' => 'height',
+        'simmer.minutes' => 'minutes', 'simmer.reduce_percent' => 'reduce', 'simmer.level' => 'level',
+        'liquid_salt_percent' => 'liquid_salt', 'salt_percent' => 'salt', 'roux.place' => 'place', 'roux.oven_c' => 'oven', 'roux.flour' => 'flour', 'roux.white_cook_out' => 'cookout', 'roux.butter_browned' => 'browned',
+        'method.stirring' => 'stirring', 'method.aromatics' => 'aromatics', 'method.vegetables' => 'strain', 'method.pepper' => 'pepper', 'method.salt' => 'salting', 'method.milk' => 'milk', 'method.finish' => 'finish',
+        'pan.diameter_mm' => 'diameter', 'pan.height_mm' => 'height',
     ];
 
-    private const OBJECTS = ['yield', 'yield.each', 'liquid_on_hand', 'fat_on_hand', 'ready_roux', 'roux', 'simmer', 'pan'];
+    private const OBJECTS = ['yield', 'yield.each', 'liquid_on_hand', 'fat_on_hand', 'ready_roux', 'roux', 'simmer', 'pan', 'method'];
 
     /** One of these says how much. */
     private const GIVEN = ['yield', 'liquid_on_hand', 'fat_on_hand', 'ready_roux', 'fill_pan'];
@@ -56,7 +60,7 @@ final readonly class RequestFile
         if (count($given) > 1) {
             $messages[] = (new Fault('amount', 'one_given', ['given' => implode(', ', $given)]))->message($given[0]);
         }
-        $reading = QuestionReader::read($fields, $measures);
+        $reading = QuestionReader::read($fields, Kitchen::unknown($measures));
         foreach ($reading->faults as $fault) {
             $messages[] = $fault->message(self::path($fault->field));
         }

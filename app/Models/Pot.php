@@ -25,6 +25,7 @@ use Lento\Course\EventKind;
  * @property array{yield_ml: float|int, spoon: string, class: string, minutes: float|int, foreseen?: array<string, mixed>} $plan
  * @property non-empty-list<Step> $steps
  * @property string|null $cook
+ * @property int|null $sauce_version_id the kept sauce it was cooked from, as it was then
  * @property CarbonImmutable $started_at
  * @property CarbonImmutable|null $finished_at
  * @property array{volume_ml: float|int, spoon: string, taste: string}|null $outcome
@@ -34,7 +35,7 @@ final class Pot extends Model
 {
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['name', 'question', 'plan', 'steps', 'cook', 'started_at', 'finished_at', 'outcome'];
+    protected $fillable = ['name', 'question', 'plan', 'steps', 'cook', 'started_at', 'finished_at', 'outcome', 'sauce_version_id'];
 
     /** @return HasMany<PotEvent, $this> */
     public function events(): HasMany

@@ -11,18 +11,22 @@ use App\Format\Litres;
 use App\Format\Minutes;
 use App\Format\SauceColour;
 use App\Format\Words;
+use App\Kitchen\Choices;
+use App\Kitchen\Kitchen;
 use App\Questions\ComposeFields;
 use App\Questions\Fault;
+use App\Questions\PartsField;
 use App\Questions\Typed;
 use Lento\Compose\Amount;
 use Lento\Compose\Base;
+use Lento\Compose\GivenKind;
+use Lento\Compose\Part;
 use Lento\Compose\Sheet;
 use Lento\Compose\When;
 use Lento\Larder\Allergen;
-use Lento\Pour\School;
 use Lento\Quantity\Duration;
-use Lento\Quantity\MeasureSystem;
 use Lento\Quantity\Temperature;
+use Lento\Roux\HobHeat;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Flow;
 use Lento\Thickness\ReferenceBechamel;
@@ -32,40 +36,44 @@ use Lento\Thickness\ThicknessClass;
 /** All that Compose prints: what is wanted, the drawings, the weigh-out sheet. */
 final readonly class ComposePage
 {
+    /** ml of a portion, where nobody has said otherwise. */
+    private const PORTION = '55';
+
+    /** Field that says how much, by what is given. */
+    private const NUMBERS = ['litres' => 'amount', 'covers' => 'covers', 'stock' => 'stock', 'fat' => 'have_fat', 'flour' => 'have_flour', 'roux' => 'have_roux'];
+
+    public ?SheetPage $whole;
+
     /**
      * @param array<string, string> $fields as typed, the usual written out
+     * @param string $question the one the sheet answers, as an address
      * @param array<string, string> $errors by field
-     * @param list<array{name: string, address: array<string, string>}> $kept
      */
     private function __construct(
         public array $fields,
         public string $question,
         public ?Sheet $sheet,
         public array $errors,
-        public array $kept,
+        public Kitchen $kitchen,
+        public ?int $version,
         private KitchenMeasure $measure,
-    ) {}
+    ) {
+        $this->whole = $sheet === null ? null : new SheetPage($sheet, $kitchen);
+    }
 
     /**
      * @param ComposeFields $shown the question the sheet answers: the last good one when the typed one is faulty
      * @param list<Fault> $faults
-     * @param list<array{name: string, question: array<string, string>}> $kept
+     * @param int|null $version the kept sauce it came from
      */
-    public static function of(ComposeFields $typed, ComposeFields $shown, ?Sheet $sheet, array $faults, array $kept, MeasureSystem $measures): self
+    public static function of(ComposeFields $typed, ComposeFields $shown, ?Sheet $sheet, array $faults, Kitchen $kitchen, ?int $version = null): self
     {
         $errors = [];
         foreach ($faults as $fault) {
             $errors[$fault->field] ??= $fault->message();
         }
 
-        return new self(
-            $typed->filled()->fields,
-            http_build_query($shown->toAddress()),
-            $sheet,
-            $errors,
-            array_map(static fn(array $one): array => ['name' => $one['name'], 'address' => $one['question']], $kept),
-            new KitchenMeasure($measures),
-        );
+        return new self($typed->filled($kitchen)->fields, http_build_query($shown->toAddress()), $sheet, $errors, $kitchen, $version, new KitchenMeasure($kitchen->measures));
     }
 
     /** Whether the sheet belongs to an earlier question, because this one cannot be read. */
@@ -84,49 +92,140 @@ final readonly class ComposePage
         return $this->errors[$field] ?? null;
     }
 
+    public function given(): string
+    {
+        return $this->fields['given'];
+    }
+
+    /** @return list<string> what can be given for this base */
+    public function givens(): array
+    {
+        $roux = (Base::tryFrom($this->fields['sauce']) ?? Base::Veloute)->hasRoux();
+
+        return array_values(array_filter(array_keys(ComposeFields::GIVEN), static fn(string $given): bool => $roux || !in_array($given, ['fat', 'flour', 'roux'], true)));
+    }
+
+    /** The field of the number that is given; the litres while the pan is. */
+    public function givenField(): string
+    {
+        return self::NUMBERS[$this->given()] ?? 'amount';
+    }
+
+    /** What a number field shows: as typed where it is given, else as worked out. */
+    public function number(string $field): string
+    {
+        return in_array($field, ComposeFields::GIVEN[$this->given()] ?? [], true) ? $this->fields[$field] : $this->workedOut($field)[0];
+    }
+
+    public function unit(string $field): string
+    {
+        $unit = match ($field) {
+            'amount' => 'unit',
+            'each' => 'each_unit',
+            default => $field . '_unit',
+        };
+        $typed = in_array($field, ComposeFields::GIVEN[$this->given()] ?? [], true) ? $this->fields[$unit] ?? '' : '';
+
+        return $typed !== '' ? $typed : (in_array($field, ComposeFields::GIVEN[$this->given()] ?? [], true) ? $this->usualUnit($field) : $this->workedOut($field)[1]);
+    }
+
+    /** Unit fields that have to go along with their numbers; a gram or a litre needs no saying. */
+    public function unitField(string $field): ?string
+    {
+        return match ($field) {
+            'covers' => null,
+            'amount' => 'unit',
+            default => $field . '_unit',
+        };
+    }
+
+    /** Whether a number has no place of its own on the page just now. */
+    public function hidden(string $field): bool
+    {
+        return match ($field) {
+            'amount' => $this->given() === 'covers',
+            'covers', 'each' => $this->given() !== 'covers',
+            default => !in_array($field, array_map($this->fieldOf(...), $this->chief()), true),
+        };
+    }
+
+    public function isGiven(string $field): bool
+    {
+        return in_array($field, ComposeFields::GIVEN[$this->given()] ?? [], true);
+    }
+
+    /** @return array<string, string> what the form showed, for the server to see what has been touched */
+    public function seen(): array
+    {
+        $seen = [];
+        foreach (['amount', 'covers', 'each', 'stock', 'have_fat', 'have_flour', 'have_roux'] as $field) {
+            $seen[$field] = $this->number($field);
+        }
+        foreach (['sauce', 'liquid', 'pan', 'diameter', 'height', 'minutes', 'reduce'] as $field) {
+            $seen[$field] = $this->fields[$field];
+        }
+
+        return [...$seen, 'rung' => $this->rung()];
+    }
+
+    /** The rung the thickness stands on; '' between two. */
+    public function rung(): string
+    {
+        return ThicknessClass::tryFrom($this->fields['thickness'])->value ?? '';
+    }
+
+    public function thicknessGrams(): string
+    {
+        return sprintf('%.0F', ThicknessClass::tryFrom($this->fields['thickness'])?->target()->gramsPerLitre ?? Typed::number($this->fields['thickness']) ?? $this->sheet?->thickness->gramsPerLitre ?? 0.0);
+    }
+
     /** @return array<string, string> */
     public function sauces(): array
     {
-        return array_combine(array_column(Base::cases(), 'value'), array_map(static fn(Base $base): string => mb_convert_case(Words::text('sauces.' . $base->value), MB_CASE_TITLE), Base::cases()));
+        return array_combine(array_column(Base::cases(), 'value'), array_map(static fn(Base $base): string => mb_strtoupper(mb_substr($name = Words::text('sauces.' . $base->value), 0, 1)) . mb_substr($name, 1), Base::cases()));
     }
 
     /** @return array<string, string> */
     public function liquids(): array
     {
-        $ids = (Base::tryFrom($this->fields['sauce']) ?? Base::Veloute)->liquids();
+        $ids = $this->kitchen->liquids(Base::tryFrom($this->fields['sauce']) ?? Base::Veloute);
 
         return array_combine($ids, array_map(Words::ingredient(...), $ids));
     }
 
-    /** @return list<array{value: string, name: string, grams: string, film: float}> thick on top; a thickness of the cook's own stands among the classes */
-    public function rungs(): array
+    /** @return array<string, string> */
+    public function fats(): array
     {
-        $rungs = array_map(fn(ThicknessClass $class): array => $this->rung($class->value, ucfirst(Words::text('thickness.class.' . $class->value)), $class->target()->gramsPerLitre), ThicknessClass::askable());
-        $own = Typed::number($this->fields['thickness']);
-        if ($own !== null && $this->sheet !== null) {
-            $rungs[] = $this->rung($this->fields['thickness'], Words::text('compose.own_thickness'), $own);
-        }
-        usort($rungs, static fn(array $a, array $b): int => $b['film'] <=> $a['film']);
+        $ids = $this->kitchen->larder()->fatNames();
 
-        return $rungs;
+        return array_combine($ids, array_map(Words::ingredient(...), $ids));
     }
 
-    /** @return list<string> the three usual schools, and another one if that is the question's own */
-    public function schools(): array
+    /** @return list<array{value: string, name: string, grams: string, film: float}> thick on top */
+    public function rungs(): array
     {
-        $own = School::tryFrom($this->fields['school']) ?? School::ColdOnHot;
+        $rungs = array_map(fn(ThicknessClass $class): array => [
+            'value' => $class->value,
+            'name' => ucfirst(Words::text('thickness.class.' . $class->value)),
+            'use' => Words::text('thickness.use.' . $class->value),
+            'grams' => sprintf('%.0F', $class->target()->gramsPerLitre),
+            'film' => self::film($class->target()->gramsPerLitre),
+        ], ThicknessClass::askable());
 
-        return array_values(array_unique([School::ColdOnHot->value, School::HotOnCold->value, School::HotOnHot->value, $own->value]));
+        return array_reverse($rungs);
     }
 
     /** What the sheet reckons with where the field was left empty. */
     public function used(string $field): string
     {
-        $pan = $this->sheet?->question->pan;
+        $question = $this->sheet?->question;
 
-        return $pan === null ? '' : match ($field) {
-            'diameter' => sprintf('%.0F', $pan->diameter->inMillimetres()),
-            'height' => sprintf('%.0F', $pan->height->inMillimetres()),
+        return $question === null ? '' : match ($field) {
+            'diameter' => sprintf('%.0F', $question->pan->diameter->inMillimetres()),
+            'height' => sprintf('%.0F', $question->pan->height->inMillimetres()),
+            'minutes' => sprintf('%.0F', $question->simmerTime->inMinutes()),
+            'reduce' => sprintf('%.0F', 100.0 * (1.0 - $this->sheet->end->millilitres() / $this->sheet->start->millilitres())),
+            'liquid_salt' => Typed::plain(100.0 * $question->larder->ingredient($question->liquid)->salt),
             default => '',
         };
     }
@@ -142,6 +241,21 @@ final readonly class ComposePage
         $minutes = $this->sheet?->outlook->rouxMinutes;
 
         return $minutes === null ? Words::text('compose.by_colour') : Bands::minutes($minutes);
+    }
+
+    /** "ring 1 at 3 of 5" */
+    public function hobSetting(): string
+    {
+        $hob = $this->kitchen->hobs[(int) $this->fields['hob']] ?? null;
+        $heat = $this->sheet->question->heat ?? HobHeat::Medium;
+
+        return $hob === null ? Words::text('compose.heats.' . $heat->value) : Words::text('compose.hob_setting', level: $hob->setting($heat), levels: $hob->levels);
+    }
+
+    /** Whether the ring gives less than was asked for. */
+    public function weakHob(): bool
+    {
+        return $this->sheet !== null && $this->sheet->question->heat->value !== $this->fields['heat'] && $this->fields['heat'] !== '' && !$this->stale();
     }
 
     /** "51–66 g/l in eight pots of ten; could be gratin" */
@@ -162,16 +276,31 @@ final readonly class ComposePage
         return $this->sheet === null ? [] : Bands::risks($this->sheet->outlook);
     }
 
-    /** @return list<Amount> the three that are weighed first: fat, flour, liquid */
+    /** @return list<Amount> what is weighed first: fat, flour or ready roux, and the liquids */
     public function chief(): array
     {
-        return array_values(array_filter($this->sheet->amounts ?? [], fn(Amount $amount): bool => in_array($amount->ingredient, $this->chiefNames(), true)));
+        return array_values(array_filter($this->sheet->amounts ?? [], $this->isChief(...)));
+    }
+
+    /** The field that an amount of the slip can be changed by; null where it follows from the others. */
+    public function fieldOf(Amount $amount): ?string
+    {
+        $question = $this->sheet?->question;
+
+        return match (true) {
+            $question === null => null,
+            $amount->ingredient === 'ready-roux' => 'have_roux',
+            $amount->when === When::Roux && $amount->ingredient === $question->fat => 'have_fat',
+            $amount->when === When::Roux && $amount->ingredient === 'plain-flour' => 'have_flour',
+            $amount->when === When::Pour && $amount->ingredient === $question->liquid => 'stock',
+            default => null,
+        };
     }
 
     /** The rest in one line: "salt 15 g, white pepper 0.6 g". */
     public function others(): string
     {
-        $rest = array_filter($this->sheet->amounts ?? [], fn(Amount $amount): bool => !in_array($amount->ingredient, $this->chiefNames(), true));
+        $rest = array_filter($this->sheet->amounts ?? [], fn(Amount $amount): bool => !$this->isChief($amount));
 
         return implode(', ', array_map(fn(Amount $amount): string => $amount->pieces !== null
             ? $this->measure->pieces($amount->pieces, $amount->ingredient)
@@ -188,10 +317,7 @@ final readonly class ComposePage
 
     public function kitchen(Amount $amount): string
     {
-        $spoons = $amount->volume === null ? '' : $this->measure->of($amount->volume);
-        $weight = $amount->when === When::Pour ? Grams::of($amount->mass)->text() : '';
-
-        return implode(', ', array_filter([$spoons, $weight], static fn(string $text): bool => $text !== ''));
+        return SheetPage::beside($amount, $this->measure);
     }
 
     public function allergens(): string
@@ -209,22 +335,87 @@ final readonly class ComposePage
         return $this->sheet === null ? '' : Minutes::text(Duration::ofMinutes(array_sum(array_map(static fn($step): float => $step->handsOn ? $step->time->inMinutes() : 0.0, $this->sheet->steps))));
     }
 
-    /** @return list<string> */
-    private function chiefNames(): array
+    /** @return array<string, list<string>> the schools that this sauce leaves open */
+    public function schools(): array
     {
-        return $this->sheet === null ? [] : [$this->sheet->question->fat, 'plain-flour', $this->sheet->question->liquid];
+        $base = Base::tryFrom($this->fields['sauce']) ?? Base::Veloute;
+        $milk = $this->sheet !== null && $this->sheet->question->larder->ingredient($this->sheet->question->liquid)->milkSolids > 0.0;
+        $not = [
+            ...($milk ? [] : ['milk']),
+            ...($this->fields['colour'] === 'white' ? [] : ['cookout']),
+            ...($base->hasRoux() ? [] : ['ratio', 'school', 'flour', 'place', 'browned', 'aromatics']),
+        ];
+
+        return array_diff_key(Choices::all(), array_flip($not));
     }
 
-    /** @return array{value: string, name: string, grams: string, film: float} */
-    private function rung(string $value, string $name, float $grams): array
+    /** @return list<array{part: Part, typed: string, usual: string}> what else is in the pot, per litre */
+    public function parts(): array
+    {
+        $formula = $this->kitchen->formula(Base::tryFrom($this->fields['sauce']) ?? Base::Veloute);
+        $typed = PartsField::typed($this->fields['parts']);
+
+        return array_map(static fn(Part $part): array => ['part' => $part, 'typed' => $typed[$part->ingredient] ?? Typed::plain($part->perLitre), 'usual' => Typed::plain($part->usual)], $formula->parts);
+    }
+
+    /** Two or more questions side by side: this one, and this one otherwise. */
+    public function compareAddress(): string
+    {
+        return route('compare', ['q' => [$this->question, $this->question]]);
+    }
+
+    /** @return array{string, string} number and unit that the sheet has for a field */
+    private function workedOut(string $field): array
+    {
+        $sheet = $this->sheet;
+        if ($sheet === null) {
+            return [$this->fields[$field] ?? '', $this->usualUnit($field)];
+        }
+        $yield = $sheet->question->yield;
+
+        return match ($field) {
+            'amount' => [Litres::short($yield), 'l'],
+            'covers' => [sprintf('%.0F', max(1.0, round($yield->inMillilitres() / max(1.0, Typed::number($this->each()) ?? 1.0)))), ''],
+            'each' => [$this->each(), 'ml'],
+            'stock' => self::split(Litres::of($sheet->stock())),
+            'have_fat' => self::split(Grams::of($sheet->roux->fat)),
+            'have_flour' => self::split(Grams::of($sheet->roux->flour)),
+            'have_roux' => self::split(Grams::of($sheet->cookedRoux)),
+            default => ['', ''],
+        };
+    }
+
+    /** ml of a portion: as typed, or the kitchen's. */
+    private function each(): string
+    {
+        return $this->fields['each'] !== '' ? $this->fields['each'] : $this->kitchen->setting('portion', self::PORTION);
+    }
+
+    private function usualUnit(string $field): string
+    {
+        return match ($field) {
+            'amount', 'stock' => 'l',
+            'each' => 'ml',
+            'have_fat', 'have_flour', 'have_roux' => 'g',
+            default => '',
+        };
+    }
+
+    /** @return array{string, string} */
+    private static function split(Grams|Litres $text): array
+    {
+        return [$text->number, $text->unit];
+    }
+
+    private function isChief(Amount $amount): bool
+    {
+        return $amount->when === When::Pour || $amount->ingredient === 'ready-roux' || $this->sheet !== null && $this->sheet->question->given->kind !== GivenKind::ReadyRoux && in_array($this->fieldOf($amount), ['have_fat', 'have_flour'], true);
+    }
+
+    private static function film(float $grams): float
     {
         $bechamel = ReferenceBechamel::house()->sauce(min($grams, EquivalentFlour::MOST));
 
-        return [
-            'value' => $value,
-            'name' => $name,
-            'grams' => Words::text('units.grams_per_litre', grams: sprintf('%.0F', $grams)),
-            'film' => SpoonTest::of(Flow::of($bechamel, Temperature::ofCelsius(EquivalentFlour::CELSIUS)))->film->inMillimetres(),
-        ];
+        return SpoonTest::of(Flow::of($bechamel, Temperature::ofCelsius(EquivalentFlour::CELSIUS)))->film->inMillimetres();
     }
 }

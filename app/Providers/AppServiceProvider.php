@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Kitchen\Kitchen;
+use App\Kitchen\LoadKitchen;
 use App\Stove\PotsOn;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View as ViewContract;
@@ -18,6 +20,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(PotsOn::class);
+        $this->app->scoped(Kitchen::class, static fn(): Kitchen => (new LoadKitchen())());
         $this->app->bind(MeasureSystem::class, static fn(): MeasureSystem => MeasureSystem::tryFrom(config()->string('lento.measures')) ?? MeasureSystem::Metric);
     }
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Questions;
 
+use App\Kitchen\Kitchen;
 use Lento\Compose\Composer;
 use Lento\Compose\GivenKind;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
 use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
-use Lento\Quantity\MeasureSystem;
 
 /** Fields asked and answered: a sheet, or the faults that stand in its way. */
 final readonly class Answer
@@ -18,9 +18,9 @@ final readonly class Answer
     /** @param list<Fault> $faults */
     private function __construct(public ?Sheet $sheet, public array $faults) {}
 
-    public static function to(ComposeFields $fields, MeasureSystem $measures): self
+    public static function to(ComposeFields $fields, Kitchen $kitchen): self
     {
-        $reading = QuestionReader::read($fields->toRead(), $measures);
+        $reading = QuestionReader::read($fields->toRead(), $kitchen);
         if ($reading->question === null) {
             return new self(null, $reading->faults);
         }
@@ -45,6 +45,8 @@ final readonly class Answer
 
         return match (true) {
             $refusal instanceof OutOfRange => new Fault($field, 'given_out_of_range', ['reason' => $refusal->getMessage()]),
+            !$question->base->hasRoux() && in_array($question->given->kind, [GivenKind::Fat, GivenKind::ReadyRoux], true) => new Fault($field, 'no_roux'),
+            !$question->base->hasRoux() => new Fault('thickness', 'boil_down'),
             in_array($question->given->kind, [GivenKind::Liquid, GivenKind::Pan], true) => new Fault($field, 'given_unreachable'),
             default => new Fault('thickness', 'unreachable'),
         };

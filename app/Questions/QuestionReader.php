@@ -4,12 +4,29 @@ declare(strict_types=1);
 
 namespace App\Questions;
 
+use App\Kitchen\Choices;
+use App\Kitchen\Kitchen;
 use BackedEnum;
 use Lento\Assay\KitchenWords;
 use Lento\Compose\Base;
+use Lento\Compose\Choice\AromaticsWay;
+use Lento\Compose\Choice\CookOut;
+use Lento\Compose\Choice\FinishWay;
+use Lento\Compose\Choice\FlourWay;
+use Lento\Compose\Choice\LateThickening;
+use Lento\Compose\Choice\MilkWay;
+use Lento\Compose\Choice\Pepper;
+use Lento\Compose\Choice\RouxPlace;
+use Lento\Compose\Choice\SaltTime;
+use Lento\Compose\Choice\SkinGuard;
+use Lento\Compose\Choice\Stirring;
+use Lento\Compose\Choice\StrainWay;
 use Lento\Compose\Composer;
+use Lento\Compose\Formula;
 use Lento\Compose\Given;
 use Lento\Compose\GivenKind;
+use Lento\Compose\Method;
+use Lento\Compose\Part;
 use Lento\Compose\Question;
 use Lento\Exception\LentoException;
 use Lento\Larder\Larder;
@@ -20,24 +37,27 @@ use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\MassUnit;
-use Lento\Quantity\MeasureSystem;
+use Lento\Quantity\Temperature;
 use Lento\Quantity\UnitNames;
 use Lento\Quantity\Volume;
 use Lento\Quantity\VolumeUnit;
 use Lento\Roux\Colour;
 use Lento\Roux\HobHeat;
+use Lento\Roux\OvenRoux;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\ThicknessClass;
 
 /**
  * Turns what a cook typed, field by field, into a question for the core, and collects what is wrong with it.
  *
- * The same fields come from the form, from the address and from a request file: sauce, liquid, amount, unit, covers, each, each_unit,
- * thickness, colour, fat, ratio, heat, minutes, level, diameter, height, school; instead of an amount also stock, have_fat, have_roux or
- * fill. An empty field is the base's usual.
+ * The same fields come from the form, from the address and from a request file: those of ComposeFields, where only one says how much, and
+ * `fill` for a pan. An empty field is the kitchen's usual, or the base's.
  */
 final class QuestionReader
 {
+    /** % of salt in a liquid: a paste stirred up double. */
+    private const MOST_LIQUID_SALT = 5.0;
+
     /** What the trade calls coating. */
     private const TRADE_WORDS = ['nappe' => 'coating', 'nappé' => 'coating'];
 
@@ -47,15 +67,16 @@ final class QuestionReader
     private UnitNames $units;
 
     /** @param array<string, string> $fields */
-    private function __construct(private readonly array $fields, MeasureSystem $measures)
+    private function __construct(private readonly array $fields, private readonly Kitchen $kitchen)
     {
-        $this->units = new UnitNames($measures);
+        $this->units = new UnitNames($kitchen->measures);
     }
 
     /** @param array<string, string> $fields */
-    public static function read(array $fields, MeasureSystem $measures): Reading
+    public static function read(array $fields, Kitchen $kitchen): Reading
     {
-        return (new self($fields, $measures))->reading();
+        // What the kitchen always does, unless this question says otherwise.
+        return (new self([...$kitchen->usual(), ...array_filter($fields, static fn(string $value): bool => $value !== '')], $kitchen))->reading();
     }
 
     private function reading(): Reading
@@ -63,24 +84,29 @@ final class QuestionReader
         $base = $this->base();
         $given = $this->given();
         $pan = $this->pan();
-        $liquid = $this->ingredient('liquid', $base?->liquids() ?? []);
+        $liquid = $this->ingredient('liquid', $base === null ? [] : $this->kitchen->liquids($base));
         $thickness = $this->thickness();
         $colour = $this->enum('colour', Colour::class);
-        $fat = $this->ingredient('fat', Larder::house()->fatNames());
+        $fat = $this->ingredient('fat', $this->kitchen->larder()->fatNames());
         $ratio = $this->number('ratio', Question::LEAST_RATIO, Question::MOST_RATIO, ' to 1');
         $minutes = $this->number('minutes', Question::LEAST_MINUTES, Question::MOST_MINUTES, ' min');
+        $reduce = $this->number('reduce', Question::LEAST_REDUCTION, Question::MOST_REDUCTION, ' %');
         $level = $this->enum('level', SimmerLevel::class);
         $school = $this->enum('school', School::class);
-        $heat = $this->enum('heat', HobHeat::class);
+        $heat = $this->heat($pan);
+        $oven = $this->number('oven', OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C');
+        $liquidSalt = $this->number('liquid_salt', 0.0, self::MOST_LIQUID_SALT, ' %');
+        $formula = $base === null ? null : $this->formula($base);
+        $method = $this->method($formula === null ? new Method() : $formula->method);
         $this->refuseShallow($given, $pan);
         $this->refuseNoPan($given, $pan);
-        if ($this->faults !== [] || $base === null || $given === null) {
+        if ($this->faults !== [] || $base === null || $given === null || $formula === null) {
             return Reading::faulty($this->faults === [] ? [new Fault('amount', 'missing')] : $this->faults);
         }
 
         return Reading::whole(Question::of(
             $base,
-            $given,
+            $this->byRatio($given, $ratio ?? 1.0),
             $liquid,
             $thickness,
             $colour,
@@ -91,7 +117,77 @@ final class QuestionReader
             $school ?? School::ColdOnHot,
             $pan,
             $heat ?? HobHeat::Medium,
+            $this->larder($liquid ?? $formula->liquids[0], $liquidSalt),
+            formula: $formula,
+            method: $method,
+            reduceBy: $reduce === null ? null : $reduce / 100.0,
+            oven: $oven === null ? null : Temperature::ofCelsius($oven),
+            boilsAt: $this->kitchen->boilsAt(),
         ));
+    }
+
+    /** With flour on hand, the fat that goes with it says as much. */
+    private function byRatio(Given $given, float $ratio): Given
+    {
+        return ($this->fields['have_flour'] ?? '') !== '' && $given->kind === GivenKind::Fat && $given->mass !== null ? Given::fat(Mass::ofKilograms($given->mass->kilograms * $ratio)) : $given;
+    }
+
+    private function larder(string $liquid, ?float $salt): Larder
+    {
+        $larder = $this->kitchen->larder();
+
+        return $salt === null ? $larder : $larder->with($larder->ingredient($liquid)->similar($liquid === '' ? 'stock' : $liquid, salt: $salt / 100.0));
+    }
+
+    /** The formula with this question's own amounts. */
+    private function formula(Base $base): ?Formula
+    {
+        $formula = $this->kitchen->formula($base);
+        $salt = $this->number('salt', 0.0, Formula::MOST_SALT_PERCENT, ' %');
+        $known = array_column(array_map(static fn(Part $part): array => [$part->ingredient, $part], $formula->parts), 1, 0);
+        $perLitre = [];
+        foreach (PartsField::typed($this->fields['parts'] ?? '') as $name => $text) {
+            $number = Typed::number($text);
+            $part = $known[$name] ?? null;
+            if ($part === null) {
+                continue;
+            }
+            if ($number === null || $number < 0.0 || $number > Part::MOST) {
+                $this->faults[] = new Fault('parts', 'part', ['part' => $name, 'most' => Typed::plain(Part::MOST), 'unit' => $part->measure->value]);
+            } elseif (abs($number - $part->perLitre) > 1e-9) {
+                $perLitre[$name] = $number;
+            }
+        }
+
+        return $this->faults === [] || array_filter($this->faults, static fn(Fault $fault): bool => in_array($fault->field, ['parts', 'salt'], true)) === [] ? $formula->with(salt: $salt === null ? null : $salt / 100.0, perLitre: $perLitre) : null;
+    }
+
+    private function method(Method $usual): Method
+    {
+        return new Method(
+            $this->enum('flour', FlourWay::class) ?? $usual->flour,
+            $this->enum('place', RouxPlace::class),
+            $this->enum('cookout', CookOut::class) ?? $usual->cookOut,
+            $this->enum('stirring', Stirring::class) ?? $usual->stirring,
+            $this->choice('browned', Choices::YES_NO) === 'yes',
+            $this->enum('aromatics', AromaticsWay::class),
+            $this->enum('strain', StrainWay::class),
+            $this->enum('pepper', Pepper::class) ?? $usual->pepper,
+            $this->enum('salting', SaltTime::class) ?? $usual->salt,
+            $this->enum('skin', SkinGuard::class) ?? $usual->skin,
+            $this->enum('milk', MilkWay::class) ?? $usual->milk,
+            $this->enum('late', LateThickening::class) ?? $usual->late,
+            $this->enum('finish', FinishWay::class) ?? $usual->finish,
+        );
+    }
+
+    /** As asked for, or as much of it as the ring gives into this pan. */
+    private function heat(?Pan $pan): ?HobHeat
+    {
+        $heat = $this->enum('heat', HobHeat::class);
+        $hob = $this->kitchen->hobs[(int) ($this->fields['hob'] ?? '0')] ?? $this->kitchen->firstHob();
+
+        return $hob === null || $pan === null ? $heat : $hob->rated()->reaches($heat ?? HobHeat::Medium, $pan);
     }
 
     private function base(): ?Base
@@ -115,7 +211,7 @@ final class QuestionReader
     private function given(): ?Given
     {
         $named = array_keys(array_filter(
-            ['stock' => $this->fields['stock'] ?? '', 'have_fat' => $this->fields['have_fat'] ?? '', 'have_roux' => $this->fields['have_roux'] ?? '', 'fill' => $this->fields['fill'] ?? ''],
+            ['stock' => $this->fields['stock'] ?? '', 'have_fat' => $this->fields['have_fat'] ?? '', 'have_flour' => $this->fields['have_flour'] ?? '', 'have_roux' => $this->fields['have_roux'] ?? '', 'fill' => $this->fields['fill'] ?? ''],
             static fn(string $value): bool => $value !== '',
         ))[0] ?? 'yield';
         if ($named === 'fill') {
@@ -129,7 +225,7 @@ final class QuestionReader
         if ($named !== 'yield') {
             $mass = $this->massOf($named, $named . '_unit');
 
-            return $mass === null ? null : ($named === 'have_fat' ? Given::fat($mass) : Given::readyRoux($mass));
+            return $mass === null ? null : ($named === 'have_roux' ? Given::readyRoux($mass) : Given::fat($mass));
         }
         $yield = $this->yield();
 
@@ -236,6 +332,10 @@ final class QuestionReader
 
     private function pan(): ?Pan
     {
+        $own = $this->kitchen->pans[(int) ($this->fields['pan'] ?? '0')] ?? null;
+        if ($own !== null && ($this->fields['diameter'] ?? '') === '') {
+            return $own->measured();
+        }
         $diameter = $this->number('diameter', Pan::LEAST_MILLIMETRES, Pan::MOST_DIAMETER_MILLIMETRES, ' mm');
         $height = $this->number('height', Pan::LEAST_MILLIMETRES, Pan::MOST_HEIGHT_MILLIMETRES, ' mm');
         if ($diameter === null) {

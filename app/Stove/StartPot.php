@@ -14,7 +14,7 @@ use Lento\Compose\Sheet;
 /** Puts a composed sauce on the stove: the plan and the steps are written down as promised. */
 final readonly class StartPot
 {
-    public function __invoke(Sheet $sheet, ComposeFields $fields, CarbonImmutable $at, ?string $cook = null): Pot
+    public function __invoke(Sheet $sheet, ComposeFields $fields, CarbonImmutable $at, ?string $cook = null, ?int $version = null): Pot
     {
         return Pot::query()->create([
             'name' => Words::sauce($sheet->question),
@@ -23,6 +23,7 @@ final readonly class StartPot
             'steps' => $sheet->steps,
             'cook' => $cook,
             'started_at' => $at,
+            'sauce_version_id' => $version,
         ]);
     }
 

@@ -4,25 +4,38 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Models\KeptSauce;
+use App\Kitchen\Kitchen;
+use App\Kitchen\LoadKitchen;
+use App\Models\Hob;
+use App\Models\KitchenFormula;
+use App\Models\KitchenSettings;
+use App\Models\LarderEntry;
+use App\Models\Pan;
 use App\Models\Pot;
+use App\Models\Sauce;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
 use App\Stove\RecordEvent;
 use App\Stove\StartPot;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
+use Lento\Compose\Base;
 use Lento\Compose\StepKind;
 use Lento\Course\EventKind;
-use Lento\Quantity\MeasureSystem;
+use Lento\Pot\HobKind;
+use Lento\Pot\PanBase;
 use RuntimeException;
 
 /** The galley of the night ferry Marigold: Ines Vark and Petra Lund cook for 72 covers. All made up. */
 final class DatabaseSeeder extends Seeder
 {
-    private const PAN_24 = ['diameter' => '240', 'height' => '140'];
+    /** Name, mm wide, mm high, base, g. */
+    private const PANS = [['16 cm saucepan', 160, 90, PanBase::Medium, 900], ['20 cm saucepan', 200, 110, PanBase::Medium, 1300], ['24 cm saucepan', 240, 140, PanBase::Thick, 2100], ['28 cm sauté pan', 280, 90, PanBase::Thick, 2600], ['28 cm stew pan', 280, 160, PanBase::Thick, 2900], ['36 cm stock pot', 360, 240, PanBase::Medium, 4200]];
 
-    private const PAN_28 = ['diameter' => '280', 'height' => '160'];
+    private const HOBS = [['Front left', HobKind::Induction, 3500, 9], ['Front right', HobKind::Induction, 3500, 9], ['Back gas', HobKind::Gas, 6000, 6]];
+
+    /** Larder id, own name, price a kg, % of salt. Made-up prices. */
+    private const LARDER = [['butter', null, 8.90, null], ['clarified-butter', null, 12.40, null], ['plain-flour', null, 0.95, null], ['whole-milk', null, 1.05, null], ['chicken-stock', null, 1.60, 0.2], ['fish-stock', null, 2.10, 0.2], ['brown-stock', null, 2.80, 0.1], ['vegetable-stock', null, 0.90, 0.2], ['double-cream', null, 5.20, null], ['white-wine', null, 4.80, null], ['tomato-puree', null, 1.70, null], ['onion', null, 0.90, null], ['carrot', null, 0.80, null], ['celery', null, 1.90, null], ['salt', null, 0.40, null], ['chicken-stock', 'Stock from paste', 1.20, 1.1]];
 
     public function run(StartPot $start, RecordEvent $record): void
     {
@@ -30,14 +43,17 @@ final class DatabaseSeeder extends Seeder
         $yesterday = $now->subDay()->setTime(15, 20);
         $before = $now->subDays(2)->setTime(16, 5);
 
-        $bechamel = ['sauce' => 'bechamel', 'by' => 'covers', 'covers' => '72', 'each' => '55', 'thickness' => 'gratin', ...self::PAN_28];
-        $fish = ['sauce' => 'veloute', 'liquid' => 'fish-stock', 'amount' => '3', ...self::PAN_28];
-        $chicken = ['sauce' => 'veloute', 'liquid' => 'chicken-stock', 'amount' => '2', ...self::PAN_24];
-        $brown = ['sauce' => 'espagnole', 'amount' => '3', ...self::PAN_28];
+        $pans = $this->kitchen();
+        $bechamel = ['sauce' => 'bechamel', 'given' => 'covers', 'covers' => '72', 'each' => '55', 'thickness' => 'gratin', 'pan' => $pans['28 cm stew pan']];
+        $fish = ['sauce' => 'veloute', 'liquid' => 'fish-stock', 'amount' => '3', 'pan' => $pans['28 cm stew pan']];
+        $chicken = ['sauce' => 'veloute', 'liquid' => 'chicken-stock', 'amount' => '2', 'pan' => $pans['24 cm saucepan']];
+        $brown = ['sauce' => 'espagnole', 'amount' => '3', 'pan' => $pans['28 cm stew pan']];
+        $gravy = ['sauce' => 'onion-gravy', 'given' => 'covers', 'covers' => '72', 'each' => '40', 'pan' => $pans['28 cm stew pan']];
 
-        foreach (['Gratin béchamel, 72 covers' => $bechamel, 'Fish velouté for the tomato butter' => $fish, 'Brown sauce, weekend' => $brown] as $name => $question) {
-            KeptSauce::query()->create(['name' => $name, 'question' => $question]);
-        }
+        $this->keep('Gratin béchamel', ['gratin', 'supper'], 'For the fennel. Nutmeg halved since spring.', [['amount' => '4', 'given' => 'litres', ...array_diff_key($bechamel, ['covers' => 0, 'each' => 0, 'given' => 0])], $bechamel]);
+        $this->keep('Fish velouté', ['fish', 'base'], 'Base of the tomato butter. Never longer than 20 minutes.', [$fish]);
+        $this->keep('Brown sauce, weekend', ['brown', 'base'], 'Half of it becomes demi-glace on Sunday.', [$brown]);
+        $this->keep('Onion gravy', ['brown', 'supper'], 'Onions stay in.', [$gravy]);
 
         $this->cook($start, $record, $chicken, $before, 'Petra Lund', pace: 1.05, outcome: ['volume_ml' => 1980.0, 'spoon' => 'coats', 'taste' => 'clean, a little short of salt'], notes: []);
         $this->cook($start, $record, $brown, $before->addMinutes(25), 'Ines Vark', pace: 1.1, outcome: ['volume_ml' => 2700.0, 'spoon' => 'coats', 'taste' => 'deep, good colour; flame too high'], notes: ['skimmed, 30 g of fat', 'flame to 2, it ran ahead']);
@@ -66,13 +82,50 @@ final class DatabaseSeeder extends Seeder
         $this->advance($record, $this->start($start, $question, $at, $cook), $at, 1.0, $until, []);
     }
 
+    /** @return array<string, string> ids of the pans by their names */
+    private function kitchen(): array
+    {
+        foreach (self::PANS as [$name, $wide, $high, $base, $grams]) {
+            Pan::query()->create(['name' => $name, 'diameter_mm' => $wide, 'height_mm' => $high, 'base' => $base, 'mass_g' => $grams]);
+        }
+        foreach (self::HOBS as [$name, $kind, $watts, $levels]) {
+            Hob::query()->create(['name' => $name, 'kind' => $kind, 'power_w' => $watts, 'levels' => $levels]);
+        }
+        foreach (self::LARDER as [$like, $name, $price, $salt]) {
+            LarderEntry::query()->create(['like' => $like, 'name' => $name, 'price_per_kg' => $price, 'salt_percent' => $salt]);
+        }
+        KitchenFormula::query()->create(['base' => Base::Bechamel, 'changes' => ['parts' => 'nutmeg:0.1']]);
+        $pans = Pan::query()->get()->mapWithKeys(static fn(Pan $pan): array => [$pan->name => (string) $pan->id])->all();
+        KitchenSettings::query()->create(['id' => 1, 'settings' => ['name' => config()->string('lento.kitchen'), 'measures' => 'metric', 'degrees' => 'c', 'altitude' => '0', 'preset' => 'uk-guidance', 'currency' => '€', 'portion' => '55', 'pan' => $pans['24 cm saucepan']]]);
+
+        return $pans;
+    }
+
+    /**
+     * @param list<string> $tags
+     * @param list<array<string, string>> $versions oldest first
+     */
+    private function keep(string $name, array $tags, string $notes, array $versions): void
+    {
+        $sauce = Sauce::query()->create(['name' => $name, 'tags' => $tags, 'notes' => $notes]);
+        foreach ($versions as $question) {
+            $sauce->keep(ComposeFields::from($question)->filled($this->loaded())->toAddress());
+        }
+    }
+
+    private function loaded(): Kitchen
+    {
+        return (new LoadKitchen())();
+    }
+
     /** @param array<string, string> $question */
     private function start(StartPot $start, array $question, CarbonImmutable $at, string $cook): Pot
     {
         $fields = ComposeFields::from($question);
-        $sheet = Answer::to($fields, MeasureSystem::Metric)->sheet ?? throw new RuntimeException('A demo question has no answer.');
+        $kitchen = $this->loaded();
+        $sheet = Answer::to($fields, $kitchen)->sheet ?? throw new RuntimeException('A demo question has no answer.');
 
-        return $start($sheet, $fields, $at, $cook);
+        return $start($sheet, $fields->filled($kitchen), $at, $cook);
     }
 
     /**

@@ -11,6 +11,13 @@ return [
         'gratin' => 'gratin',
         'binding' => 'binding',
     ],
+    'use' => [
+        'soup' => 'soups, stews',
+        'pouring' => 'over meat',
+        'coating' => 'most sauces',
+        'gratin' => 'gratins, pasta bakes',
+        'binding' => 'croquettes, soufflés',
+    ],
     'that' => [
         'thin' => 'that runs off',
         'soup' => 'that veils',

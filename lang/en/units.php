@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'part' => ['g' => 'g', 'ml' => 'ml', 'pieces' => 'pieces'],
     'minutes' => ':count min',
     'under_a_minute' => 'under 1 min',
     'hours' => ':hours h :minutes min',

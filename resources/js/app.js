@@ -3,12 +3,14 @@ import { startClocks } from './clocks.js';
 import { startKeys } from './keys.js';
 import { startLine } from './line.js';
 import { startNight } from './night.js';
+import { startSlides } from './slide.js';
 import { startStove } from './stove.js';
 
 startClocks();
 startKeys();
 startLine();
 startNight();
+startSlides();
 startStove();
 // From here on keys and taps are heard; whoever drives the page by machine waits for this.
 document.documentElement.dataset.ready = 'yes';

@@ -33,6 +33,8 @@ export function startKeys() {
   toggle.checked = localStorage.getItem(STORE) !== 'off';
   toggle.addEventListener('change', () => localStorage.setItem(STORE, toggle.checked ? 'on' : 'off'));
 
+  document.querySelector('[data-print]')?.addEventListener('click', () => window.print());
+
   document.addEventListener('keydown', (event) => {
     if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented || event.repeat || dialog.open || typing(event.target)) return;
     if (!toggle.checked && event.key !== '?') return;
@@ -40,7 +42,7 @@ export function startKeys() {
     const acted =
       event.key === '[' ? walkPots(-1)
       : event.key === ']' ? walkPots(1)
-      : event.key.toLowerCase() === 'p' ? (window.print(), true)
+      : event.key.toLowerCase() === 'p' && !document.querySelector('[data-key=p]') ? (window.print(), true)
       : press(event.key.toLowerCase());
     if (acted) event.preventDefault();
   });

@@ -20,6 +20,7 @@ arch('a forecast does not know how pots are kept or rescued')->expect('Lento\For
 arch('the pot does not know the question')->expect('Lento\Pot')->not->toUse(['Lento\Compose', 'Lento\Assay', 'Lento\Course']);
 arch('pages hold no rows')->expect('App\Pages')->not->toUse(['App\Models', 'Illuminate\Database']);
 arch('formats and words hold no rows')->expect(['App\Format', 'App\Formats', 'App\Questions'])->not->toUse(['App\Models']);
+arch('only the loader takes the kitchen from the database')->expect('App\Kitchen')->not->toUse(['App\Models'])->ignoring('App\Kitchen\LoadKitchen');
 arch('strict everywhere')->expect(['Lento', 'App'])->toUseStrictTypes();
 arch()->preset()->php();
 arch()->preset()->security();

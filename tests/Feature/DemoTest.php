@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\KeptSauce;
 use App\Models\Pot;
+use App\Models\Sauce;
+use App\Models\SauceVersion;
 use Database\Seeders\DatabaseSeeder;
 use Lento\Compose\StepKind;
 
@@ -14,14 +15,16 @@ it('seeds a galley whose every page opens', function (): void {
     seed(DatabaseSeeder::class);
     expect(Pot::query()->whereNotNull('finished_at')->count())->toBe(4)
         ->and(Pot::query()->whereNull('finished_at')->count())->toBe(2)
-        ->and(KeptSauce::query()->count())->toBe(3);
+        ->and(Sauce::query()->count())->toBe(4);
     foreach (Pot::query()->get() as $pot) {
         $address = $pot->finished_at === null ? "/pots/{$pot->id}" : "/log/{$pot->id}";
         get($address)->assertOk()->assertSee($pot->name);
     }
-    foreach (KeptSauce::query()->get() as $sauce) {
-        get(route('compose', $sauce->question))->assertOk();
+    foreach (SauceVersion::query()->get() as $version) {
+        get(route('compose', $version->question))->assertOk();
     }
+    get('/kitchen')->assertOk()->assertSee('28 cm stew pan')->assertSee('Stock from paste');
+    get('/sauces')->assertOk()->assertSee('Gratin béchamel');
     get('/log')->assertOk()->assertSee('Ines Vark')->assertSee('Petra Lund')->assertSeeInOrder(['Fish velouté', 'White béchamel', 'Espagnole', 'Chicken velouté']);
 });
 

@@ -59,7 +59,7 @@ it('shows each step with its cue, its caution and its drawing', function (StepKi
     $caution === '' ? $page->assertDontSee('class="caution"', false) : $page->assertSee($caution);
 })->with([
     [StepKind::Melt, 'Melt the clarified butter', 'Hot fat burns deeply'],
-    [StepKind::BrownVegetables, 'Brown the mirepoix', 'spits'],
+    [StepKind::BrownVegetables, 'Brown the vegetables', 'spits'],
     [StepKind::BrownPaste, 'Brown the tomato paste', ''],
     [StepKind::Flour, 'All the flour at once', 'far hotter than boiling water'],
     [StepKind::Colour, 'Stir until it is brown', 'One black speck'],

@@ -15,6 +15,7 @@ use App\Formats\AssayWords;
 use Lento\Assay\Assay;
 use Lento\Assay\Reader;
 use Lento\Exception\Missing;
+use Lento\Exception\OutOfRange;
 use Lento\Finish\Finishing;
 use Lento\Larder\Larder;
 use Lento\Quantity\Temperature;
@@ -46,6 +47,8 @@ final class AssayCommand extends Refusing
                 Words::text($missing->what === 'liquid' ? 'faults.no_liquid' : 'faults.no_thickener'),
                 ...array_map(static fn(string $line): string => Words::text('assay.unread') . ': ' . $line, $recipe->unread),
             ]);
+        } catch (OutOfRange $refusal) {
+            return $this->refuse([Words::text('assay.refused', reason: $refusal->getMessage())]);
         }
 
         return $this->option('json') ? $this->json(AssayJson::of($assay)) : $this->print($assay);

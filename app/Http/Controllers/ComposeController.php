@@ -5,54 +5,54 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Responses\PageOrFragment;
-use App\Models\KeptSauce;
+use App\Kitchen\Kitchen;
+use App\Models\SauceVersion;
 use App\Pages\ComposePage;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Lento\Quantity\MeasureSystem;
 
 final readonly class ComposeController
 {
-    private const MOST_KEPT = 30;
-
     private const LAST_GOOD = 'compose.good';
 
-    public function __construct(private MeasureSystem $measures) {}
+    public function __construct(private Kitchen $kitchen) {}
 
     public function __invoke(Request $request): PageOrFragment|RedirectResponse
     {
         $session = $request->session();
         $last = $session->get(self::LAST_GOOD);
-        $good = is_array($last) ? ComposeFields::from($last) : ComposeFields::first();
+        $good = is_array($last) ? ComposeFields::from($last) : ComposeFields::first($this->kitchen);
         if (!$request->query->has('sauce')) {
             return redirect()->route('compose', $good->toAddress());
         }
         $fields = ComposeFields::from($request->query->all());
-        $answer = Answer::to($fields, $this->measures);
-        $kept = $this->kept();
+        $answer = Answer::to($fields, $this->kitchen);
         if ($answer->sheet !== null) {
             $session->put(self::LAST_GOOD, $fields->toAddress());
 
-            return new PageOrFragment('pages.compose', ['page' => ComposePage::of($fields, $fields, $answer->sheet, [], $kept, $this->measures)], headers: $this->address($request, $fields));
+            return new PageOrFragment('pages.compose', ['page' => ComposePage::of($fields, $fields, $answer->sheet, [], $this->kitchen, $this->version($request))], headers: $this->address($request, $fields));
         }
-        $shown = Answer::to($good, $this->measures)->sheet;
+        $shown = Answer::to($good, $this->kitchen)->sheet;
 
-        return new PageOrFragment('pages.compose', ['page' => ComposePage::of($fields, $good, $shown, $answer->faults, $kept, $this->measures)], status: 422);
+        return new PageOrFragment('pages.compose', ['page' => ComposePage::of($fields, $good, $shown, $answer->faults, $this->kitchen)], status: 422);
     }
 
     /** @return array<string, string> the clean address of an answer for htmx to push; on Back it asks for the whole page, and nothing must be pushed */
     private function address(Request $request, ComposeFields $fields): array
     {
-        return $request->header('HX-Request-Type') === 'partial' ? ['HX-Push-Url' => route('compose', $fields->toAddress(), absolute: false)] : [];
+        $version = $this->version($request);
+        $query = [...$fields->toAddress(), ...($version === null ? [] : ['version' => $version])];
+
+        return $request->header('HX-Request-Type') === 'partial' ? ['HX-Push-Url' => route('compose', $query, absolute: false)] : [];
     }
 
-    /** @return list<array{name: string, question: array<string, string>}> the latest first */
-    private function kept(): array
+    /** The kept sauce it was opened from, for as long as it is there. */
+    private function version(Request $request): ?int
     {
-        $sauces = KeptSauce::query()->latest()->limit(self::MOST_KEPT)->get(['name', 'question']);
+        $id = $request->integer('version');
 
-        return array_values($sauces->map(static fn(KeptSauce $sauce): array => ['name' => $sauce->name, 'question' => $sauce->question])->all());
+        return $id > 0 && SauceVersion::query()->whereKey($id)->exists() ? $id : null;
     }
 }

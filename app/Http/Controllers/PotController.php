@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\StartPotRequest;
 use App\Http\Responses\PageOrFragment;
+use App\Kitchen\Kitchen;
 use App\Models\Pot;
 use App\Pages\StovePage;
 use App\Questions\Answer;
@@ -15,11 +16,10 @@ use App\Stove\StartPot;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Lento\Quantity\MeasureSystem;
 
 final readonly class PotController
 {
-    public function __construct(private MeasureSystem $measures) {}
+    public function __construct(private Kitchen $kitchen) {}
 
     /** The pot that wants a hand next, or an empty stove. */
     public function index(PotsOn $potsOn): RedirectResponse|View
@@ -32,13 +32,13 @@ final readonly class PotController
     public function store(StartPotRequest $request, StartPot $start): RedirectResponse
     {
         $fields = $request->fields();
-        $sheet = Answer::to($fields, $this->measures)->sheet;
+        $sheet = Answer::to($fields, $this->kitchen)->sheet;
         if ($sheet === null) {
             // The form only ever carries a question that was answered; anything else goes back to say what is wrong.
             return redirect()->route('compose', $fields->toAddress());
         }
 
-        return redirect()->route('pots.show', $start($sheet, $fields, CarbonImmutable::now()));
+        return redirect()->route('pots.show', $start($sheet, $fields->filled($this->kitchen), CarbonImmutable::now(), version: $request->version()));
     }
 
     public function show(Pot $pot): PageOrFragment|RedirectResponse
@@ -46,9 +46,9 @@ final readonly class PotController
         if ($pot->finished_at !== null) {
             return redirect()->route('log.show', $pot);
         }
-        $sheet = Answer::to(ComposeFields::from($pot->question), $this->measures)->sheet;
+        $sheet = Answer::to(ComposeFields::from($pot->question), $this->kitchen)->sheet;
         abort_if($sheet === null, 410);
 
-        return new PageOrFragment('pages.stove', ['page' => StovePage::of($pot->id, $pot->name, $pot->course(), $pot->notes(), $sheet, $this->measures)]);
+        return new PageOrFragment('pages.stove', ['page' => StovePage::of($pot->id, $pot->name, $pot->course(), $pot->notes(), $sheet, $this->kitchen->measures)]);
     }
 }

@@ -10,7 +10,7 @@
         @endforeach
     </nav>
     <div class="where">
-        <span>{{ config('lento.kitchen') }}</span>
+        <a href="{{ route('kitchen') }}" data-key="g" @if ($at === 'kitchen') aria-current="page" @endif>{{ app(App\Kitchen\Kitchen::class)->name() }}</a>
         <time class="clock" data-clock="{{ now()->getTimestampMs() }}" data-zone="{{ config('app.timezone') }}">{{ now()->format('H:i') }}</time>
     </div>
 </header>

@@ -3,15 +3,16 @@
     <p id="line-down" class="line-down" role="alert" hidden>{{ __('compose.line_down') }}</p>
     <div id="answer" class="compose-wrap">
         @fragment('answer')
-        <div class="compose @if ($page->stale()) stale @endif">
+        <form id="ask" class="compose @if ($page->stale()) stale @endif" method="get" action="{{ route('compose') }}" novalidate
+            hx-get="{{ route('compose') }}" hx-trigger="submit, input delay:150ms" hx-target="#answer" hx-swap="innerMorph" hx-sync="this:replace">
             <label for="ask-open" class="ask-toggle"><b>{{ $page->heading() }}</b> <span>{{ __('compose.change') }}</span></label>
-            <form id="ask" class="wants" method="get" action="{{ route('compose') }}" novalidate
-                hx-get="{{ route('compose') }}" hx-trigger="submit, input delay:200ms" hx-target="#answer" hx-swap="innerMorph" hx-sync="this:replace">
-                <x-compose.ask :page="$page" />
-                <x-compose.see :page="$page" />
-            </form>
+            <x-compose.ask :page="$page" />
+            <x-compose.see :page="$page" />
             <x-compose.slip :page="$page" />
-        </div>
+            <x-compose.made :page="$page" />
+        </form>
+        <x-compose.acts :page="$page" />
+        @if ($page->whole)<x-sheet.whole :page="$page->whole" />@endif
         @endfragment
     </div>
 </x-layout>

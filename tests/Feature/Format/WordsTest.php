@@ -9,6 +9,7 @@ use App\Format\StripSamples;
 use App\Format\Words;
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
+use Lento\Compose\Formula;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
 use Lento\Compose\StepKind;
@@ -44,9 +45,9 @@ it('says what is wanted in one line', function (float $litres, string $line): vo
 
 it('has a word for everything the core can say', function (): void {
     $known = fn(string $key): bool => trans()->has($key);
-    foreach (Base::cases() as $base) {
+    foreach (Base::withRoux() as $base) {
         expect($known('sauces.' . $base->value))->toBeTrue();
-        foreach ($base->liquids() as $liquid) {
+        foreach (Formula::house($base)->liquids as $liquid) {
             expect($known('ingredients.' . $liquid))->toBeTrue("no word for {$liquid}");
         }
     }
@@ -100,7 +101,7 @@ it('fills every gap in the steps’ words', function (Base $base, School $school
         ]);
         expect($said)->not->toMatch('/:[a-z_]+|steps\./');
     }
-})->with(Base::cases())->with(School::cases());
+})->with(Base::withRoux())->with(School::cases());
 
 it('rounds the numbers of a warning as their unit asks', function (): void {
     $full = new Warning(WarningCode::PanTooFull, ['fill_percent' => 94.6, 'limit_percent' => 85.0, 'fits_l' => 1.79]);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Kitchen\Kitchen;
 use App\Questions\ComposeFields;
 use App\Questions\Fault;
 use App\Questions\QuestionReader;
@@ -16,7 +17,7 @@ use Lento\Roux\Colour;
 /** @param array<string, string> $fields */
 function reading(array $fields): Reading
 {
-    return QuestionReader::read($fields, MeasureSystem::Metric);
+    return QuestionReader::read($fields, Kitchen::unknown(MeasureSystem::Metric));
 }
 
 it('takes the usual of the sauce for what is left out', function (): void {
@@ -130,11 +131,11 @@ it('moves an amount by a step that suits its size', function (string $amount, st
 ]);
 
 it('fills in the usual only where a field is empty', function (): void {
-    $filled = ComposeFields::from(['sauce' => 'espagnole', 'ratio' => '1.5', 'amount' => '2'])->filled()->fields;
+    $filled = ComposeFields::from(['sauce' => 'espagnole', 'ratio' => '1.5', 'amount' => '2'])->filled(Kitchen::unknown(MeasureSystem::Metric))->fields;
     expect($filled['ratio'])->toBe('1.5')
         ->and($filled['fat'])->toBe('clarified-butter')
         ->and($filled['minutes'])->toBe('90')
-        ->and(ComposeFields::from(['sauce' => 'nonsense'])->filled()->fields['fat'])->toBe('');
+        ->and(ComposeFields::from(['sauce' => 'nonsense'])->filled(Kitchen::unknown(MeasureSystem::Metric))->fields['fat'])->toBe('');
 });
 
 it('leaves empty fields out of the address', function (): void {

@@ -2,25 +2,35 @@
 <section class="see" aria-label="{{ $page->heading() }}">
     <h1>{{ $page->heading() }}</h1>
     @if ($page->sheet)
-        <x-drawing.pot :sheet="$page->sheet" :colour="$page->colour()" id="pot" />
+        <x-drawing.pot :sheet="$page->sheet" :colour="$page->colour()" id="pot" drag="amount" />
     @endif
-    <div class="pan-line">
-        @foreach (['diameter' => 'pan_width', 'height' => 'pan_height', 'minutes' => 'simmer_minutes'] as $field => $label)
-            <div>
-                <label class="lbl" for="{{ $field }}">{{ __('compose.' . $label) }}</label>
-                <input id="{{ $field }}" name="{{ $field }}" class="mid" inputmode="numeric" autocomplete="off" value="{{ $page->fields[$field] }}" placeholder="{{ $page->used($field) }}" @if ($page->error($field)) aria-invalid="true" aria-describedby="{{ $field }}-error" @endif>
-            </div>
+    <p class="sentence">
+        <label for="pan">{{ __('compose.pan_name') }}</label>
+        <select id="pan" name="pan" class="mid grow">
+            @foreach ($page->kitchen->pans as $id => $pan)
+                <option value="{{ $id }}" @selected((string) $id === $page->fields['pan'])>{{ $pan->name }}</option>
+            @endforeach
+            <option value="" @selected(! isset($page->kitchen->pans[(int) $page->fields['pan']]))>{{ __('compose.other_pan') }}</option>
+        </select>
+        @foreach (['diameter' => 'pan_width', 'height' => 'pan_height'] as $field => $label)
+            <input id="{{ $field }}" name="{{ $field }}" class="mid number" inputmode="numeric" autocomplete="off" value="{{ $page->fields[$field] }}" placeholder="{{ $page->used($field) }}" aria-label="{{ __('compose.' . $label) }}" @if ($page->error($field)) aria-invalid="true" aria-describedby="{{ $field }}-error" @endif>
+            @if ($loop->first)<span aria-hidden="true">×</span>@endif
         @endforeach
-        <div>
-            <label class="lbl" for="level">{{ __('compose.simmer_level') }}</label>
-            <select id="level" name="level" class="mid">
-                @foreach (__('compose.level') as $level => $name)
-                    <option value="{{ $level }}" @selected($level === $page->fields['level'])>{{ $name }}</option>
-                @endforeach
-            </select>
-        </div>
-    </div>
-    @foreach (['diameter', 'height', 'minutes', 'level'] as $field)<x-field-error :page="$page" :field="$field" />@endforeach
+        <span aria-hidden="true">mm</span>
+    </p>
+    <p class="sentence">
+        <label for="minutes">{{ __('compose.simmer_word') }}</label>
+        <input id="minutes" name="minutes" class="mid number" inputmode="numeric" autocomplete="off" value="{{ $page->fields['minutes'] }}" placeholder="{{ $page->used('minutes') }}" aria-label="{{ __('compose.simmer_minutes') }}" @if ($page->error('minutes')) aria-invalid="true" aria-describedby="minutes-error" @endif>
+        <span aria-hidden="true">{{ __('compose.min_or') }}</span>
+        <input id="reduce" name="reduce" class="mid number" inputmode="numeric" autocomplete="off" value="{{ $page->fields['reduce'] }}" placeholder="{{ $page->used('reduce') }}" aria-label="{{ __('compose.minutes_or') }}" @if ($page->error('reduce')) aria-invalid="true" aria-describedby="reduce-error" @endif>
+        <span aria-hidden="true">{{ __('compose.percent_off') }}</span>
+        <select id="level" name="level" class="mid grow" aria-label="{{ __('compose.simmer_level') }}">
+            @foreach (__('compose.level') as $level => $name)
+                <option value="{{ $level }}" @selected($level === $page->fields['level'])>{{ $name }}</option>
+            @endforeach
+        </select>
+    </p>
+    @foreach (['pan', 'diameter', 'height', 'minutes', 'reduce', 'level'] as $field)<x-field-error :page="$page" :field="$field" />@endforeach
     @if ($page->sheet)
         <div class="spoon-row">
             <x-drawing.spoon :sheet="$page->sheet" :colour="$page->colour()" id="spoon" />
@@ -32,32 +42,23 @@
             </div>
         </div>
     @endif
-    <div class="ratio-row">
-        <fieldset>
-            <legend class="lbl">{{ __('compose.ratio', ['fat' => $page->fields['fat'] === '' ? __('compose.fat') : App\Format\Words::ingredient($page->fields['fat'])]) }}</legend>
-            <div class="seg short">
-                @foreach (['0.7' => '0.7 : 1', '1' => '1 : 1', '1.5' => '1.5 : 1', '1.8' => '1.8 : 1'] as $ratio => $name)
-                    <input type="radio" class="btn-check" name="ratio" id="ratio-{{ str_replace('.', '-', $ratio) }}" value="{{ $ratio }}" @checked((float) str_replace(',', '.', $page->fields['ratio']) === (float) $ratio)>
-                    <label for="ratio-{{ str_replace('.', '-', $ratio) }}">{{ $name }}</label>
-                @endforeach
-                @unless (in_array((float) str_replace(',', '.', $page->fields['ratio']), [0.7, 1.0, 1.5, 1.8], true))
-                    <input type="radio" class="btn-check" name="ratio" id="ratio-own" value="{{ $page->fields['ratio'] }}" checked>
-                    <label for="ratio-own">{{ $page->fields['ratio'] }} : 1</label>
-                @endunless
+    @if ($page->sheet === null || $page->sheet->question->base->hasRoux())
+        <div class="roux-row">
+            <div>
+                <label class="lbl" for="fat">{{ __('compose.fat') }}</label>
+                <select id="fat" name="fat" class="mid">
+                    @foreach ($page->fats() as $id => $name)
+                        <option value="{{ $id }}" @selected($id === $page->fields['fat'])>{{ $name }}</option>
+                    @endforeach
+                </select>
             </div>
-        </fieldset>
-        <div>
-            <label class="lbl" for="fat">{{ __('compose.fat') }}</label>
-            <select id="fat" name="fat" class="mid">
-                @foreach (Lento\Larder\Larder::house()->fatNames() as $fat)
-                    <option value="{{ $fat }}" @selected($fat === $page->fields['fat'])>{{ App\Format\Words::ingredient($fat) }}</option>
-                @endforeach
-            </select>
+            @foreach (['ratio', 'school'] as $name)
+                <x-compose.choice :page="$page" :name="$name" />
+            @endforeach
         </div>
-    </div>
-    <x-field-error :page="$page" field="ratio" />
-    <x-field-error :page="$page" field="fat" />
-    @if ($page->sheet)
-        <x-drawing.balance :sheet="$page->sheet" :colour="$page->colour()" id="balance" />
+        <x-field-error :page="$page" field="fat" />
+        @if ($page->sheet)
+            <x-drawing.balance :sheet="$page->sheet" :colour="$page->colour()" id="balance" drag="choose-ratio" />
+        @endif
     @endif
 </section>

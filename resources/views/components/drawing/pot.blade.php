@@ -1,4 +1,4 @@
-@props(['sheet', 'colour', 'id'])
+@props(['sheet', 'colour', 'id', 'drag' => null])
 @php
     use Lento\Drawing\{Ink, PotDrawing, Svg};
     $pan = $sheet->question->pan;
@@ -11,7 +11,7 @@
     $says = __('compose.pot_says', ['diameter' => round($pan->diameter->inCentimetres(), 1), 'height' => round($pan->height->inCentimetres(), 1), 'start' => $start, 'start_mm' => round($sheet->startDepth()->inMillimetres()), 'fill' => round($sheet->fillPercent()), 'end' => $end, 'end_mm' => round($sheet->endDepth()->inMillimetres())]);
     $labelX = PotDrawing::labelX();
 @endphp
-<svg class="pot" viewBox="0 0 {{ PotDrawing::WIDTH }} {{ PotDrawing::HEIGHT }}" role="img" aria-labelledby="{{ $id }}-says">
+<svg class="pot" viewBox="0 0 {{ PotDrawing::WIDTH }} {{ PotDrawing::HEIGHT }}" role="{{ $drag ? 'group' : 'img' }}" aria-labelledby="{{ $id }}-says">
     <title id="{{ $id }}-says">{{ $says }}</title>
     <defs>
         <clipPath id="{{ $id }}-in"><path d="{{ $d->inside() }}"/></clipPath>
@@ -25,6 +25,11 @@
     </g>
     <path d="{{ Svg::path('M%s %sH%s', $d->left, $d->startLevel, $d->right) }}" class="s-ink" stroke-width="1.5"/>
     <path d="{{ Svg::path('M%s %sH%s', $d->left, $d->endLevel, $d->right) }}" class="s-ink" stroke-width="2.5"/>
+    @if ($drag)
+        <rect data-track x="{{ $n($d->left) }}" y="{{ $n($d->top) }}" width="{{ $n($d->right - $d->left) }}" height="{{ $n($d->floor - $d->top) }}" fill="transparent"/>
+        {{-- A hand's width on the level: drag it, or move it by the arrow keys. --}}
+        <g class="handle" role="slider" tabindex="0" data-slide data-for="{{ $drag }}" data-axis="y" data-stops="0:{{ Svg::number($pan->brim()->inLitres() * $sheet->question->yield->inLitres() / $sheet->end->volume()->inLitres()) }} 1:0" data-step="{{ $sheet->question->yield->inLitres() < 2 ? '0.05' : '0.1' }}" data-least="0.1" data-most="200" aria-label="{{ __('compose.drag_level') }}" aria-orientation="vertical" aria-valuemin="0.1" aria-valuemax="200" aria-valuenow="{{ App\Format\Litres::short($sheet->question->yield) }}"><rect x="{{ $n($d->right - 46) }}" y="{{ $n($d->endLevel - 24) }}" width="48" height="48" fill="transparent"/><path d="{{ Svg::path('M%s %sh26m-13 -9l-5 6h10zm0 18l-5 -6h10z', $d->right - 36, $d->endLevel) }}" class="f-paper s-ink" stroke-width="2"/></g>
+    @endif
     <path d="{{ $d->walls() }}" class="s-ink" fill="none" stroke-width="5" stroke-linejoin="round" stroke-linecap="round"/>
     <rect x="{{ $n($d->left + 6) }}" y="{{ $n($d->floor + 5) }}" width="{{ $n(max(4, $d->right - $d->left - 12)) }}" height="6" class="f-copper"/>
     <rect x="{{ $n($d->left + 6) }}" y="{{ $n($d->floor + 11) }}" width="{{ $n(max(4, $d->right - $d->left - 12)) }}" height="3" class="f-ink"/>

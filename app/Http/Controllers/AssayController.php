@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Format\Words;
+use App\Http\Responses\PageOrFragment;
+use App\Kitchen\Kitchen;
+use App\Pages\AssayPage;
+use Illuminate\Http\Request;
+use Lento\Assay\Assay;
+use Lento\Assay\Reader;
+use Lento\Exception\Missing;
+use Lento\Exception\OutOfRange;
+use Lento\Thickness\ThicknessClass;
+
+/** Somebody else's recipe: will this be thick enough? */
+final readonly class AssayController
+{
+    private const LONGEST = 4000;
+
+    public function __invoke(Request $request, Kitchen $kitchen): PageOrFragment
+    {
+        $text = mb_substr(mb_scrub($request->string('recipe')->toString()), 0, self::LONGEST);
+        $as = $this->putRight($request);
+        $larder = $kitchen->larder();
+        $recipe = (new Reader($larder))->read($text, $as);
+        [$assay, $refusal] = [null, null];
+        try {
+            $assay = $recipe->lines === [] && $recipe->unread === [] ? null : Assay::of($recipe, $larder);
+        } catch (Missing $missing) {
+            $refusal = Words::text($missing->what === 'liquid' ? 'faults.no_liquid' : 'faults.no_thickener');
+        } catch (OutOfRange $refused) {
+            $refusal = Words::text('assay.refused', reason: $refused->getMessage());
+        }
+        $to = ThicknessClass::tryFrom($request->string('to')->toString());
+        $page = new AssayPage($text, $as, $recipe, $assay, $refusal, $to !== null && in_array($to, ThicknessClass::askable(), true) ? $to : ThicknessClass::Coating, $kitchen);
+
+        return new PageOrFragment('pages.assay', ['page' => $page]);
+    }
+
+    /** @return array<int, string> lines the cook has put right, to what the larder knows */
+    private function putRight(Request $request): array
+    {
+        $typed = $request->query('as');
+        $as = [];
+        foreach (is_array($typed) ? $typed : [] as $line => $id) {
+            if (is_int($line) && is_string($id) && in_array($id, [...Kitchen::known(), 'cornflour'], true)) {
+                $as[$line] = $id;
+            }
+        }
+
+        return $as;
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\KitchenRequest;
+use App\Kitchen\Choices;
+use App\Kitchen\Kitchen;
+use App\Models\Hob;
+use App\Models\KitchenFormula;
+use App\Models\KitchenSettings;
+use App\Models\LarderEntry;
+use App\Models\Pan;
+use App\Pages\KitchenPage;
+use App\Questions\Answer;
+use App\Questions\ComposeFields;
+use App\Questions\PartsField;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Lento\Compose\Base;
+use Lento\Pot\HobKind;
+use Lento\Pot\PanBase;
+
+/** What the kitchen tells of itself, section by section. */
+final readonly class KitchenController
+{
+    public function show(Kitchen $kitchen): View
+    {
+        return view('pages.kitchen', ['page' => new KitchenPage($kitchen)]);
+    }
+
+    public function store(KitchenRequest $request, Kitchen $kitchen, string $section): RedirectResponse
+    {
+        match ($section) {
+            'pans' => $this->pan($request),
+            'hobs' => $this->hob($request),
+            'larder' => $this->larder($request),
+            'formulas' => $this->formula($request, $kitchen),
+            'schools' => $this->settings($kitchen, array_map($request->text(...), array_combine(array_keys(Choices::all()), array_keys(Choices::all())))),
+            default => $this->settings($kitchen, array_map($request->text(...), ['name' => 'name', 'measures' => 'measures', 'degrees' => 'degrees', 'altitude' => 'altitude', 'preset' => 'preset', 'currency' => 'currency', 'portion' => 'portion', 'pan' => 'pan', 'hob' => 'hob'])),
+        };
+
+        return redirect(route('kitchen') . '#' . $section)->with('saved', $section);
+    }
+
+    public function remove(string $section, int $id): RedirectResponse
+    {
+        match ($section) {
+            'pans' => Pan::query()->whereKey($id)->delete(),
+            'hobs' => Hob::query()->whereKey($id)->delete(),
+            'larder' => LarderEntry::query()->whereKey($id)->delete(),
+            default => KitchenFormula::query()->whereKey($id)->delete(),
+        };
+
+        return redirect(route('kitchen') . '#' . $section);
+    }
+
+    private function pan(KitchenRequest $request): void
+    {
+        Pan::query()->updateOrCreate(['id' => $request->whole('id')], ['name' => $request->text('name'), 'diameter_mm' => $request->whole('diameter_mm'), 'height_mm' => $request->whole('height_mm'), 'mass_g' => $request->whole('mass_g'), 'base' => $request->chosen('base', PanBase::class)]);
+    }
+
+    private function hob(KitchenRequest $request): void
+    {
+        Hob::query()->updateOrCreate(['id' => $request->whole('id')], ['name' => $request->text('name'), 'kind' => $request->chosen('kind', HobKind::class), 'power_w' => $request->whole('power_w'), 'levels' => $request->whole('levels')]);
+    }
+
+    private function larder(KitchenRequest $request): void
+    {
+        $name = $request->text('name');
+        $known = ['price_per_kg' => $request->number('price_per_kg'), 'salt_percent' => $request->number('salt_percent'), 'fat_percent' => $request->number('fat_percent')];
+        $id = $request->whole('id');
+        // One line for each larder id; the kitchen's own are told apart by their names.
+        LarderEntry::query()->updateOrCreate($id === null ? ['like' => $request->text('like'), 'name' => $name === '' ? null : $name] : ['id' => $id], ['like' => $request->text('like'), 'name' => $name === '' ? null : $name, ...$known]);
+    }
+
+    /** What differs from the house, as long as it can be answered. */
+    private function formula(KitchenRequest $request, Kitchen $kitchen): void
+    {
+        $base = $request->chosen('base', Base::class);
+        $asked = ComposeFields::from([...$request->only(['thickness', 'colour', 'fat', 'minutes', 'level', 'salt', 'part']), 'sauce' => $base->value, 'amount' => '2']);
+        $faults = Answer::to($asked, $kitchen)->faults;
+        if ($faults !== []) {
+            redirect(route('kitchen') . '#formulas')->withInput()->withErrors([$base->value => $faults[0]->message()])->throwResponse();
+        }
+        $house = ComposeFields::from(['sauce' => $base->value, 'amount' => '2'])->filled(Kitchen::unknown($kitchen->measures))->fields;
+        $changes = array_filter(array_intersect_key($asked->fields, array_flip(['thickness', 'colour', 'fat', 'minutes', 'level', 'salt'])), static fn(string $value, string $name): bool => $value !== '' && $value !== $house[$name], ARRAY_FILTER_USE_BOTH);
+        $parts = array_diff_assoc(PartsField::typed($asked->fields['parts']), PartsField::typed($house['parts']));
+        $changes += $parts === [] ? [] : ['parts' => PartsField::write($parts)];
+        KitchenFormula::query()->updateOrCreate(['base' => $base], ['changes' => $changes]);
+    }
+
+    /** @param array<string, string> $changed */
+    private function settings(Kitchen $kitchen, array $changed): void
+    {
+        $settings = array_filter([...$kitchen->settings, ...$changed], static fn(string $value): bool => $value !== '');
+        KitchenSettings::query()->updateOrCreate(['id' => 1], ['settings' => $settings]);
+    }
+}

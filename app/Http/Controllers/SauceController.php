@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Format\Words;
+use App\Http\Requests\KeepSauceRequest;
+use App\Kitchen\Kitchen;
+use App\Models\Sauce;
+use App\Models\SauceVersion;
+use App\Pages\KeptSauce;
+use App\Pages\SaucesPage;
+use App\Questions\Answer;
+use App\Questions\ComposeFields;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+
+/** The kitchen's kept sauces: found by name, tag or note; every version stays. */
+final readonly class SauceController
+{
+    private const MOST_SHOWN = 200;
+
+    public function __construct(private Kitchen $kitchen) {}
+
+    public function index(Request $request): View
+    {
+        $find = mb_substr(trim($request->string('find')->toString()), 0, 60);
+        $sauces = Sauce::query()->foundBy($find)->has('versions')->with('latest')->withCount('versions')->orderBy('name')->limit(self::MOST_SHOWN)->get();
+        $tags = array_unique(array_merge([], ...array_values(Sauce::query()->get(['tags'])->map(static fn(Sauce $sauce): array => $sauce->tags)->all())));
+        sort($tags);
+
+        return view('pages.sauces', ['page' => new SaucesPage(array_values($sauces->map(static fn(Sauce $sauce): KeptSauce => $sauce->entry())->all()), $find, $tags)]);
+    }
+
+    public function create(Request $request): View|RedirectResponse
+    {
+        $fields = ComposeFields::from($request->query->all());
+        $sheet = Answer::to($fields, $this->kitchen)->sheet;
+        if ($sheet === null) {
+            return redirect()->route('compose', $fields->toAddress());
+        }
+
+        return view('pages.keep-sauce', [
+            'question' => http_build_query($fields->toAddress()),
+            'heading' => Words::wanted($sheet->question),
+            'name' => Words::sauce($sheet->question),
+            'from' => SauceVersion::query()->with('sauce')->find($request->integer('version')),
+        ]);
+    }
+
+    public function store(KeepSauceRequest $request): RedirectResponse
+    {
+        $fields = $request->fields();
+        abort_if(Answer::to($fields, $this->kitchen)->sheet === null, 422);
+        $version = DB::transaction(function () use ($request, $fields): SauceVersion {
+            $sauce = $request->onto() ?? Sauce::query()->create($request->details());
+
+            return $sauce->keep($fields->filled($this->kitchen)->toAddress());
+        });
+
+        return redirect()->route('sauces.show', $version->sauce_id)->with('kept', $version->number);
+    }
+
+    public function show(Sauce $sauce): View
+    {
+        return view('pages.sauce', ['sauce' => $sauce->load('versions')]);
+    }
+
+    public function update(KeepSauceRequest $request, Sauce $sauce): RedirectResponse
+    {
+        $sauce->update($request->details());
+
+        return redirect()->route('sauces.show', $sauce)->with('kept', 'details');
+    }
+
+    public function duplicate(Sauce $sauce): RedirectResponse
+    {
+        $copy = DB::transaction(function () use ($sauce): Sauce {
+            $copy = Sauce::query()->create(['name' => mb_substr(Words::text('sauces.copy_of', name: $sauce->name), 0, 60), 'tags' => $sauce->tags, 'notes' => $sauce->notes]);
+            $latest = $sauce->versions()->first();
+            if ($latest !== null) {
+                $copy->keep($latest->question);
+            }
+
+            return $copy;
+        });
+
+        return redirect()->route('sauces.show', $copy);
+    }
+}

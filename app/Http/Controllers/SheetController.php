@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Kitchen\Kitchen;
+use App\Pages\SheetPage;
+use App\Questions\Answer;
+use App\Questions\ComposeFields;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** The sheet of a question on paper: a page of A4, or the narrow roll of a kitchen printer. */
+final readonly class SheetController
+{
+    public function __invoke(Request $request, Kitchen $kitchen): View|RedirectResponse
+    {
+        $fields = ComposeFields::from($request->query->all());
+        $sheet = Answer::to($fields, $kitchen)->sheet;
+        if ($sheet === null) {
+            return redirect()->route('compose', $fields->toAddress());
+        }
+
+        return view('pages.sheet', ['page' => new SheetPage($sheet, $kitchen), 'paper' => $request->query('paper') === 'slip' ? 'slip' : 'a4', 'question' => $fields->toAddress(), 'kitchen' => $kitchen->name()]);
+    }
+}

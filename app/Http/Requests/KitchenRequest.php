@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Kitchen\Choices;
+use App\Kitchen\Kitchen;
+use App\Questions\Fault;
+use App\Questions\Typed;
+use BackedEnum;
+use Illuminate\Contracts\Validation\Validator;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Lento\Compose\Base;
+use Lento\Keeping\FoodSafety;
+use Lento\Pot\Hob;
+use Lento\Pot\HobKind;
+use Lento\Pot\Pan;
+use Lento\Pot\PanBase;
+use Lento\Quantity\MeasureSystem;
+
+/** One section of the Kitchen page. Numbers may be written as cooks write them: 1,5 or 1 1/2. */
+final class KitchenRequest extends FormRequest
+{
+    private const LONGEST_NAME = 60;
+
+    private const MOST_ALTITUDE = 5500.0;
+
+    private const MOST_PRICE = 10000.0;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $name = ['required', 'string', 'max:' . self::LONGEST_NAME];
+
+        return match ($this->section()) {
+            'pans' => ['name' => $name, 'base' => ['required', Rule::enum(PanBase::class)]],
+            'hobs' => ['name' => $name, 'kind' => ['required', Rule::enum(HobKind::class)]],
+            'larder' => ['like' => ['required', Rule::in(Kitchen::known())], 'name' => ['nullable', 'string', 'max:' . self::LONGEST_NAME]],
+            'formulas' => ['base' => ['required', Rule::enum(Base::class)]],
+            'schools' => array_map(static fn(array $choices): array => ['nullable', Rule::in($choices)], Choices::all()),
+            default => [
+                'name' => $name,
+                'measures' => ['required', Rule::enum(MeasureSystem::class)],
+                'degrees' => ['required', Rule::in(['c', 'f'])],
+                'preset' => ['required', Rule::in(array_map(static fn(FoodSafety $preset): string => $preset->name, FoodSafety::presets()))],
+                'currency' => ['required', 'string', 'max:4'],
+            ],
+        };
+    }
+
+    /** @return array<string, array{float, float, string, bool}> least, most, unit, whether it has to be there */
+    private function numbers(): array
+    {
+        return match ($this->section()) {
+            'pans' => [
+                'diameter_mm' => [Pan::LEAST_MILLIMETRES, Pan::MOST_DIAMETER_MILLIMETRES, ' mm', true],
+                'height_mm' => [Pan::LEAST_MILLIMETRES, Pan::MOST_HEIGHT_MILLIMETRES, ' mm', true],
+                'mass_g' => [1000.0 * Pan::LEAST_KILOGRAMS, 1000.0 * Pan::MOST_KILOGRAMS, ' g', false],
+            ],
+            'hobs' => ['power_w' => [Hob::LEAST_WATTS, Hob::MOST_WATTS, ' W', true], 'levels' => [1.0, 20.0, '', true]],
+            'larder' => ['price_per_kg' => [0.0, self::MOST_PRICE, '', false], 'salt_percent' => [0.0, 5.0, ' %', false], 'fat_percent' => [0.0, 100.0, ' %', false]],
+            'settings' => ['altitude' => [0.0, self::MOST_ALTITUDE, ' m', false], 'portion' => [5.0, 1000.0, ' ml', false]],
+            default => [],
+        };
+    }
+
+    /** @return list<callable> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            foreach ($this->numbers() as $field => [$least, $most, $unit, $needed]) {
+                $text = $this->text($field);
+                $number = Typed::number($text);
+                if ($text === '' ? $needed : $number === null || $number < $least - 1e-9 || $number > $most + 1e-9) {
+                    $validator->errors()->add($field, (new Fault($field, 'number', ['least' => Typed::plain($least), 'most' => Typed::plain($most), 'unit' => $unit]))->message());
+                }
+            }
+        }];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['name.required' => (new Fault('name', 'missing'))->message(), 'name.max' => (new Fault('name', 'long', ['most' => (string) self::LONGEST_NAME]))->message(), 'currency.required' => (new Fault('currency', 'missing'))->message(), 'currency.max' => (new Fault('currency', 'long', ['most' => '4']))->message()];
+    }
+
+    public function section(): string
+    {
+        $section = $this->route('section');
+
+        return is_string($section) ? $section : 'settings';
+    }
+
+    public function number(string $field): ?float
+    {
+        return Typed::number($this->text($field));
+    }
+
+    public function whole(string $field): ?int
+    {
+        $number = $this->number($field);
+
+        return $number === null ? null : (int) round($number);
+    }
+
+    public function text(string $field): string
+    {
+        $value = $this->input($field);
+
+        return is_string($value) ? trim($value) : '';
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T
+     */
+    public function chosen(string $field, string $enum): BackedEnum
+    {
+        return $enum::from($this->text($field));
+    }
+
+    protected function getRedirectUrl(): string
+    {
+        return route('kitchen') . '#' . $this->section();
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Questions\PartsField;
+use App\Questions\Typed;
+use Lento\Compose\Base;
+use Lento\Compose\Formula;
+use Lento\Exception\LentoException;
+use Lento\Larder\Larder;
+use Lento\Larder\Role;
+use Lento\Pot\BoilingPoint;
+use Lento\Pot\SimmerLevel;
+use Lento\Quantity\Duration;
+use Lento\Quantity\Length;
+use Lento\Quantity\Mass;
+use Lento\Quantity\MeasureSystem;
+use Lento\Quantity\Temperature;
+use Lento\Roux\Colour;
+use Lento\Thickness\EquivalentFlour;
+use Lento\Thickness\ThicknessClass;
+
+/** All that a kitchen has told of itself: pans, hobs, larder, formulas, usual schools, units. One for a request. */
+final readonly class Kitchen
+{
+    private Larder $larder;
+
+    /**
+     * @param array<int, OwnPan> $pans by id
+     * @param array<int, Ring> $hobs by id
+     * @param list<LarderLine> $entries
+     * @param array<string, array<string, string>> $formulas changes by base
+     * @param array<string, string> $settings
+     */
+    public function __construct(public MeasureSystem $measures, public array $pans = [], public array $hobs = [], public array $entries = [], private array $formulas = [], public array $settings = [])
+    {
+        $larder = Larder::house();
+        foreach ($entries as $entry) {
+            $larder = $entry->into($larder);
+        }
+        $this->larder = $larder;
+    }
+
+    /** One that has told nothing: what a command outside any kitchen reckons with. */
+    public static function unknown(MeasureSystem $measures): self
+    {
+        return new self($measures);
+    }
+
+    public function name(): string
+    {
+        return $this->setting('name', config()->string('lento.kitchen'));
+    }
+
+    public function larder(): Larder
+    {
+        return $this->larder;
+    }
+
+    /** The base as this kitchen makes it; what it once wrote down that no longer makes sense is left out. */
+    public function formula(Base $base): Formula
+    {
+        $house = Formula::house($base);
+        $changes = $this->formulas[$base->value] ?? [];
+        if ($changes === []) {
+            return $house;
+        }
+        $minutes = Typed::number($changes['minutes'] ?? '');
+        $salt = Typed::number($changes['salt'] ?? '');
+        $grams = Typed::number($changes['thickness'] ?? '');
+        try {
+            return $house->with(
+                Colour::tryFrom($changes['colour'] ?? ''),
+                in_array($changes['fat'] ?? '', $this->larder->fatNames(), true) ? $changes['fat'] : null,
+                ThicknessClass::tryFrom($changes['thickness'] ?? '')?->target() ?? ($grams === null ? null : EquivalentFlour::ofGramsPerLitre($grams)),
+                $minutes === null ? null : Duration::ofMinutes($minutes),
+                SimmerLevel::tryFrom($changes['level'] ?? ''),
+                $salt === null ? null : $salt / 100.0,
+                PartsField::read($changes['parts'] ?? ''),
+            );
+        } catch (LentoException) {
+            return $house;
+        }
+    }
+
+    /** @return array<string, string> what this kitchen does otherwise for a base */
+    public function changes(Base $base): array
+    {
+        return $this->formulas[$base->value] ?? [];
+    }
+
+    /** @return array<string, string> the usual schools, by the field that asks for them; only what was set */
+    public function usual(): array
+    {
+        return array_intersect_key($this->settings, Choices::all());
+    }
+
+    /** @return array<string, string> own liquids and fats that can stand in for a larder id: id => name */
+    public function ownLike(string $id): array
+    {
+        $own = array_filter($this->entries, static fn(LarderLine $entry): bool => $entry->name !== null && $entry->like === $id);
+
+        return array_column(array_map(static fn(LarderLine $entry): array => [$entry->larderId(), (string) $entry->name], $own), 1, 0);
+    }
+
+    /** @return list<string> larder ids of what a base can be made with, the kitchen's own beside those they resemble */
+    public function liquids(Base $base): array
+    {
+        $ids = [];
+        foreach (Formula::house($base)->liquids as $id) {
+            $ids = [...$ids, $id, ...array_keys($this->ownLike($id))];
+        }
+
+        return $ids;
+    }
+
+    /** @return float|null what a mass of it costs, in the kitchen's money */
+    public function cost(string $id, Mass $mass): ?float
+    {
+        foreach ($this->entries as $entry) {
+            if ($entry->larderId() === $id && $entry->pricePerKilogram !== null) {
+                return $entry->pricePerKilogram * $mass->inKilograms();
+            }
+        }
+
+        return null;
+    }
+
+    public function nameOf(string $id): ?string
+    {
+        foreach ($this->entries as $entry) {
+            if ($entry->name !== null && $entry->larderId() === $id) {
+                return $entry->name;
+            }
+        }
+
+        return null;
+    }
+
+    public function currency(): string
+    {
+        return $this->setting('currency', '€');
+    }
+
+    public function fahrenheit(): bool
+    {
+        return $this->setting('degrees', 'c') === 'f';
+    }
+
+    public function altitude(): Length
+    {
+        return Length::ofMetres(max(0.0, Typed::number($this->setting('altitude', '0')) ?? 0.0));
+    }
+
+    /** Where water boils here; null at the sea. */
+    public function boilsAt(): ?Temperature
+    {
+        return $this->altitude()->metres > 0.0 ? BoilingPoint::at($this->altitude()) : null;
+    }
+
+    public function setting(string $name, string $else = ''): string
+    {
+        $value = $this->settings[$name] ?? '';
+
+        return $value === '' ? $else : $value;
+    }
+
+    /** The pan a new question starts from. */
+    public function firstPan(): ?OwnPan
+    {
+        return $this->pans[(int) $this->setting('pan', '0')] ?? array_values($this->pans)[0] ?? null;
+    }
+
+    public function firstHob(): ?Ring
+    {
+        return $this->hobs[(int) $this->setting('hob', '0')] ?? array_values($this->hobs)[0] ?? null;
+    }
+
+    /** @return list<string> larder ids that can be priced, salted or resembled */
+    public static function known(): array
+    {
+        $larder = Larder::house();
+        $liquids = $larder->liquidNames();
+
+        return [...$liquids, ...$larder->fatNames(), 'plain-flour', ...array_values(array_filter(
+            ['white-wine', 'red-wine', 'tomato-paste', 'tomato-puree', 'whipping-cream', 'double-cream', 'soured-cream', 'egg-yolk', 'hard-cheese', 'lemon-juice', 'vinegar', 'onion', 'carrot', 'celery', 'shallot', 'garlic', 'green-chilli', 'fat-bacon', 'giblets', 'sugar', 'salt'],
+            static fn(string $id): bool => $larder->ingredient($id)->role !== Role::Liquid,
+        ))];
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use Lento\Pot\Hob;
+use Lento\Pot\HobKind;
+use Lento\Quantity\Power;
+use Lento\Roux\HobHeat;
+
+/** One ring of the kitchen's stove, by its plate and its knob. */
+final readonly class Ring
+{
+    public function __construct(public int $id, public string $name, public HobKind $kind, public int $watts, public int $levels) {}
+
+    public function rated(): Hob
+    {
+        return Hob::of($this->kind, Power::ofWatts((float) $this->watts));
+    }
+
+    /** What to set the knob to for a heat: the five heats spread over its levels. */
+    public function setting(HobHeat $heat): int
+    {
+        $heats = HobHeat::cases();
+        $place = (int) array_search($heat, $heats, true) + 1;
+
+        return max(1, (int) round($this->levels * $place / count($heats)));
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Kitchen\Ring;
+use Illuminate\Database\Eloquent\Model;
+use Lento\Pot\HobKind;
+
+/**
+ * One ring of the kitchen's stove, by its plate.
+ *
+ * @property int $id
+ * @property string $name
+ * @property HobKind $kind
+ * @property int $power_w
+ * @property int $levels
+ */
+final class Hob extends Model
+{
+    protected $fillable = ['name', 'kind', 'power_w', 'levels'];
+
+    public function toRing(): Ring
+    {
+        return new Ring($this->id, $this->name, $this->kind, $this->power_w, $this->levels);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['kind' => HobKind::class, 'power_w' => 'integer', 'levels' => 'integer'];
+    }
+}

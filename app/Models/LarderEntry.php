@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Kitchen\LarderLine;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What this kitchen knows better of an ingredient: its price, its salt; or one of its own, told by one it resembles.
+ *
+ * @property int $id
+ * @property non-empty-string $like
+ * @property string|null $name
+ * @property float|null $price_per_kg
+ * @property float|null $salt_percent
+ * @property float|null $fat_percent
+ */
+final class LarderEntry extends Model
+{
+    protected $fillable = ['like', 'name', 'price_per_kg', 'salt_percent', 'fat_percent'];
+
+    public function toLine(): LarderLine
+    {
+        return new LarderLine($this->id, $this->like, $this->name, $this->price_per_kg, $this->salt_percent, $this->fat_percent);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['price_per_kg' => 'float', 'salt_percent' => 'float', 'fat_percent' => 'float'];
+    }
+}

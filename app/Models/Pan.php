@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Kitchen\OwnPan;
+use Illuminate\Database\Eloquent\Model;
+use Lento\Pot\PanBase;
+
+/**
+ * One of the kitchen's pans, measured with a ruler inside.
+ *
+ * @property int $id
+ * @property string $name
+ * @property int $diameter_mm
+ * @property int $height_mm
+ * @property PanBase $base
+ * @property int|null $mass_g
+ */
+final class Pan extends Model
+{
+    protected $fillable = ['name', 'diameter_mm', 'height_mm', 'base', 'mass_g'];
+
+    public function toOwnPan(): OwnPan
+    {
+        return new OwnPan($this->id, $this->name, $this->diameter_mm, $this->height_mm, $this->base, $this->mass_g);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['base' => PanBase::class, 'diameter_mm' => 'integer', 'height_mm' => 'integer', 'mass_g' => 'integer'];
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Format\Bands;
+use App\Format\Grams;
+use App\Format\KitchenMeasure;
+use App\Format\Litres;
+use App\Format\Minutes;
+use App\Format\SauceColour;
+use App\Format\Words;
+use App\Formats\AssayWords;
+use App\Kitchen\Kitchen;
+use App\Questions\Answer;
+use App\Questions\ComposeFields;
+use App\Questions\FromRecipe;
+use Lento\Assay\Assay;
+use Lento\Assay\ReadLine;
+use Lento\Assay\Recipe;
+use Lento\Compose\Sheet;
+use Lento\Thickness\ThicknessClass;
+
+/** A written recipe line by line, what was understood beside it, and what it will come out as. */
+final readonly class AssayPage
+{
+    public ?ComposeFields $question;
+
+    public ?Sheet $brought;
+
+    /** @param array<int, string> $as lines put right by the cook */
+    public function __construct(public string $text, public array $as, private Recipe $recipe, public ?Assay $assay, public ?string $refusal, public ThicknessClass $to, private Kitchen $kitchen)
+    {
+        $this->question = $assay === null ? null : FromRecipe::to($to, $assay);
+        $this->brought = $this->question === null ? null : Answer::to($this->question, $kitchen)->sheet;
+    }
+
+    /** @return list<array{number: int, text: string, read: string, id: string, loose: bool, unread: bool}> in the recipe's order, settings left out */
+    public function lines(): array
+    {
+        $measure = new KitchenMeasure($this->kitchen->measures);
+        $lines = array_map(static fn(ReadLine $line): array => [
+            'number' => $line->number,
+            'text' => $line->text,
+            'read' => match (true) {
+                $line->ingredient === null => Words::text('assay.weightless'),
+                $line->mass->inGrams() <= 0.0 => Words::text('assay.to_taste'),
+                default => trim(Grams::of($line->mass)->text() . ', ' . $measure->of($line->volume), ', '),
+            },
+            'id' => (string) $line->ingredient,
+            'loose' => $line->loose || $line->saidAgain !== null,
+            'unread' => false,
+        ], $this->recipe->lines);
+        foreach ($this->recipe->unreadAt as $number => $text) {
+            $lines[] = ['number' => $number, 'text' => $text, 'read' => Words::text('assay.unread'), 'id' => '', 'loose' => false, 'unread' => true];
+        }
+        usort($lines, static fn(array $a, array $b): int => $a['number'] <=> $b['number']);
+
+        return $lines;
+    }
+
+    /** @return array<string, string> what a line can be put right to */
+    public function known(): array
+    {
+        $names = array_combine([...Kitchen::known(), 'cornflour'], array_map(Words::ingredient(...), [...Kitchen::known(), 'cornflour']));
+        asort($names, SORT_NATURAL | SORT_FLAG_CASE);
+
+        return $names;
+    }
+
+    public function verdict(): string
+    {
+        return $this->assay === null ? '' : AssayWords::verdict($this->assay);
+    }
+
+    /** @return list<array{string, string}> what it is, and how much */
+    public function figures(): array
+    {
+        $assay = $this->assay;
+        if ($assay === null) {
+            return [];
+        }
+
+        return [
+            [Words::text('assay.fat_to_flour'), sprintf('%.2F', $assay->fatToFlour())],
+            [Words::text('assay.roux_to_liquid'), Words::text('assay.one_to', parts: sprintf('%.1F', 1.0 / max(1e-9, $assay->rouxToLiquid())))],
+            [Words::text('assay.roux'), Words::text('compose.colour.' . $assay->colour->value) . ', ' . Words::text('compose.strength_left', percent: sprintf('%.0F', 100.0 * $assay->end->starch->strength()))],
+            [Words::text('outlook.thickness'), Bands::thickness($assay->outlook)],
+            [Words::text('assay.yield'), Litres::of($assay->yield)->text()],
+            [Words::text('assay.simmer'), Minutes::text($assay->simmer) . ', ' . Words::text('compose.level.' . $assay->level->value)],
+            [Words::text('assay.salt'), sprintf('%.2F %%', $assay->end->saltPercent())],
+            [Words::text('assay.free_fat'), Grams::of($assay->end->freeFat())->text()],
+        ];
+    }
+
+    /** @return list<array{name: string, from: string, to: string}> what changes when it is brought to the thickness wanted */
+    public function changes(): array
+    {
+        [$assay, $sheet] = [$this->assay, $this->brought];
+        if ($assay === null || $sheet === null) {
+            return [];
+        }
+
+        return [
+            ['name' => Words::text('assay.flour'), 'from' => Grams::of($assay->flour)->text(), 'to' => Grams::of($sheet->roux->flour)->text()],
+            ['name' => Words::text('assay.fat'), 'from' => Grams::of($assay->fat)->text(), 'to' => Grams::of($sheet->roux->fat)->text()],
+            ['name' => Words::text('assay.liquid'), 'from' => Litres::of($assay->liquidVolume)->text(), 'to' => Litres::of($sheet->liquid)->text()],
+            ['name' => Words::text('assay.yield'), 'from' => Litres::of($assay->yield)->text(), 'to' => Litres::of($sheet->question->yield)->text()],
+        ];
+    }
+
+    public function colour(): string
+    {
+        return $this->brought === null ? '#f3eada' : SauceColour::of($this->brought);
+    }
+}

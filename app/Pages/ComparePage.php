@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Format\Bands;
+use App\Format\Grams;
+use App\Format\Litres;
+use App\Format\Minutes;
+use App\Format\SauceColour;
+use App\Format\Words;
+use App\Http\Controllers\CompareController;
+use App\Kitchen\Kitchen;
+use App\Questions\Answer;
+use App\Questions\ComposeFields;
+use Lento\Compose\Amount;
+use Lento\Compose\Sheet;
+use Lento\Compose\Step;
+use Lento\Quantity\Duration;
+
+/** Questions side by side, their answers line by line, and what differs from the first. */
+final readonly class ComparePage
+{
+    /** What can be changed in a column without leaving the page. */
+    public const CHANGES = ['ratio', 'school', 'colour', 'thickness', 'pan', 'place', 'finish'];
+
+    /** @var non-empty-list<array{fields: array<string, string>, address: string, sheet: Sheet|null, fault: string, colour: string}> */
+    public array $columns;
+
+    /** @param non-empty-list<ComposeFields> $questions */
+    public function __construct(array $questions, public Kitchen $kitchen)
+    {
+        $this->columns = array_map(static function (ComposeFields $fields) use ($kitchen): array {
+            $answer = Answer::to($fields, $kitchen);
+
+            return [
+                'fields' => $fields->filled($kitchen)->fields,
+                'address' => http_build_query($fields->toAddress()),
+                'sheet' => $answer->sheet,
+                'fault' => $answer->faults === [] ? '' : $answer->faults[0]->message(),
+                'colour' => $answer->sheet === null ? '#f3eada' : SauceColour::of($answer->sheet),
+            ];
+        }, $questions);
+    }
+
+    /** @return list<string> */
+    public function addresses(): array
+    {
+        return array_column($this->columns, 'address');
+    }
+
+    /** @return list<string>|null with one more, or null where there are four */
+    public function another(): ?array
+    {
+        return count($this->columns) < CompareController::MOST ? [...$this->addresses(), $this->addresses()[count($this->columns) - 1]] : null;
+    }
+
+    /** @return list<string>|null without a column, or null where only two are left */
+    public function without(int $column): ?array
+    {
+        return count($this->columns) > 2 ? array_values(array_diff_key($this->addresses(), [$column => true])) : null;
+    }
+
+    /** @return list<array{name: string, cells: list<array{text: string, differs: bool}>}> */
+    public function rows(): array
+    {
+        $rows = [
+            'makes' => static fn(Sheet $s): string => Litres::of($s->question->yield)->text(),
+            'fat' => static fn(Sheet $s): string => Grams::of($s->roux->fat)->text() . ' ' . Words::ingredient($s->question->fat),
+            'flour' => static fn(Sheet $s): string => Grams::of($s->roux->flour)->text(),
+            'liquid' => static fn(Sheet $s): string => Litres::of($s->liquid)->text() . ' ' . Words::ingredient($s->question->liquid),
+            'thickness' => static fn(Sheet $s): string => Bands::thickness($s->outlook->thickness),
+            'roux' => static fn(Sheet $s): string => $s->outlook->rouxMinutes === null ? Words::text('compose.by_colour') : Bands::minutes($s->outlook->rouxMinutes),
+            'strength' => static fn(Sheet $s): string => sprintf('%.0F %%', 100.0 * $s->shade->strength()),
+            'pours' => static fn(Sheet $s): string => (string) count($s->stair->pours),
+            'lumps' => static fn(Sheet $s): string => Bands::risks($s->outlook)['lumps'],
+            'floats' => static fn(Sheet $s): string => Grams::of($s->freeFat())->text(),
+            'depth' => static fn(Sheet $s): string => sprintf('%.0F → %.0F mm', $s->startDepth()->inMillimetres(), $s->endDepth()->inMillimetres()),
+            'full' => static fn(Sheet $s): string => sprintf('%.0F %%', $s->fillPercent()),
+            'time' => static fn(Sheet $s): string => self::minutes($s, false),
+            'hands' => static fn(Sheet $s): string => self::minutes($s, true),
+            'salt' => static fn(Sheet $s): string => sprintf('%.2F %%', $s->served->saltPercent()),
+            'cost' => fn(Sheet $s): string => $this->cost($s),
+            'minds' => static fn(Sheet $s): string => (string) count($s->warnings),
+        ];
+
+        return array_map(function (string $key, callable $of): array {
+            $texts = array_map(static fn(array $column): string => $column['sheet'] === null ? '' : $of($column['sheet']), $this->columns);
+
+            return ['name' => Words::text('compare.rows.' . $key), 'cells' => array_map(static fn(string $text): array => ['text' => $text, 'differs' => $text !== $texts[0]], $texts)];
+        }, array_keys($rows), $rows);
+    }
+
+    private static function minutes(Sheet $sheet, bool $handsOn): string
+    {
+        return Minutes::text(Duration::ofMinutes(array_sum(array_map(static fn(Step $step): float => !$handsOn || $step->handsOn ? $step->time->inMinutes() : 0.0, $sheet->steps))));
+    }
+
+    private function cost(Sheet $sheet): string
+    {
+        $costs = array_filter(array_map(fn(Amount $amount): ?float => $this->kitchen->cost($amount->ingredient, $amount->mass), $sheet->amounts), static fn(?float $cost): bool => $cost !== null);
+
+        return $costs === [] ? '–' : $this->kitchen->currency() . sprintf('%.2F', array_sum($costs));
+    }
+}

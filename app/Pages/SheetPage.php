@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Format\Grams;
+use App\Format\KitchenMeasure;
+use App\Format\Litres;
+use App\Format\Minutes;
+use App\Format\StepWords;
+use App\Format\Words;
+use App\Kitchen\Kitchen;
+use Lento\Compose\Amount;
+use Lento\Compose\Choice\LateThickening;
+use Lento\Compose\Choice\SkinGuard;
+use Lento\Compose\Choice\StrainWay;
+use Lento\Compose\Sheet;
+use Lento\Compose\Step;
+use Lento\Compose\When;
+use Lento\Exception\LentoException;
+use Lento\Larder\Allergen;
+use Lento\Pot\Simmer;
+use Lento\Quantity\Duration;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
+use Lento\Rescue\Means;
+use Lento\Rescue\Reduction;
+use Lento\Rescue\Thickening;
+use Lento\Thickness\EquivalentFlour;
+
+/** The whole sheet of a sauce in the order of the work: what to weigh and set out, what to do, what to mind, what it costs. */
+final readonly class SheetPage
+{
+    private KitchenMeasure $measure;
+
+    private StepWords $words;
+
+    public function __construct(public Sheet $sheet, private Kitchen $kitchen)
+    {
+        $this->measure = new KitchenMeasure($kitchen->measures);
+        $this->words = new StepWords($sheet);
+    }
+
+    public function heading(): string
+    {
+        return Words::wanted($this->sheet->question);
+    }
+
+    /** "½ cup, from 140.4 g": spoons, the weight of what is poured, and what the scale rounded */
+    public static function beside(Amount $amount, KitchenMeasure $measure): string
+    {
+        $spoons = $amount->volume === null ? '' : $measure->of($amount->volume);
+        $grams = $amount->mass->inGrams();
+        $weight = $amount->when === When::Pour ? Grams::of($amount->mass)->text() : '';
+        $shown = Grams::of($amount->mass);
+        $rounded = $amount->when !== When::Pour && $grams >= 10.0 && abs((float) $shown->number * ($shown->unit === 'kg' ? 1000.0 : 1.0) - $grams) >= 0.1
+            ? Words::text('compose.rounded', grams: sprintf($grams < 1000.0 ? '%.1F' : '%.0F', $grams)) : '';
+
+        return implode(', ', array_filter([$spoons, $weight, $rounded], static fn(string $text): bool => $text !== ''));
+    }
+
+    /** @return array<string, non-empty-list<array{name: string, amount: string, beside: string, allergens: string, cost: string}>> by when it is used */
+    public function amounts(): array
+    {
+        $lines = [];
+        foreach ($this->sheet->amounts as $amount) {
+            $cost = $this->kitchen->cost($amount->ingredient, $amount->mass);
+            $lines[$amount->when->value][] = [
+                'name' => ucfirst(Words::ingredient($amount->ingredient)),
+                'amount' => match (true) {
+                    $amount->pieces !== null => $this->measure->count($amount->pieces),
+                    $amount->when === When::Pour && $amount->volume !== null => Litres::of($amount->volume)->text(),
+                    default => Grams::of($amount->mass)->text(),
+                },
+                'beside' => $amount->pieces === null ? self::beside($amount, $this->measure) : '',
+                'allergens' => implode(', ', array_map(static fn(Allergen $one): string => Words::text('ingredients.allergens.' . $one->value), $amount->allergens)),
+                'cost' => $cost === null ? '' : sprintf('%.2F', $cost),
+            ];
+        }
+
+        return $lines;
+    }
+
+    /** What all that has a price costs, and what has none; null where nothing has. */
+    public function cost(): ?string
+    {
+        $costs = array_filter(array_map(fn(Amount $amount): ?float => $this->kitchen->cost($amount->ingredient, $amount->mass), $this->sheet->amounts), static fn(?float $cost): bool => $cost !== null);
+        if ($costs === []) {
+            return null;
+        }
+        $all = array_sum($costs);
+        $litres = $this->sheet->question->yield->inLitres();
+
+        return Words::text(
+            count($costs) === count($this->sheet->amounts) ? 'sheet.cost' : 'sheet.cost_of',
+            all: $this->kitchen->currency() . sprintf('%.2F', $all),
+            litre: $this->kitchen->currency() . sprintf('%.2F', $all / $litres),
+            priced: count($costs),
+            lines: count($this->sheet->amounts),
+        );
+    }
+
+    /** @return list<string> tools and states, before anything is lit */
+    public function setOut(): array
+    {
+        $question = $this->sheet->question;
+        $pan = $question->pan;
+        $liquid = $question->base->hasRoux() ? Words::text('sheet.liquid_at', liquid: ucfirst(Words::ingredient($question->liquid)), celsius: $this->degrees($this->sheet->stair->liquid)) : null;
+
+        return array_values(array_filter([
+            Words::text('sheet.pan', wide: sprintf('%.0F', $pan->diameter->inCentimetres()), high: sprintf('%.0F', $pan->height->inCentimetres()), fill: sprintf('%.0F', $this->sheet->fillPercent())),
+            Words::text('sheet.dip_stick', start: sprintf('%.0F', $this->sheet->startDepth()->inMillimetres()), end: sprintf('%.0F', $this->sheet->endDepth()->inMillimetres())),
+            $liquid,
+            $question->base->hasRoux() ? Words::text('sheet.whisk') : null,
+            $question->inOven() ? Words::text('sheet.oven', celsius: $this->degrees($question->oven)) : null,
+            $question->method->strain === StrainWay::Strained ? Words::text('sheet.strainer') : null,
+            $question->method->strain === StrainWay::Blended ? Words::text('sheet.blender') : null,
+            $question->method->skin === SkinGuard::Cartouche ? Words::text('sheet.cartouche', mm: sprintf('%.0F', $pan->diameter->inMillimetres() / 2.0)) : null,
+        ], static fn(?string $thing): bool => $thing !== null));
+    }
+
+    /** @return list<array{name: string, title: string, minutes: string, cue: string, caution: string, hands: bool}> */
+    public function steps(): array
+    {
+        return array_map(fn(Step $step): array => [
+            'name' => $this->words->name($step->kind),
+            'title' => $this->words->title($step->kind),
+            'minutes' => $step->time->inMinutes() < 0.05 ? '' : Minutes::text($step->time),
+            'cue' => $this->words->cue($step->kind),
+            'caution' => $this->words->caution($step->kind),
+            'hands' => $step->handsOn,
+        ], $this->sheet->steps);
+    }
+
+    /** "0.75 % at the end: 15 g go in" */
+    public function salt(): string
+    {
+        $goes = array_sum(array_map(static fn(Amount $amount): float => $amount->ingredient === 'salt' ? $amount->mass->inGrams() : 0.0, $this->sheet->amounts));
+        $in = $this->sheet->start->saltGrams;
+        $end = $this->sheet->served->saltPercent();
+
+        return Words::text(match (true) {
+            $goes <= 0.0 && $end < 0.1 => 'sheet.unsalted',
+            $goes <= 0.0 => 'sheet.salt_brought',
+            $in > 0.5 => 'sheet.salt_both',
+            default => 'sheet.salt',
+        }, percent: sprintf('%.2F', $end), goes: sprintf('%.0F', $goes), in: sprintf('%.0F', $in));
+    }
+
+    /** What mends it by this kitchen's school, if it comes out at the thin end of its band. */
+    public function ifThin(): ?string
+    {
+        $question = $this->sheet->question;
+        $band = $this->sheet->outlook->thickness->band;
+        $wanted = $question->thickness;
+        $factor = max(0.5, min(1.0, $band->low / max(1.0, $band->likely)));
+        $thin = $this->sheet->end->strengthened($factor);
+        try {
+            $low = EquivalentFlour::of($thin);
+            $simmer = new Simmer($question->pan, $question->simmerLevel, evaporation: $question->kitchen->evaporation->value, boilsAt: $question->boilsAt);
+            if ($question->method->late === LateThickening::Reduce) {
+                $reduced = Reduction::to($wanted, $thin, $simmer);
+
+                return Words::text('sheet.thin_reduce', grams: sprintf('%.0F', $low->gramsPerLitre), mm: sprintf('%.0F', $reduced->depthIn($question->pan)->inMillimetres()), minutes: Minutes::text($reduced->time));
+            }
+            $means = match ($question->method->late) {
+                LateThickening::WhiteRoux => Means::WhiteRoux,
+                LateThickening::BeurreManie => Means::BeurreManie,
+                default => Means::Slurry,
+            };
+            $thickened = Thickening::to($wanted, $thin, $means, $question->larder->thickener($means === Means::Slurry ? 'cornflour' : 'plain-flour'), $simmer, $question->larder);
+
+            return Words::text('sheet.thin_' . $question->method->late->value, grams: sprintf('%.0F', $low->gramsPerLitre), amount: Grams::of(Mass::ofKilograms($thickened->thickener->kilograms + $thickened->butter->kilograms))->text(), minutes: Minutes::text(Duration::ofMinutes(max(1.0, $thickened->time->inMinutes()))));
+        } catch (LentoException) {
+            return null;
+        }
+    }
+
+    public function inAll(bool $handsOn = false): string
+    {
+        return Minutes::text(Duration::ofMinutes(array_sum(array_map(static fn(Step $step): float => !$handsOn || $step->handsOn ? $step->time->inMinutes() : 0.0, $this->sheet->steps))));
+    }
+
+    public function allergens(): string
+    {
+        return implode(', ', array_map(static fn(Allergen $one): string => Words::text('ingredients.allergens.' . $one->value), $this->sheet->allergens()));
+    }
+
+    /** "8 °C" or "46 °F", as the kitchen has it */
+    public function degrees(Temperature $temperature): string
+    {
+        return $this->kitchen->fahrenheit() ? sprintf('%.0F °F', $temperature->inCelsius() * 9.0 / 5.0 + 32.0) : sprintf('%.0F °C', $temperature->inCelsius());
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Questions;
+
+use Lento\Assay\Assay;
+use Lento\Compose\Base;
+use Lento\Compose\Formula;
+use Lento\Larder\Fat;
+use Lento\Larder\Ingredient;
+use Lento\Larder\Larder;
+use Lento\Larder\Role;
+use Lento\Thickness\ThicknessClass;
+
+/** A recipe that was read, as a question for Compose: the same liquid, fat, colour, simmer and pan, brought to another thickness. */
+final readonly class FromRecipe
+{
+    /** Liquids that no base is named by, and what they are taken for. */
+    private const TAKEN_FOR = ['water' => 'vegetable-stock'];
+
+    public static function to(ThicknessClass $class, Assay $assay): ComposeFields
+    {
+        $liquid = self::mainLiquid($assay);
+        $base = self::base($liquid);
+        $ratio = max(0.5, min(3.0, $assay->fatToFlour()));
+
+        return ComposeFields::from([
+            'sauce' => $base->value,
+            'liquid' => $liquid,
+            'liquid_salt' => '0',
+            'given' => 'stock',
+            'stock' => sprintf('%.0F', $assay->liquidVolume->inMillilitres()),
+            'stock_unit' => 'ml',
+            'thickness' => $class->value,
+            'colour' => $assay->colour->value,
+            'fat' => self::mainFat($assay) ?? Formula::house($base)->fat,
+            'ratio' => Typed::plain($ratio),
+            'minutes' => sprintf('%.0F', max(5.0, min(480.0, $assay->simmer->inMinutes()))),
+            'level' => $assay->level->value,
+            'diameter' => sprintf('%.0F', $assay->pan->diameter->inMillimetres()),
+            'height' => sprintf('%.0F', $assay->pan->height->inMillimetres()),
+            // What the recipe has besides stays as it has it: the formula adds nothing of its own.
+            'parts' => PartsField::write(array_fill_keys(array_map(static fn($part): string => $part->ingredient, Formula::house($base)->parts), '0')),
+            'salt' => Typed::plain(max(0.0, min(3.0, $assay->end->saltPercent()))),
+        ]);
+    }
+
+    private static function base(string $liquid): Base
+    {
+        foreach ([Base::Bechamel, Base::Veloute, Base::PanGravy] as $base) {
+            if (in_array($liquid, Formula::house($base)->liquids, true)) {
+                return $base;
+            }
+        }
+
+        return Base::Veloute;
+    }
+
+    private static function mainLiquid(Assay $assay): string
+    {
+        $grams = [];
+        foreach ($assay->recipe->lines as $line) {
+            $kind = $line->ingredient === null ? null : Larder::house()->any($line->ingredient);
+            if ($kind instanceof Ingredient && $kind->role === Role::Liquid) {
+                $grams[$kind->id] = ($grams[$kind->id] ?? 0.0) + $line->mass->inGrams();
+            }
+        }
+        arsort($grams);
+        $main = array_key_first($grams) ?? 'vegetable-stock';
+
+        return self::TAKEN_FOR[$main] ?? $main;
+    }
+
+    private static function mainFat(Assay $assay): ?string
+    {
+        $grams = [];
+        foreach ($assay->recipe->lines as $line) {
+            $kind = $line->ingredient === null ? null : Larder::house()->any($line->ingredient);
+            if ($kind instanceof Fat && !$line->finishes) {
+                $grams[$kind->id] = ($grams[$kind->id] ?? 0.0) + $line->mass->inGrams();
+            }
+        }
+        arsort($grams);
+
+        return array_key_first($grams);
+    }
+}

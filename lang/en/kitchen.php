@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'title' => 'Kitchen',
+    'gone' => 'an ingredient no longer kept',
+    'saved' => 'Saved.',
+    'save' => 'Save',
+    'add' => 'Add',
+    'remove' => 'Remove :name',
+    'settings' => ['title' => 'The kitchen', 'name' => 'Name', 'measures' => 'Cups and spoons', 'degrees' => 'Temperatures', 'altitude' => 'Height above the sea, m', 'preset' => 'Food-safety guidance', 'preset_note' => 'A preset is guidance, not a certificate: follow your local food-safety code and your kitchen’s licensed procedures.', 'currency' => 'Money', 'portion' => 'A portion, ml', 'pan' => 'Usual pan', 'hob' => 'Usual ring'],
+    'measures' => ['us' => 'US', 'metric' => 'metric', 'imperial' => 'imperial'],
+    'degrees' => ['c' => '°C', 'f' => '°F'],
+    'presets' => ['us-model-code' => 'US model code', 'uk-guidance' => 'UK guidance', 'australia-nz' => 'Australia and New Zealand', 'codex-style' => 'Codex style'],
+    'pans' => ['title' => 'Pans', 'how' => 'Lay a ruler across the inside, then stand it on the floor.', 'name' => 'Name', 'diameter_mm' => 'Wide, mm', 'height_mm' => 'High, mm', 'mass_g' => 'Weighs, g', 'by_size' => 'by its size', 'base' => 'Base', 'holds' => 'holds :litres l', 'new' => 'Another pan'],
+    'bases' => ['thin' => 'thin', 'medium' => 'medium', 'thick' => 'thick'],
+    'hobs' => ['title' => 'Rings', 'how' => 'What is written on the plate, and how many settings the knob has.', 'name' => 'Name', 'kind' => 'Kind', 'power_w' => 'Power, W', 'levels' => 'Settings', 'new' => 'Another ring'],
+    'kinds' => ['gas' => 'gas', 'ceramic' => 'ceramic', 'induction' => 'induction'],
+    'larder' => ['title' => 'Larder', 'how' => 'Prices, the salt in your stock, and ingredients of your own: told by one they resemble.', 'like' => 'Ingredient', 'own' => 'Own name', 'own_note' => 'only for one of your own', 'price_per_kg' => 'Price a kg', 'salt_percent' => 'Salt, %', 'fat_percent' => 'Fat, %', 'new' => 'Another ingredient', 'resembles' => 'like :name'],
+    'schools' => ['title' => 'Usual schools', 'how' => 'What a new question starts from. Each question can still say otherwise.'],
+    'formulas' => ['title' => 'House formulas', 'how' => 'What this kitchen always does otherwise. Per litre finished.', 'changed' => 'changed', 'house' => 'as the house has it', 'thickness' => 'Thickness, class or g/l', 'colour' => 'Colour', 'fat' => 'Fat', 'minutes' => 'Simmer, min', 'level' => 'Level', 'salt' => 'Salt, %'],
+];

@@ -1,0 +1,33 @@
+@props(['page'])
+@php($liquid = App\Format\Words::ingredient($page->fields['liquid']))
+@php($fat = App\Format\Words::ingredient($page->fields['fat']))
+<fieldset class="field">
+    <legend class="visually-hidden">{{ __('compose.how_much') }}</legend>
+    <div class="lead go-by">
+        <label class="lbl" for="given">{{ __('compose.given_by') }}</label>
+        <select id="given" name="given" class="line-pick">
+            @foreach ($page->givens() as $given)
+                <option value="{{ $given }}" @selected($given === $page->given())>{{ __('compose.givens.' . $given, ['liquid' => $liquid, 'fat' => $fat]) }}</option>
+            @endforeach
+        </select>
+    </div>
+    @foreach (['amount', 'covers', 'each', 'have_roux', 'have_fat', 'have_flour', 'stock'] as $field)
+        @if ($page->hidden($field))<input type="hidden" name="{{ $field }}" value="{{ $page->number($field) }}">@endif
+        @if ($page->unitField($field))<input type="hidden" name="{{ $page->unitField($field) }}" value="{{ $page->unit($field) }}">@endif
+    @endforeach
+    <div class="amount @if (! in_array($page->given(), ['litres', 'covers'], true)) worked-out @endif">
+        <button class="btn step" name="nudge" value="down" aria-label="{{ __('compose.less') }}">−</button>
+        @if ($page->given() === 'covers')
+            <input id="covers" name="covers" class="big" inputmode="numeric" autocomplete="off" value="{{ $page->number('covers') }}" aria-label="{{ __('compose.covers') }}" @if ($page->error('covers')) aria-invalid="true" aria-describedby="covers-error" @endif>
+            <span class="unit">×</span>
+            <input id="each" name="each" class="big" inputmode="decimal" autocomplete="off" value="{{ $page->number('each') }}" aria-label="{{ __('compose.each') }}" @if ($page->error('each')) aria-invalid="true" aria-describedby="each-error" @endif>
+            <span class="unit">{{ $page->unit('each') }}</span>
+        @else
+            <input id="amount" name="amount" class="big" inputmode="decimal" autocomplete="off" value="{{ $page->number('amount') }}" aria-label="{{ __('compose.how_much') }}, {{ __('compose.litres') }}" @if ($page->error('amount')) aria-invalid="true" aria-describedby="amount-error" @endif>
+            <span class="unit">{{ $page->unit('amount') }}</span>
+        @endif
+        <button class="btn step" name="nudge" value="up" aria-label="{{ __('compose.more') }}">+</button>
+    </div>
+    @if ($page->given() === 'pan' && $page->sheet)<p class="cue"><x-given /> {{ __('compose.fills', ['percent' => round($page->sheet->fillPercent())]) }}</p>@endif
+    @foreach (['amount', 'unit', 'covers', 'each', 'given'] as $field)<x-field-error :page="$page" :field="$field" />@endforeach
+</fieldset>

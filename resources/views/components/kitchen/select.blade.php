@@ -1,0 +1,8 @@
+@props(['name', 'section', 'options', 'value', 'key' => null])
+@php($id = implode('-', array_filter([$section, $key ?? 'new', $name])))
+<div class="cell">
+    <label class="lbl" for="{{ $id }}">{{ __('kitchen.' . $section . '.' . $name) }}</label>
+    <select id="{{ $id }}" name="{{ $name }}" class="mid">
+        @foreach ($options as $option => $text)<option value="{{ $option }}" @selected((string) $option === (string) $value)>{{ $text }}</option>@endforeach
+    </select>
+</div>

@@ -1,0 +1,116 @@
+<x-layout :title="__('kitchen.title')" at="kitchen">
+    <div class="kitchen">
+        <h1>{{ $page->kitchen->name() }}</h1>
+        <nav class="inside" aria-label="{{ __('kitchen.title') }}">
+            @foreach (['settings', 'pans', 'hobs', 'larder', 'schools', 'formulas'] as $section)<a href="#{{ $section }}">{{ __('kitchen.' . $section . '.title') }}</a>@endforeach
+        </nav>
+
+        <x-kitchen.section name="settings">
+            <form method="post" action="{{ route('kitchen.store', 'settings') }}" class="row-form">
+                @csrf
+                <x-kitchen.input name="name" section="settings" :value="$page->kitchen->name()" />
+                <x-kitchen.select name="measures" section="settings" :options="__('kitchen.measures')" :value="$page->kitchen->measures->value" />
+                <x-kitchen.select name="degrees" section="settings" :options="__('kitchen.degrees')" :value="$page->kitchen->fahrenheit() ? 'f' : 'c'" />
+                <x-kitchen.input name="altitude" section="settings" number :value="$page->kitchen->setting('altitude', '0')" />
+                <x-kitchen.input name="portion" section="settings" number :value="$page->kitchen->setting('portion', '55')" />
+                <x-kitchen.input name="currency" section="settings" :value="$page->kitchen->currency()" />
+                <x-kitchen.select name="pan" section="settings" :options="array_map(fn ($pan) => $pan->name, $page->kitchen->pans)" :value="(string) $page->kitchen->firstPan()?->id" />
+                <x-kitchen.select name="hob" section="settings" :options="array_map(fn ($hob) => $hob->name, $page->kitchen->hobs)" :value="(string) $page->kitchen->firstHob()?->id" />
+                <x-kitchen.select name="preset" section="settings" :options="array_intersect_key(__('kitchen.presets'), array_flip($page->presets()))" :value="$page->kitchen->setting('preset', 'uk-guidance')" />
+                <p class="note">{{ __('kitchen.settings.preset_note') }}</p>
+                <button class="btn btn-primary">{{ __('kitchen.save') }}</button>
+            </form>
+        </x-kitchen.section>
+
+        <x-kitchen.section name="pans">
+            @foreach ([...$page->kitchen->pans, null] as $pan)
+                <div class="row-line">
+                    <form method="post" action="{{ route('kitchen.store', 'pans') }}" class="row-form" aria-label="{{ $pan?->name ?? __('kitchen.pans.new') }}">
+                        @csrf
+                        @if ($pan)<input type="hidden" name="id" value="{{ $pan->id }}">@endif
+                        <x-kitchen.input name="name" section="pans" :value="$pan?->name" :key="$pan?->id" />
+                        <x-kitchen.input name="diameter_mm" section="pans" number :value="$pan?->millimetresWide" :key="$pan?->id" />
+                        <x-kitchen.input name="height_mm" section="pans" number :value="$pan?->millimetresHigh" :key="$pan?->id" />
+                        <x-kitchen.input name="mass_g" section="pans" number :value="$pan?->grams" :placeholder="__('kitchen.pans.by_size')" :key="$pan?->id" />
+                        <x-kitchen.select name="base" section="pans" :options="__('kitchen.bases')" :value="$pan?->base->value ?? 'medium'" :key="$pan?->id" />
+                        <p class="note">{{ $pan ? __('kitchen.pans.holds', ['litres' => $page->holds($pan)]) : '' }}</p>
+                        <button class="btn {{ $pan ? 'btn-outline-dark' : 'btn-primary' }}">{{ __($pan ? 'kitchen.save' : 'kitchen.add') }}</button>
+                    </form>
+                    @if ($pan)<x-kitchen.remove section="pans" :id="$pan->id" :name="$pan->name" />@endif
+                </div>
+            @endforeach
+        </x-kitchen.section>
+
+        <x-kitchen.section name="hobs">
+            @foreach ([...$page->kitchen->hobs, null] as $hob)
+                <div class="row-line">
+                    <form method="post" action="{{ route('kitchen.store', 'hobs') }}" class="row-form" aria-label="{{ $hob?->name ?? __('kitchen.hobs.new') }}">
+                        @csrf
+                        @if ($hob)<input type="hidden" name="id" value="{{ $hob->id }}">@endif
+                        <x-kitchen.input name="name" section="hobs" :value="$hob?->name" :key="$hob?->id" />
+                        <x-kitchen.select name="kind" section="hobs" :options="__('kitchen.kinds')" :value="$hob?->kind->value ?? 'gas'" :key="$hob?->id" />
+                        <x-kitchen.input name="power_w" section="hobs" number :value="$hob?->watts" :key="$hob?->id" />
+                        <x-kitchen.input name="levels" section="hobs" number :value="$hob?->levels ?? 5" :key="$hob?->id" />
+                        <button class="btn {{ $hob ? 'btn-outline-dark' : 'btn-primary' }}">{{ __($hob ? 'kitchen.save' : 'kitchen.add') }}</button>
+                    </form>
+                    @if ($hob)<x-kitchen.remove section="hobs" :id="$hob->id" :name="$hob->name" />@endif
+                </div>
+            @endforeach
+        </x-kitchen.section>
+
+        <x-kitchen.section name="larder">
+            @foreach ([...$page->kitchen->entries, null] as $entry)
+                <div class="row-line">
+                    <form method="post" action="{{ route('kitchen.store', 'larder') }}" class="row-form" aria-label="{{ $entry ? $page->named($entry) : __('kitchen.larder.new') }}">
+                        @csrf
+                        @if ($entry)<input type="hidden" name="id" value="{{ $entry->id }}">@endif
+                        <x-kitchen.select name="like" section="larder" :options="$page->known()" :value="$entry?->like ?? 'chicken-stock'" :key="$entry?->id" />
+                        <x-kitchen.input name="name" section="larder" label="own" :value="$entry?->name" :placeholder="__('kitchen.larder.own_note')" :key="$entry?->id" />
+                        <x-kitchen.input name="price_per_kg" section="larder" number :value="$entry?->pricePerKilogram" :key="$entry?->id" />
+                        <x-kitchen.input name="salt_percent" section="larder" number :value="$entry?->saltPercent" :key="$entry?->id" />
+                        <x-kitchen.input name="fat_percent" section="larder" number :value="$entry?->fatPercent" :key="$entry?->id" />
+                        <button class="btn {{ $entry ? 'btn-outline-dark' : 'btn-primary' }}">{{ __($entry ? 'kitchen.save' : 'kitchen.add') }}</button>
+                    </form>
+                    @if ($entry)<x-kitchen.remove section="larder" :id="$entry->id" :name="$page->named($entry)" />@endif
+                </div>
+            @endforeach
+        </x-kitchen.section>
+
+        <x-kitchen.section name="schools">
+            <form method="post" action="{{ route('kitchen.store', 'schools') }}" class="row-form">
+                @csrf
+                @foreach (App\Kitchen\Choices::all() as $name => $choices)
+                    @unless (in_array($name, App\Kitchen\Choices::BY_BASE, true))
+                        <label class="cell"><span class="lbl">{{ __('schools.' . $name . '.q') }}</span>
+                            <select name="{{ $name }}" class="mid">@foreach ($choices as $choice)<option value="{{ $choice }}" @selected(($page->kitchen->usual()[$name] ?? $choices[0]) === $choice)>{{ __('schools.' . $name)[$choice][0] }}</option>@endforeach</select>
+                        </label>
+                    @endunless
+                @endforeach
+                <button class="btn btn-primary">{{ __('kitchen.save') }}</button>
+            </form>
+        </x-kitchen.section>
+
+        <x-kitchen.section name="formulas">
+            @foreach ($page->formulas() as $formula)
+                <details class="formula" @if ($errors->has($formula['base']->value)) open @endif>
+                    <summary><b>{{ ucfirst($formula['name']) }}</b> <span class="soft">{{ __($formula['changed'] ? 'kitchen.formulas.changed' : 'kitchen.formulas.house') }}</span></summary>
+                    <form method="post" action="{{ route('kitchen.store', 'formulas') }}" class="row-form">
+                        @csrf
+                        <input type="hidden" name="base" value="{{ $formula['base']->value }}">
+                        @foreach (['thickness', 'minutes', 'salt'] as $field)
+                            <x-kitchen.input :name="$field" section="formulas" :value="$formula['fields'][$field]" :key="$formula['base']->value" />
+                        @endforeach
+                        <x-kitchen.select name="colour" section="formulas" :options="__('compose.colour')" :value="$formula['fields']['colour']" :key="$formula['base']->value" />
+                        <x-kitchen.select name="level" section="formulas" :options="__('compose.level')" :value="$formula['fields']['level']" :key="$formula['base']->value" />
+                        @foreach ($formula['parts'] as $row)
+                            <label class="cell"><span class="lbl">{{ ucfirst(App\Format\Words::ingredient($row['part']->ingredient)) }}, {{ __('units.part.' . $row['part']->measure->value) }}</span>
+                                <input name="part[{{ $row['part']->ingredient }}]" class="mid" inputmode="decimal" autocomplete="off" value="{{ $row['value'] }}"></label>
+                        @endforeach
+                        @error($formula['base']->value)<p class="field-error"><x-icon.mind /> {{ $message }}</p>@enderror
+                        <button class="btn btn-outline-dark">{{ __('kitchen.save') }}</button>
+                    </form>
+                </details>
+            @endforeach
+        </x-kitchen.section>
+    </div>
+</x-layout>
