@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Format\Grams;
 use App\Format\Words;
 use App\Kitchen\Kitchen;
 use App\Kitchen\LarderLine;
 use App\Kitchen\OwnPan;
+use App\Kitchen\Ring;
 use App\Questions\ComposeFields;
 use App\Questions\PartsField;
+use App\Questions\Typed;
 use Lento\Compose\Base;
 use Lento\Compose\Formula;
 use Lento\Compose\Part;
@@ -20,10 +23,43 @@ final readonly class KitchenPage
 {
     public function __construct(public Kitchen $kitchen) {}
 
-    /** Litres to the brim, to a tenth. */
-    public function holds(OwnPan $pan): string
+    /** "240 × 140 mm, holds 6.3 l, 2.1 kg, thick base" */
+    public function panLine(OwnPan $pan): string
     {
-        return sprintf('%.1F', $pan->measured()->brim()->inLitres());
+        return Words::text(
+            'kitchen.pans.line',
+            wide: $pan->millimetresWide,
+            high: $pan->millimetresHigh,
+            litres: sprintf('%.1F', $pan->measured()->brim()->inLitres()),
+            mass: Grams::of($pan->measured()->mass())->text() . ($pan->grams === null ? ' ' . Words::text('kitchen.pans.by_size') : ''),
+            base: Words::text('kitchen.bases.' . $pan->base->value),
+        );
+    }
+
+    /** "induction, 3500 W, 9 settings" */
+    public function ringLine(Ring $ring): string
+    {
+        return Words::text('kitchen.hobs.line', kind: Words::text('kitchen.kinds.' . $ring->kind->value), watts: $ring->watts, levels: $ring->levels);
+    }
+
+    /** "€8.90 a kg, 0.2 % salt" */
+    public function larderLine(LarderLine $line): string
+    {
+        return implode(', ', array_filter([
+            $line->name === null ? '' : Words::text('kitchen.larder.resembles', name: Words::ingredient($line->like)),
+            $line->pricePerKilogram === null ? '' : Words::text('kitchen.larder.price', price: $this->kitchen->currency() . sprintf('%.2F', $line->pricePerKilogram)),
+            $line->saltPercent === null ? '' : Words::text('kitchen.larder.salt', percent: Typed::plain($line->saltPercent)),
+            $line->fatPercent === null ? '' : Words::text('kitchen.larder.fat', percent: Typed::plain($line->fatPercent)),
+        ], static fn(string $part): bool => $part !== ''));
+    }
+
+    /** @return list<LarderLine> by name */
+    public function larder(): array
+    {
+        $lines = $this->kitchen->entries;
+        usort($lines, fn(LarderLine $a, LarderLine $b): int => strnatcasecmp($this->named($a), $this->named($b)));
+
+        return $lines;
     }
 
     /** @return array<string, string> larder ids by their plain names, in the order of the alphabet */

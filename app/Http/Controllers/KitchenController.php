@@ -82,7 +82,7 @@ final readonly class KitchenController
         $asked = ComposeFields::from([...$request->only(['thickness', 'colour', 'fat', 'minutes', 'level', 'salt', 'part']), 'sauce' => $base->value, 'amount' => '2']);
         $faults = Answer::to($asked, $kitchen)->faults;
         if ($faults !== []) {
-            redirect(route('kitchen') . '#formulas')->withInput()->withErrors([$base->value => $faults[0]->message()])->throwResponse();
+            redirect(route('kitchen') . '#formulas')->with('section', 'formulas')->withInput()->withErrors([$base->value => $faults[0]->message()])->throwResponse();
         }
         $house = ComposeFields::from(['sauce' => $base->value, 'amount' => '2'])->filled(Kitchen::unknown($kitchen->measures))->fields;
         $changes = array_filter(array_intersect_key($asked->fields, array_flip(['thickness', 'colour', 'fat', 'minutes', 'level', 'salt'])), static fn(string $value, string $name): bool => $value !== '' && $value !== $house[$name], ARRAY_FILTER_USE_BOTH);

@@ -126,6 +126,9 @@ final class KitchenRequest extends FormRequest
 
     protected function getRedirectUrl(): string
     {
+        // So that the page opens the very form again.
+        $this->session()->flash('section', $this->section());
+
         return route('kitchen') . '#' . $this->section();
     }
 }

@@ -24,56 +24,40 @@
 
         <x-kitchen.section name="pans">
             @foreach ([...$page->kitchen->pans, null] as $pan)
-                <div class="row-line">
-                    <form method="post" action="{{ route('kitchen.store', 'pans') }}" class="row-form" aria-label="{{ $pan?->name ?? __('kitchen.pans.new') }}">
-                        @csrf
-                        @if ($pan)<input type="hidden" name="id" value="{{ $pan->id }}">@endif
-                        <x-kitchen.input name="name" section="pans" :value="$pan?->name" :key="$pan?->id" />
-                        <x-kitchen.input name="diameter_mm" section="pans" number :value="$pan?->millimetresWide" :key="$pan?->id" />
-                        <x-kitchen.input name="height_mm" section="pans" number :value="$pan?->millimetresHigh" :key="$pan?->id" />
-                        <x-kitchen.input name="mass_g" section="pans" number :value="$pan?->grams" :placeholder="__('kitchen.pans.by_size')" :key="$pan?->id" />
-                        <x-kitchen.select name="base" section="pans" :options="__('kitchen.bases')" :value="$pan?->base->value ?? 'medium'" :key="$pan?->id" />
-                        <p class="note">{{ $pan ? __('kitchen.pans.holds', ['litres' => $page->holds($pan)]) : '' }}</p>
-                        <button class="btn {{ $pan ? 'btn-outline-dark' : 'btn-primary' }}">{{ __($pan ? 'kitchen.save' : 'kitchen.add') }}</button>
-                    </form>
-                    @if ($pan)<x-kitchen.remove section="pans" :id="$pan->id" :name="$pan->name" />@endif
-                </div>
+                <x-kitchen.entry section="pans" :id="$pan?->id" :name="$pan?->name ?? __('kitchen.pans.new')" :line="$pan ? $page->panLine($pan) : ''">
+                    <x-slot:drawing>@if ($pan)<x-drawing.pan :pan="$pan" />@endif</x-slot:drawing>
+                    <x-kitchen.input name="name" section="pans" :value="$pan?->name" :key="$pan?->id" />
+                    <x-kitchen.input name="diameter_mm" section="pans" number :value="$pan?->millimetresWide" :key="$pan?->id" />
+                    <x-kitchen.input name="height_mm" section="pans" number :value="$pan?->millimetresHigh" :key="$pan?->id" />
+                    <x-kitchen.input name="mass_g" section="pans" number :value="$pan?->grams" :placeholder="__('kitchen.pans.by_size')" :key="$pan?->id" />
+                    <x-kitchen.select name="base" section="pans" :options="__('kitchen.bases')" :value="$pan?->base->value ?? 'medium'" :key="$pan?->id" />
+                </x-kitchen.entry>
             @endforeach
         </x-kitchen.section>
 
         <x-kitchen.section name="hobs">
             @foreach ([...$page->kitchen->hobs, null] as $hob)
-                <div class="row-line">
-                    <form method="post" action="{{ route('kitchen.store', 'hobs') }}" class="row-form" aria-label="{{ $hob?->name ?? __('kitchen.hobs.new') }}">
-                        @csrf
-                        @if ($hob)<input type="hidden" name="id" value="{{ $hob->id }}">@endif
-                        <x-kitchen.input name="name" section="hobs" :value="$hob?->name" :key="$hob?->id" />
-                        <x-kitchen.select name="kind" section="hobs" :options="__('kitchen.kinds')" :value="$hob?->kind->value ?? 'gas'" :key="$hob?->id" />
-                        <x-kitchen.input name="power_w" section="hobs" number :value="$hob?->watts" :key="$hob?->id" />
-                        <x-kitchen.input name="levels" section="hobs" number :value="$hob?->levels ?? 5" :key="$hob?->id" />
-                        <button class="btn {{ $hob ? 'btn-outline-dark' : 'btn-primary' }}">{{ __($hob ? 'kitchen.save' : 'kitchen.add') }}</button>
-                    </form>
-                    @if ($hob)<x-kitchen.remove section="hobs" :id="$hob->id" :name="$hob->name" />@endif
-                </div>
+                <x-kitchen.entry section="hobs" :id="$hob?->id" :name="$hob?->name ?? __('kitchen.hobs.new')" :line="$hob ? $page->ringLine($hob) : ''">
+                    <x-kitchen.input name="name" section="hobs" :value="$hob?->name" :key="$hob?->id" />
+                    <x-kitchen.select name="kind" section="hobs" :options="__('kitchen.kinds')" :value="$hob?->kind->value ?? 'gas'" :key="$hob?->id" />
+                    <x-kitchen.input name="power_w" section="hobs" number :value="$hob?->watts" :key="$hob?->id" />
+                    <x-kitchen.input name="levels" section="hobs" number :value="$hob?->levels ?? 5" :key="$hob?->id" />
+                </x-kitchen.entry>
             @endforeach
         </x-kitchen.section>
 
         <x-kitchen.section name="larder">
-            @foreach ([...$page->kitchen->entries, null] as $entry)
-                <div class="row-line">
-                    <form method="post" action="{{ route('kitchen.store', 'larder') }}" class="row-form" aria-label="{{ $entry ? $page->named($entry) : __('kitchen.larder.new') }}">
-                        @csrf
-                        @if ($entry)<input type="hidden" name="id" value="{{ $entry->id }}">@endif
+            <div class="two-up">
+                @foreach ([...$page->larder(), null] as $entry)
+                    <x-kitchen.entry section="larder" :id="$entry?->id" :name="$entry ? ucfirst($page->named($entry)) : __('kitchen.larder.new')" :line="$entry ? $page->larderLine($entry) : ''">
                         <x-kitchen.select name="like" section="larder" :options="$page->known()" :value="$entry?->like ?? 'chicken-stock'" :key="$entry?->id" />
                         <x-kitchen.input name="name" section="larder" label="own" :value="$entry?->name" :placeholder="__('kitchen.larder.own_note')" :key="$entry?->id" />
                         <x-kitchen.input name="price_per_kg" section="larder" number :value="$entry?->pricePerKilogram" :key="$entry?->id" />
                         <x-kitchen.input name="salt_percent" section="larder" number :value="$entry?->saltPercent" :key="$entry?->id" />
                         <x-kitchen.input name="fat_percent" section="larder" number :value="$entry?->fatPercent" :key="$entry?->id" />
-                        <button class="btn {{ $entry ? 'btn-outline-dark' : 'btn-primary' }}">{{ __($entry ? 'kitchen.save' : 'kitchen.add') }}</button>
-                    </form>
-                    @if ($entry)<x-kitchen.remove section="larder" :id="$entry->id" :name="$page->named($entry)" />@endif
-                </div>
-            @endforeach
+                    </x-kitchen.entry>
+                @endforeach
+            </div>
         </x-kitchen.section>
 
         <x-kitchen.section name="schools">
@@ -91,6 +75,7 @@
         </x-kitchen.section>
 
         <x-kitchen.section name="formulas">
+            <div class="two-up">
             @foreach ($page->formulas() as $formula)
                 <details class="formula" @if ($errors->has($formula['base']->value)) open @endif>
                     <summary><b>{{ ucfirst($formula['name']) }}</b> <span class="soft">{{ __($formula['changed'] ? 'kitchen.formulas.changed' : 'kitchen.formulas.house') }}</span></summary>
@@ -111,6 +96,7 @@
                     </form>
                 </details>
             @endforeach
+            </div>
         </x-kitchen.section>
     </div>
 </x-layout>
