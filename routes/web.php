@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/compose');
 Route::get('/compose', ComposeController::class)->name('compose');
+Route::get('/compose/whole', [ComposeController::class, 'whole'])->name('compose.whole');
 Route::get('/sheet', SheetController::class)->name('sheet');
 Route::get('/compare', CompareController::class)->name('compare');
 Route::get('/assay', AssayController::class)->name('assay');

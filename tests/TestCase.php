@@ -13,4 +13,16 @@ abstract class TestCase extends BaseTestCase
         parent::setUp();
         $this->withoutVite();
     }
+
+    /**
+     * What is made once for a request must not outlive it, as it does not in a server.
+     *
+     * @param string $uri
+     */
+    protected function prepareUrlForRequest($uri): string
+    {
+        $this->app->forgetScopedInstances();
+
+        return parent::prepareUrlForRequest($uri);
+    }
 }

@@ -15,15 +15,23 @@ use Lento\Thickness\SpoonTest;
 /** The sentences the program says more than once, from the language files. */
 final readonly class Words
 {
+    /** By its key, with ":name" replaced, and ":Name" with a capital; only what the text asks for is looked at, for a page says a hundred of them. */
     public static function text(string $key, string|float|int ...$with): string
     {
-        $named = [];
-        foreach ($with as $name => $value) {
-            $named[(string) $name] = (string) $value;
+        $text = __($key);
+        if (!is_string($text) || $with === [] || !str_contains($text, ':')) {
+            return is_string($text) ? $text : $key;
         }
-        $text = __($key, $named);
 
-        return is_string($text) ? $text : $key;
+        return (string) preg_replace_callback('/:(\w+)/', static function (array $match) use ($with): string {
+            $name = lcfirst($match[1]);
+            if (!isset($with[$name])) {
+                return $match[0];
+            }
+            $value = (string) $with[$name];
+
+            return $name === $match[1] ? $value : mb_strtoupper(mb_substr($value, 0, 1)) . mb_substr($value, 1);
+        }, $text);
     }
 
     public static function ingredient(string $id): string
@@ -87,6 +95,7 @@ final readonly class Words
             str_ends_with($name, '_l') => Litres::short(Volume::ofLitres(floor($value * 20.0) / 20.0)),
             $name === 'target_percent' => sprintf('%.2F', $value),
             in_array($name, ['fat_to_flour', 'salt_percent', 'ph', 'lost_percent'], true) => sprintf('%.1F', $value),
+            $name === 'flour_g' && $value < 10.0 => sprintf('%.1F', $value),
             $name === 'minutes_more' => sprintf('%.0F', max(1.0, ceil($value))),
             default => sprintf('%.0F', $value),
         };

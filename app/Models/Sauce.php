@@ -61,7 +61,7 @@ final class Sauce extends Model
     public function scopeFoundBy(Builder $query, string $words): void
     {
         foreach (array_filter(explode(' ', Plain::text($words)), static fn(string $word): bool => $word !== '') as $word) {
-            $query->where('found_by', 'like', '%' . addcslashes($word, '%_\\') . '%');
+            $query->whereRaw("found_by like ? escape '\\'", ['%' . addcslashes($word, '%_\\') . '%']);
         }
     }
 

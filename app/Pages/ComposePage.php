@@ -149,6 +149,14 @@ final readonly class ComposePage
         };
     }
 
+    /** @return list<string> fields of the number that is given, where the slip has no line to say what is wrong with them */
+    public function errorsWithoutPlace(): array
+    {
+        $lines = array_map($this->fieldOf(...), $this->chief());
+
+        return array_values(array_filter(['given', ...array_merge(...array_values(ComposeFields::GIVEN))], static fn(string $field): bool => !in_array($field, $lines, true)));
+    }
+
     public function isGiven(string $field): bool
     {
         return in_array($field, ComposeFields::GIVEN[$this->given()] ?? [], true);

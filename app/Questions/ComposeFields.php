@@ -9,6 +9,7 @@ use App\Kitchen\Kitchen;
 use Lento\Compose\Base;
 use Lento\Compose\Part;
 use Lento\Exception\LentoException;
+use Lento\Pot\SimmerLevel;
 use Lento\Quantity\KitchenNumber;
 use Lento\Thickness\ThicknessClass;
 
@@ -62,7 +63,8 @@ final readonly class ComposeFields
             $fields['parts'] = self::written($part);
         }
         $seen = is_array($query['seen'] ?? null) ? array_map(static fn(mixed $value): string => self::text($value, self::USUALLY_LONGEST), $query['seen']) : [];
-        $fields = self::withUnits(self::touched(self::nudged($fields, self::text($query['nudge'] ?? '', 4)), $seen, self::text($query['rung'] ?? '', 20)));
+        // A field may still read "6 oz" where it was shown as 6 and its unit beside it.
+        $fields = self::touched(self::nudged(self::withUnits($fields), self::text($query['nudge'] ?? '', 4)), $seen, self::text($query['rung'] ?? '', 20));
         // Addresses from before there was more than litres and covers to give.
         $by = self::text($query['by'] ?? '', 10);
         if (!isset(self::GIVEN[$fields['given']])) {
@@ -95,7 +97,7 @@ final readonly class ComposeFields
     public function toRead(): array
     {
         $others = array_merge(...array_values(array_diff_key(self::GIVEN, [$this->given() => true])));
-        $fields = array_diff_key($this->fields, array_flip([...$others, 'given']));
+        $fields = array_diff_key($this->fields, array_flip($others));
 
         return $this->given() === 'pan' ? [...$fields, 'fill' => '1'] : $fields;
     }
@@ -141,7 +143,7 @@ final readonly class ComposeFields
             'fat' => $formula->fat,
             'minutes' => $this->fields['reduce'] !== '' || $formula->reduceBy !== null ? '' : (string) $formula->simmerTime($liquid)->inMinutes(),
             'reduce' => $this->fields['minutes'] !== '' || $formula->reduceBy === null ? '' : Typed::plain(100.0 * $formula->reduceBy),
-            'level' => $formula->level->value,
+            'level' => $this->fields['reduce'] !== '' && $formula->level === SimmerLevel::Bare ? SimmerLevel::Brisk->value : $formula->level->value,
             'heat' => 'medium',
             'hob' => $hob === null ? '' : (string) $hob->id,
             'diameter' => $pan === null ? '' : (string) $pan->millimetresWide,
@@ -214,7 +216,7 @@ final readonly class ComposeFields
             $fields['liquid_salt'] = '';
         }
         if ($changed('reduce')) {
-            $fields['minutes'] = '';
+            [$fields['minutes'], $fields['level']] = ['', ''];
         } elseif ($changed('minutes')) {
             $fields['reduce'] = '';
         }

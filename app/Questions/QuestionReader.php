@@ -58,6 +58,9 @@ final class QuestionReader
     /** % of salt in a liquid: a paste stirred up double. */
     private const MOST_LIQUID_SALT = 5.0;
 
+    /** Where a number is missing that is to be given, its field is told. */
+    private const GIVEN_FIELDS = ['stock' => 'stock', 'fat' => 'have_fat', 'flour' => 'have_flour', 'roux' => 'have_roux'];
+
     /** What the trade calls coating. */
     private const TRADE_WORDS = ['nappe' => 'coating', 'nappé' => 'coating'];
 
@@ -213,7 +216,7 @@ final class QuestionReader
         $named = array_keys(array_filter(
             ['stock' => $this->fields['stock'] ?? '', 'have_fat' => $this->fields['have_fat'] ?? '', 'have_flour' => $this->fields['have_flour'] ?? '', 'have_roux' => $this->fields['have_roux'] ?? '', 'fill' => $this->fields['fill'] ?? ''],
             static fn(string $value): bool => $value !== '',
-        ))[0] ?? 'yield';
+        ))[0] ?? self::GIVEN_FIELDS[$this->fields['given'] ?? ''] ?? 'yield';
         if ($named === 'fill') {
             return Given::pan();
         }
@@ -241,7 +244,11 @@ final class QuestionReader
 
             return null;
         }
-        $number = $this->number($field, $unit->amountIn(Mass::ofGrams(Given::LEAST_GRAMS)), $unit->amountIn(Mass::ofGrams(Given::MOST_GRAMS)), ' ' . $unit->value);
+        [$least, $most] = [$unit->amountIn(Mass::ofGrams(Given::LEAST_GRAMS)), $unit->amountIn(Mass::ofGrams(Given::MOST_GRAMS))];
+        $number = $this->number($field, $least, $most, ' ' . $unit->value);
+        if ($number === null && ($this->fields[$field] ?? '') === '') {
+            $this->faults[] = new Fault($field, 'number', $this->range($least, $most, ' ' . $unit->value));
+        }
 
         return $number === null ? null : $unit->of($number);
     }

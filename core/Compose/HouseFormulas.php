@@ -56,7 +56,7 @@ final readonly class HouseFormulas
                 Part::pieces('parsley-stalk', 4.0, When::Simmer),
                 Part::pieces('peppercorn', 5.0, When::Simmer),
             ]),
-            Base::DemiGlace => self::formula($base, ['brown-stock', 'veal-stock', 'game-stock'], Colour::Brown, 'clarified-butter', ThicknessClass::Coating, 80.0, SimmerLevel::Simmer, beside: ['espagnole' => 0.5], method: new Method(aromatics: AromaticsWay::None)),
+            Base::DemiGlace => self::formula($base, ['brown-stock', 'veal-stock', 'game-stock'], Colour::Brown, 'clarified-butter', ThicknessClass::Coating, 80.0, SimmerLevel::Brisk, beside: ['espagnole' => 0.5], method: new Method(aromatics: AromaticsWay::None)),
             Base::Tomato => self::formula($base, ['chicken-stock', 'veal-stock', 'vegetable-stock', 'packed-broth'], Colour::Blond, 'butter', ThicknessClass::Pouring, 60.0, beside: ['tomato-puree' => 0.6], parts: [
                 Part::grams('fat-bacon', 40.0, When::Roux, Treatment::Rendered)->optional(),
                 ...self::mirepoix(90.0, Treatment::Sweated),

@@ -33,6 +33,9 @@ final readonly class Warnings
 
     public const FULL_WHEN_FOAMING = 0.80;
 
+    /** Share of the brim to which a pan that is given is filled. */
+    private const FILL_WITHIN = 1e-5;
+
     /** Below this the raw-flour taste is gone (docs/model.md, B). */
     private const COOKED_OUT = 0.15;
 
@@ -49,7 +52,7 @@ final readonly class Warnings
     private const TASTED = 0.05;
 
     /** Share of the starch that acid may take before it is worth a word. */
-    private const WORN = 0.02;
+    private const WORN = 0.005;
 
     /** Of whole milk's solids. */
     private const MILKY = 0.5;
@@ -120,7 +123,7 @@ final readonly class Warnings
     public static function ofFill(Pan $pan, Volume $start, float $limit, ?Volume $fits = null): ?Warning
     {
         $fill = $pan->fill($start);
-        if ($fill <= $limit) {
+        if ($fill <= $limit + self::FILL_WITHIN) {
             return null;
         }
         $numbers = ['fill_percent' => 100.0 * $fill, 'limit_percent' => 100.0 * $limit] + ($fits === null ? [] : ['fits_l' => $fits->inLitres()]);

@@ -96,7 +96,7 @@ final class DatabaseSeeder extends Seeder
         }
         KitchenFormula::query()->create(['base' => Base::Bechamel, 'changes' => ['parts' => 'nutmeg:0.1']]);
         $pans = Pan::query()->get()->mapWithKeys(static fn(Pan $pan): array => [$pan->name => (string) $pan->id])->all();
-        KitchenSettings::query()->create(['id' => 1, 'settings' => ['name' => config()->string('lento.kitchen'), 'measures' => 'metric', 'degrees' => 'c', 'altitude' => '0', 'preset' => 'uk-guidance', 'currency' => '€', 'portion' => '55', 'pan' => $pans['24 cm saucepan']]]);
+        KitchenSettings::query()->create(['settings' => ['name' => config()->string('lento.kitchen'), 'measures' => 'metric', 'degrees' => 'c', 'altitude' => '0', 'preset' => 'uk-guidance', 'currency' => '€', 'portion' => '55', 'pan' => $pans['24 cm saucepan']]]);
 
         return $pans;
     }

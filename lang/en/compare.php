@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'title' => 'Compare',
     'heading' => 'Side by side',
+    'column' => 'Column :number',
     'change' => 'Change',
     'another' => 'One more',
     'remove' => 'Take away',

@@ -1,5 +1,6 @@
 import 'htmx.org';
 import { startClocks } from './clocks.js';
+import { startFields } from './fields.js';
 import { startKeys } from './keys.js';
 import { startLine } from './line.js';
 import { startNight } from './night.js';
@@ -7,6 +8,7 @@ import { startSlides } from './slide.js';
 import { startStove } from './stove.js';
 
 startClocks();
+startFields();
 startKeys();
 startLine();
 startNight();

@@ -22,7 +22,8 @@ final readonly class AssayController
 
     public function __invoke(Request $request, Kitchen $kitchen): PageOrFragment
     {
-        $text = mb_substr(mb_scrub($request->string('recipe')->toString()), 0, self::LONGEST);
+        $typed = $request->query('recipe');
+        $text = mb_substr(mb_scrub(is_string($typed) ? $typed : ''), 0, self::LONGEST);
         $as = $this->putRight($request);
         $larder = $kitchen->larder();
         $recipe = (new Reader($larder))->read($text, $as);
@@ -34,10 +35,13 @@ final readonly class AssayController
         } catch (OutOfRange $refused) {
             $refusal = Words::text('assay.refused', reason: $refused->getMessage());
         }
-        $to = ThicknessClass::tryFrom($request->string('to')->toString());
+        $asked = $request->query('to');
+        $to = ThicknessClass::tryFrom(is_string($asked) ? $asked : '');
         $page = new AssayPage($text, $as, $recipe, $assay, $refusal, $to !== null && in_array($to, ThicknessClass::askable(), true) ? $to : ThicknessClass::Coating, $kitchen);
 
-        return new PageOrFragment('pages.assay', ['page' => $page]);
+        $address = route('assay', ['recipe' => $text, ...($as === [] ? [] : ['as' => $as]), 'to' => $page->to->value], absolute: false);
+
+        return new PageOrFragment('pages.assay', ['page' => $page], headers: $request->header('HX-Request-Type') === 'partial' ? ['HX-Push-Url' => $address] : []);
     }
 
     /** @return array<int, string> lines the cook has put right, to what the larder knows */

@@ -12,31 +12,41 @@ use App\Questions\Answer;
 use App\Questions\ComposeFields;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 final readonly class ComposeController
 {
     private const LAST_GOOD = 'compose.good';
 
-    public function __construct(private Kitchen $kitchen) {}
-
-    public function __invoke(Request $request): PageOrFragment|RedirectResponse
+    public function __invoke(Request $request, Kitchen $kitchen): PageOrFragment|RedirectResponse
     {
         $session = $request->session();
         $last = $session->get(self::LAST_GOOD);
-        $good = is_array($last) ? ComposeFields::from($last) : ComposeFields::first($this->kitchen);
+        $good = is_array($last) ? ComposeFields::from($last) : ComposeFields::first($kitchen);
         if (!$request->query->has('sauce')) {
             return redirect()->route('compose', $good->toAddress());
         }
         $fields = ComposeFields::from($request->query->all());
-        $answer = Answer::to($fields, $this->kitchen);
+        $answer = Answer::to($fields, $kitchen);
         if ($answer->sheet !== null) {
             $session->put(self::LAST_GOOD, $fields->toAddress());
 
-            return new PageOrFragment('pages.compose', ['page' => ComposePage::of($fields, $fields, $answer->sheet, [], $this->kitchen, $this->version($request))], headers: $this->address($request, $fields));
+            return new PageOrFragment('pages.compose', ['page' => ComposePage::of($fields, $fields, $answer->sheet, [], $kitchen, $this->version($request))], headers: $this->address($request, $fields));
         }
-        $shown = Answer::to($good, $this->kitchen)->sheet;
+        $shown = Answer::to($good, $kitchen)->sheet;
 
-        return new PageOrFragment('pages.compose', ['page' => ComposePage::of($fields, $good, $shown, $answer->faults, $this->kitchen)], status: 422);
+        return new PageOrFragment('pages.compose', ['page' => ComposePage::of($fields, $good, $shown, $answer->faults, $kitchen)], status: 422);
+    }
+
+    /** The whole sheet alone, for the answer that stands above it; nothing where there is none. */
+    public function whole(Request $request, Kitchen $kitchen): PageOrFragment|Response
+    {
+        $fields = ComposeFields::from($request->query->all());
+        $answer = Answer::to($fields, $kitchen);
+
+        return $answer->sheet === null
+            ? new Response('', 204)
+            : new PageOrFragment('pages.compose', ['page' => ComposePage::of($fields, $fields, $answer->sheet, [], $kitchen)], fragment: 'whole');
     }
 
     /** @return array<string, string> the clean address of an answer for htmx to push; on Back it asks for the whole page, and nothing must be pushed */
@@ -45,7 +55,7 @@ final readonly class ComposeController
         $version = $this->version($request);
         $query = [...$fields->toAddress(), ...($version === null ? [] : ['version' => $version])];
 
-        return $request->header('HX-Request-Type') === 'partial' ? ['HX-Push-Url' => route('compose', $query, absolute: false)] : [];
+        return $request->header('HX-Request-Type') === 'partial' ? ['HX-Push-Url' => route('compose', $query, absolute: false), 'HX-Trigger' => 'sheet'] : [];
     }
 
     /** The kept sauce it was opened from, for as long as it is there. */

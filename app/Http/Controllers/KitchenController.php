@@ -58,21 +58,24 @@ final readonly class KitchenController
 
     private function pan(KitchenRequest $request): void
     {
-        Pan::query()->updateOrCreate(['id' => $request->whole('id')], ['name' => $request->text('name'), 'diameter_mm' => $request->whole('diameter_mm'), 'height_mm' => $request->whole('height_mm'), 'mass_g' => $request->whole('mass_g'), 'base' => $request->chosen('base', PanBase::class)]);
+        Pan::query()->findOrNew($request->whole('id'))->fill(['name' => $request->text('name'), 'diameter_mm' => $request->whole('diameter_mm'), 'height_mm' => $request->whole('height_mm'), 'mass_g' => $request->whole('mass_g'), 'base' => $request->chosen('base', PanBase::class)])->save();
     }
 
     private function hob(KitchenRequest $request): void
     {
-        Hob::query()->updateOrCreate(['id' => $request->whole('id')], ['name' => $request->text('name'), 'kind' => $request->chosen('kind', HobKind::class), 'power_w' => $request->whole('power_w'), 'levels' => $request->whole('levels')]);
+        Hob::query()->findOrNew($request->whole('id'))->fill(['name' => $request->text('name'), 'kind' => $request->chosen('kind', HobKind::class), 'power_w' => $request->whole('power_w'), 'levels' => $request->whole('levels')])->save();
     }
 
     private function larder(KitchenRequest $request): void
     {
-        $name = $request->text('name');
+        $name = $request->text('name') === '' ? null : $request->text('name');
         $known = ['price_per_kg' => $request->number('price_per_kg'), 'salt_percent' => $request->number('salt_percent'), 'fat_percent' => $request->number('fat_percent')];
         $id = $request->whole('id');
         // One line for each larder id; the kitchen's own are told apart by their names.
-        LarderEntry::query()->updateOrCreate($id === null ? ['like' => $request->text('like'), 'name' => $name === '' ? null : $name] : ['id' => $id], ['like' => $request->text('like'), 'name' => $name === '' ? null : $name, ...$known]);
+        $entry = $id === null
+            ? LarderEntry::query()->firstOrNew(['like' => $request->text('like'), 'name' => $name])
+            : LarderEntry::query()->findOrNew($id);
+        $entry->fill(['like' => $request->text('like'), 'name' => $name, ...$known])->save();
     }
 
     /** What differs from the house, as long as it can be answered. */
@@ -95,6 +98,6 @@ final readonly class KitchenController
     private function settings(Kitchen $kitchen, array $changed): void
     {
         $settings = array_filter([...$kitchen->settings, ...$changed], static fn(string $value): bool => $value !== '');
-        KitchenSettings::query()->updateOrCreate(['id' => 1], ['settings' => $settings]);
+        (KitchenSettings::query()->first() ?? new KitchenSettings())->fill(['settings' => $settings])->save();
     }
 }

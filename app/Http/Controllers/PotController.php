@@ -19,8 +19,6 @@ use Illuminate\Http\RedirectResponse;
 
 final readonly class PotController
 {
-    public function __construct(private Kitchen $kitchen) {}
-
     /** The pot that wants a hand next, or an empty stove. */
     public function index(PotsOn $potsOn): RedirectResponse|View
     {
@@ -29,26 +27,26 @@ final readonly class PotController
         return $next === null ? view('pages.stove-empty') : redirect()->route('pots.show', $next->potId);
     }
 
-    public function store(StartPotRequest $request, StartPot $start): RedirectResponse
+    public function store(StartPotRequest $request, StartPot $start, Kitchen $kitchen): RedirectResponse
     {
         $fields = $request->fields();
-        $sheet = Answer::to($fields, $this->kitchen)->sheet;
+        $sheet = Answer::to($fields, $kitchen)->sheet;
         if ($sheet === null) {
             // The form only ever carries a question that was answered; anything else goes back to say what is wrong.
             return redirect()->route('compose', $fields->toAddress());
         }
 
-        return redirect()->route('pots.show', $start($sheet, $fields->filled($this->kitchen), CarbonImmutable::now(), version: $request->version()));
+        return redirect()->route('pots.show', $start($sheet, $fields->filled($kitchen), CarbonImmutable::now(), version: $request->version()));
     }
 
-    public function show(Pot $pot): PageOrFragment|RedirectResponse
+    public function show(Pot $pot, Kitchen $kitchen): PageOrFragment|RedirectResponse
     {
         if ($pot->finished_at !== null) {
             return redirect()->route('log.show', $pot);
         }
-        $sheet = Answer::to(ComposeFields::from($pot->question), $this->kitchen)->sheet;
+        $sheet = Answer::to(ComposeFields::from($pot->question), $kitchen)->sheet;
         abort_if($sheet === null, 410);
 
-        return new PageOrFragment('pages.stove', ['page' => StovePage::of($pot->id, $pot->name, $pot->course(), $pot->notes(), $sheet, $this->kitchen->measures)]);
+        return new PageOrFragment('pages.stove', ['page' => StovePage::of($pot->id, $pot->name, $pot->course(), $pot->notes(), $sheet, $kitchen->measures)]);
     }
 }

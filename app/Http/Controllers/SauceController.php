@@ -23,11 +23,10 @@ final readonly class SauceController
 {
     private const MOST_SHOWN = 200;
 
-    public function __construct(private Kitchen $kitchen) {}
-
     public function index(Request $request): View
     {
-        $find = mb_substr(trim($request->string('find')->toString()), 0, 60);
+        $typed = $request->query('find');
+        $find = mb_substr(trim(mb_scrub(is_string($typed) ? $typed : '')), 0, 60);
         $sauces = Sauce::query()->foundBy($find)->has('versions')->with('latest')->withCount('versions')->orderBy('name')->limit(self::MOST_SHOWN)->get();
         $tags = array_unique(array_merge([], ...array_values(Sauce::query()->get(['tags'])->map(static fn(Sauce $sauce): array => $sauce->tags)->all())));
         sort($tags);
@@ -35,10 +34,10 @@ final readonly class SauceController
         return view('pages.sauces', ['page' => new SaucesPage(array_values($sauces->map(static fn(Sauce $sauce): KeptSauce => $sauce->entry())->all()), $find, $tags)]);
     }
 
-    public function create(Request $request): View|RedirectResponse
+    public function create(Request $request, Kitchen $kitchen): View|RedirectResponse
     {
         $fields = ComposeFields::from($request->query->all());
-        $sheet = Answer::to($fields, $this->kitchen)->sheet;
+        $sheet = Answer::to($fields, $kitchen)->sheet;
         if ($sheet === null) {
             return redirect()->route('compose', $fields->toAddress());
         }
@@ -51,14 +50,14 @@ final readonly class SauceController
         ]);
     }
 
-    public function store(KeepSauceRequest $request): RedirectResponse
+    public function store(KeepSauceRequest $request, Kitchen $kitchen): RedirectResponse
     {
         $fields = $request->fields();
-        abort_if(Answer::to($fields, $this->kitchen)->sheet === null, 422);
-        $version = DB::transaction(function () use ($request, $fields): SauceVersion {
+        abort_if(Answer::to($fields, $kitchen)->sheet === null, 422);
+        $version = DB::transaction(static function () use ($request, $fields, $kitchen): SauceVersion {
             $sauce = $request->onto() ?? Sauce::query()->create($request->details());
 
-            return $sauce->keep($fields->filled($this->kitchen)->toAddress());
+            return $sauce->keep($fields->filled($kitchen)->toAddress());
         });
 
         return redirect()->route('sauces.show', $version->sauce_id)->with('kept', $version->number);

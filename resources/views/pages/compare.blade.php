@@ -2,7 +2,7 @@
     <div id="answer" class="compare-wrap">
         @fragment('answer')
         <form class="compare columns-{{ count($page->columns) }}" method="get" action="{{ route('compare') }}"
-            hx-get="{{ route('compare') }}" hx-trigger="submit, input delay:150ms" hx-target="#answer" hx-swap="innerMorph" hx-sync="this:replace">
+            hx-get="{{ route('compare') }}" hx-trigger="submit, input delay:5ms" hx-target="#answer" hx-swap="innerMorph" hx-sync="this:replace">
             <header>
                 <h1>{{ __('compare.heading') }}</h1>
                 <p class="soft">{{ __('compare.legend') }}</p>
@@ -11,9 +11,9 @@
             </header>
             <div class="columns">
                 @foreach ($page->columns as $i => $column)
-                    <section aria-labelledby="compared-{{ $i }}">
+                    <section aria-label="{{ __('compare.column', ['number' => $i + 1]) }}">
                         <input type="hidden" name="q[{{ $i }}]" value="{{ $column['address'] }}">
-                        <h2 id="compared-{{ $i }}">{{ $column['sheet'] ? App\Format\Words::wanted($column['sheet']->question) : __('compose.nothing') }}</h2>
+                        <h2>{{ $column['sheet'] ? App\Format\Words::wanted($column['sheet']->question) : __('compose.nothing') }}</h2>
                         <div class="changes-row">
                             @foreach (['ratio', 'school', 'colour', 'thickness', 'pan'] as $field)
                                 <x-compare.change :page="$page" :column="$column" :i="$i" :field="$field" />

@@ -4,7 +4,7 @@
     <div id="answer" class="compose-wrap">
         @fragment('answer')
         <form id="ask" class="compose @if ($page->stale()) stale @endif" method="get" action="{{ route('compose') }}" novalidate
-            hx-get="{{ route('compose') }}" hx-trigger="submit, input delay:150ms" hx-target="#answer" hx-swap="innerMorph" hx-sync="this:replace">
+            hx-get="{{ route('compose') }}" hx-trigger="submit, input" hx-target="#answer" hx-swap="innerMorph" hx-sync="this:replace">
             <label for="ask-open" class="ask-toggle"><b>{{ $page->heading() }}</b> <span>{{ __('compose.change') }}</span></label>
             <x-compose.ask :page="$page" />
             <x-compose.see :page="$page" />
@@ -12,6 +12,11 @@
             <x-compose.made :page="$page" />
         </form>
         <x-compose.acts :page="$page" />
+        @endfragment
+    </div>
+    {{-- Below the fold, so it may come a moment later than the answer. --}}
+    <div id="whole-sheet" hx-get="{{ route('compose.whole') }}" hx-include="#ask" hx-trigger="sheet from:body delay:250ms" hx-swap="innerMorph">
+        @fragment('whole')
         @if ($page->whole)<x-sheet.whole :page="$page->whole" />@endif
         @endfragment
     </div>

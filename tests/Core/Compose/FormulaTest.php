@@ -85,7 +85,7 @@ it('allows the tomato base the flour that its acid takes', function (): void {
     $worn = 0.03 / 60.0 * 10.0 ** (4.0 - $sheet->end->pH()) * exp(-110e3 / 8.314 * (1.0 / (93.0 + 273.15) - 1.0 / (95.0 + 273.15)));
     expect($sheet->end->starch->acidLeft)->toEqualWithDelta(exp(-60.0 * $worn), 2e-3)
         ->and($sheet->end->pH())->toBeLessThan(4.7)
-        ->and($warning === null)->toBe(1.0 - $sheet->end->starch->acidLeft <= 0.02);
+        ->and($warning === null)->toBe(1.0 - $sheet->end->starch->acidLeft <= 0.005);
     // Three parts of purée to two of stock.
     expect(gramsOf($sheet, 'tomato-puree') / 1.05 / (gramsOf($sheet, 'chicken-stock') / 1.005))->toEqualWithDelta(1.5, 1e-9)
         ->and($sheet->stock()->inLitres())->toEqualWithDelta(0.4 * $sheet->liquid->inLitres(), 1e-12);
@@ -126,6 +126,7 @@ it('reduces by the share asked for, and tells the minutes', function (): void {
     $sheet = made(Base::Veloute, reduceBy: 0.5);
     expect($sheet->end->millilitres() / $sheet->start->millilitres())->toEqualWithDelta(0.5, 4e-3)
         ->and($sheet->question->simmerTime->inMinutes())->toBeGreaterThan(30.0)
+        ->and($sheet->question->simmerLevel)->toBe(Lento\Pot\SimmerLevel::Brisk)
         ->and(fn() => made(Base::Veloute, reduceBy: 0.95))->toThrow(OutOfRange::class)
         ->and(fn() => made(Base::Veloute, reduceBy: NAN))->toThrow(OutOfRange::class);
 });

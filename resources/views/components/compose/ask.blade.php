@@ -24,8 +24,8 @@
                 </select>
             </div>
         </div>
-        <x-field-error :page="$page" field="sauce" />
-        <x-field-error :page="$page" field="liquid" />
+        @if (isset($page->errors['sauce']))<x-field-error :page="$page" field="sauce" />@endif
+        @if (isset($page->errors['liquid']))<x-field-error :page="$page" field="liquid" />@endif
     </div>
 
     <x-compose.how-much :page="$page" />
@@ -37,7 +37,7 @@
             <span class="lbl with-input"><label for="thickness" class="visually-hidden">{{ __('compose.thickness_field') }}</label><input id="thickness" name="thickness" class="small" inputmode="decimal" autocomplete="off" value="{{ $page->error('thickness') ? $page->fields['thickness'] : $page->thicknessGrams() }}" @if ($page->error('thickness')) aria-invalid="true" aria-describedby="thickness-error" @endif> {{ __('compose.flour_per_litre') }}</span>
         </div>
         <x-compose.ladder :page="$page" />
-        <x-field-error :page="$page" field="thickness" />
+        @if (isset($page->errors['thickness']))<x-field-error :page="$page" field="thickness" />@endif
     </fieldset>
 
     @if ($page->sheet === null || $page->sheet->question->base->hasRoux())
@@ -47,7 +47,7 @@
             <x-compose.colours :page="$page" />
             <p class="cue">{{ ucfirst(__('steps.colour.' . $page->fields['colour'] . '.look')) }}; {{ __('steps.colour.' . $page->fields['colour'] . '.smell') }}. <span class="soft nowrap">{{ $page->hobSetting() }}</span></p>
             @if ($page->weakHob())<p class="cue soft">{{ __('compose.weak_hob', ['heat' => __('compose.heats.' . $page->sheet->question->heat->value)]) }}</p>@endif
-            <x-field-error :page="$page" field="colour" />
+            @if (isset($page->errors['colour']))<x-field-error :page="$page" field="colour" />@endif
         </fieldset>
     @endif
 </section>

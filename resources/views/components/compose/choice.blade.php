@@ -16,5 +16,5 @@
         @if ($known === null && $chosen !== '')<option value="{{ $chosen }}" selected>{{ $chosen }}@if ($name === 'ratio') : 1 @endif</option>@endif
     </select>
     <p class="changes">{{ $known === null ? '' : $words[$known][1] }}</p>
-    <x-field-error :page="$page" :field="$name" />
+    @if (isset($page->errors[$name]))<x-field-error :page="$page" :field="$name" />@endif
 </div>

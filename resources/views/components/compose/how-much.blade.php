@@ -29,5 +29,5 @@
         <button class="btn step" name="nudge" value="up" aria-label="{{ __('compose.more') }}">+</button>
     </div>
     @if ($page->given() === 'pan' && $page->sheet)<p class="cue"><x-given /> {{ __('compose.fills', ['percent' => round($page->sheet->fillPercent())]) }}</p>@endif
-    @foreach (['amount', 'unit', 'covers', 'each', 'given'] as $field)<x-field-error :page="$page" :field="$field" />@endforeach
+    @foreach ($page->errorsWithoutPlace() as $field) @if (isset($page->errors[$field]))<x-field-error :page="$page" :field="$field" />@endif @endforeach
 </fieldset>

@@ -16,7 +16,7 @@
             <select id="heat" name="heat" class="mid">
                 @foreach (__('compose.heats') as $heat => $name)<option value="{{ $heat }}" @selected($heat === $page->fields['heat'])>{{ $name }}</option>@endforeach
             </select>
-            <x-field-error :page="$page" field="heat" />
+            @if (isset($page->errors['heat']))<x-field-error :page="$page" field="heat" />@endif
         </div>
         @foreach (array_keys($page->schools()) as $name)
             @unless (in_array($name, ['ratio', 'school'], true))<x-compose.choice :page="$page" :name="$name" />@endunless
@@ -29,7 +29,7 @@
                 <div class="choice">
                     <label class="lbl" for="{{ $field }}">{{ __('compose.' . $label) }}</label>
                     <input id="{{ $field }}" name="{{ $field }}" class="mid" inputmode="decimal" autocomplete="off" value="{{ $page->fields[$field] }}" placeholder="{{ $field === 'oven' ? '175' : $page->used($field) }}" @if ($page->error($field)) aria-invalid="true" aria-describedby="{{ $field }}-error" @endif>
-                    <x-field-error :page="$page" :field="$field" />
+                    @if (isset($page->errors[$field]))<x-field-error :page="$page" :field="$field" />@endif
                 </div>
             @endif
         @endforeach
@@ -42,5 +42,5 @@
             </div>
         @endforeach
     </div>
-    <x-field-error :page="$page" field="parts" />
+    @if (isset($page->errors['parts']))<x-field-error :page="$page" field="parts" />@endif
 </section>

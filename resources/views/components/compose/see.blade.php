@@ -30,7 +30,7 @@
             @endforeach
         </select>
     </p>
-    @foreach (['pan', 'diameter', 'height', 'minutes', 'reduce', 'level'] as $field)<x-field-error :page="$page" :field="$field" />@endforeach
+    @foreach (['pan', 'diameter', 'height', 'minutes', 'reduce', 'level'] as $field) @if (isset($page->errors[$field]))<x-field-error :page="$page" :field="$field" />@endif @endforeach
     @if ($page->sheet)
         <div class="spoon-row">
             <x-drawing.spoon :sheet="$page->sheet" :colour="$page->colour()" id="spoon" />
@@ -56,7 +56,7 @@
                 <x-compose.choice :page="$page" :name="$name" />
             @endforeach
         </div>
-        <x-field-error :page="$page" field="fat" />
+        @if (isset($page->errors['fat']))<x-field-error :page="$page" field="fat" />@endif
         @if ($page->sheet)
             <x-drawing.balance :sheet="$page->sheet" :colour="$page->colour()" id="balance" drag="choose-ratio" />
         @endif

@@ -14,7 +14,7 @@
                     <span class="am">{{ $number }}<small>{{ $unit }}</small></span>
                 @endif
                 <span class="km">@if ($field && $page->isGiven($field))<x-given />@endif {{ $page->kitchen($amount) }}</span>
-                @if ($field)<x-field-error :page="$page" :field="$field" />@endif
+                @if ($field)@if (isset($page->errors[$field]))<x-field-error :page="$page" :field="$field" />@endif @endif
             </div>
         @endforeach
         @if ($page->others() !== '')<p class="others">{{ $page->others() }}</p>@endif

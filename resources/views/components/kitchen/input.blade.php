@@ -1,7 +1,7 @@
 @props(['name', 'section', 'value' => '', 'label' => null, 'number' => false, 'placeholder' => '', 'key' => null])
 @php
     // What was typed into this very form comes back to it, and its reason with it.
-    $mine = $errors->any() && session('section') === $section && (string) old('id', old('base')) === (string) $key;
+    $mine = $errors->any() && session('section') === $section && (string) old($section === 'formulas' ? 'base' : 'id') === (string) $key;
     $wrong = $mine && $errors->has($name);
     $id = implode('-', array_filter([$section, $key ?? 'new', $name]));
 @endphp

@@ -1,7 +1,7 @@
 @props(['name', 'section', 'options', 'value', 'key' => null])
 @php
     $id = implode('-', array_filter([$section, $key ?? 'new', $name]));
-    $mine = $errors->any() && session('section') === $section && (string) old('id', old('base')) === (string) $key;
+    $mine = $errors->any() && session('section') === $section && (string) old($section === 'formulas' ? 'base' : 'id') === (string) $key;
     $chosen = $mine ? old($name, $value) : $value;
 @endphp
 <div class="cell">

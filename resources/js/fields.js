@@ -1,0 +1,10 @@
+// A number that is left shows what was made of it: "6 oz" becomes 6, with its unit beside it. What could not be read stays as typed.
+
+export function startFields() {
+  document.addEventListener('focusout', (event) => {
+    const field = event.target;
+    if (!field.matches?.('.weigh .am input') || field.getAttribute('aria-invalid')) return;
+    const made = field.getAttribute('value');
+    if (made !== null && field.value.startsWith(made)) field.value = made;
+  });
+}
