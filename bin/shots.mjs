@@ -4,7 +4,8 @@ import { chromium } from '@playwright/test';
 const [base, folder] = process.argv.slice(2);
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
-const VELOUTE = '/compose?sauce=veloute&liquid=chicken-stock&amount=2&diameter=240&height=140';
+const VELOUTE = '/compose?sauce=veloute&liquid=chicken-stock&amount=2&pan=3';
+const asked = (more) => `q[]=${encodeURIComponent(`sauce=veloute&amount=2&pan=3${more}`)}`;
 
 for (let tries = 0; tries < 600; tries++) {
   if ((await fetch(`${base}/up`).catch(() => null))?.ok) break;
@@ -37,6 +38,11 @@ async function tapUntil(page, title) {
 
 await shot(await open(DESK, VELOUTE), 'compose');
 await shot(await open(PHONE, VELOUTE), 'compose-390');
+await shot(await open(DESK, `/compare?${asked('')}&${asked('&ratio=1.8')}&${asked('&colour=brown&fat=clarified-butter')}`), 'compare');
+await shot(await open(DESK, `/assay?${new URLSearchParams({ recipe: '⅔ cup fat\n⅔ cup flour\n5 cups stock\n300 g (8 oz) cheese\nsimmer: 20 min' })}`), 'assay');
+await shot(await open(DESK, '/kitchen'), 'kitchen');
+await shot(await open(DESK, '/sauces'), 'sauces');
+await shot(await open(DESK, '/sheet?sauce=espagnole&amount=3&pan=5'), 'sheet');
 await shot(await open(DESK, '/log'), 'log');
 await shot(await open(PHONE, '/log'), 'log-390');
 await shot(await open(DESK, '/log/2'), 'course');

@@ -26,15 +26,15 @@ final readonly class StepWords
         $pours = count($sheet->stair->pours);
         $this->with = [
             'fat' => Words::ingredient($question->fat),
-            'oven' => sprintf('%.0F', $question->oven->inCelsius()),
+            'oven' => Degrees::text($question->oven),
             'vegetables' => $this->named(static fn(Part $part): bool => $part->treatment->isVegetable() || in_array($part->treatment, [Treatment::DicedBack, Treatment::Rendered], true)),
             'wine' => $this->named(static fn(Part $part): bool => $part->treatment === Treatment::Reduced),
             'finishes' => implode(Words::text('steps.then'), array_map($this->finish(...), $sheet->finishes)),
             'fat_amount' => Grams::of($sheet->roux->fat)->text(),
             'flour_amount' => Grams::of($sheet->roux->flour)->text(),
             'liquid' => Words::ingredient($question->liquid),
-            'liquid_c' => sprintf('%.0F', $sheet->stair->liquid->inCelsius()),
-            'roux_c' => sprintf('%.0F', $sheet->stair->roux->inCelsius()),
+            'liquid_c' => Degrees::text($sheet->stair->liquid),
+            'roux_c' => Degrees::text($sheet->stair->roux),
             'colour' => Words::text('compose.colour.' . $question->colour->value),
             'pours' => trans_choice($this->inPieces() ? 'steps.pieces' : 'steps.pours', $pours, ['count' => $pours]),
             'end_mm' => sprintf('%.0F', $sheet->endDepth()->inMillimetres()),
@@ -92,7 +92,7 @@ final readonly class StepWords
     {
         $name = Words::ingredient($finishing->what->id);
 
-        return $finishing->atMost === null ? $name : Words::text('steps.finish-under', name: $name, celsius: sprintf('%.0F', $finishing->atMost->inCelsius()));
+        return $finishing->atMost === null ? $name : Words::text('steps.finish-under', name: $name, celsius: Degrees::text($finishing->atMost));
     }
 
     private function pieces(StepKind $kind, string $key): string

@@ -9,6 +9,7 @@ use Lento\Compose\Base;
 use Lento\Compose\Question;
 use Lento\Compose\Warning;
 use Lento\Compose\WarningCode;
+use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Thickness\SpoonTest;
 
@@ -93,6 +94,7 @@ final readonly class Words
     {
         return match (true) {
             str_ends_with($name, '_l') => Litres::short(Volume::ofLitres(floor($value * 20.0) / 20.0)),
+            str_ends_with($name, '_c') => Degrees::text(Temperature::ofCelsius($value)),
             $name === 'target_percent' => sprintf('%.2F', $value),
             in_array($name, ['fat_to_flour', 'salt_percent', 'ph', 'lost_percent'], true) => sprintf('%.1F', $value),
             $name === 'flour_g' && $value < 10.0 => sprintf('%.1F', $value),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Formats;
 
 use Lento\Assay\Assay;
-use Lento\Finish\Finishing;
 
 /** The answer of `lento assay --json`; its shape is docs/formats/assay-answer.schema.json and stays stable. */
 final readonly class AssayJson
@@ -29,24 +28,10 @@ final readonly class AssayJson
             'thickness' => SheetJson::thickness($assay->thickness, $assay->flow),
             'outlook' => SheetJson::thicknessBand($assay->outlook),
             'reducing_minutes' => $assay->reducing === null ? null : SheetJson::round($assay->reducing->inMinutes(), 1),
-            'finishes' => array_map(self::finish(...), $assay->finishes),
+            'finishes' => array_map(SheetJson::finish(...), $assay->finishes),
             'verdict' => AssayWords::verdict($assay),
             'warnings' => array_map(SheetJson::warning(...), $assay->warnings),
             'unread' => $assay->recipe->unread,
-        ];
-    }
-
-    /** @return array<string, float|string|null> between which temperatures it goes in, and what it does */
-    private static function finish(Finishing $finishing): array
-    {
-        return [
-            'ingredient' => $finishing->what->id,
-            'at_least_c' => $finishing->atLeast === null ? null : SheetJson::round($finishing->atLeast->inCelsius(), 1),
-            'at_most_c' => $finishing->atMost === null ? null : SheetJson::round($finishing->atMost->inCelsius(), 1),
-            'effective_flour_before' => SheetJson::round($finishing->before->gramsPerLitre),
-            'effective_flour_after' => SheetJson::round($finishing->after->gramsPerLitre),
-            'fat_floating_g' => SheetJson::round($finishing->floats->inGrams()),
-            'curdling' => $finishing->curdlingRisk()->value,
         ];
     }
 }

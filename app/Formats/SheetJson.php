@@ -13,6 +13,7 @@ use Lento\Compose\Amount;
 use Lento\Compose\Sheet;
 use Lento\Compose\Step;
 use Lento\Compose\Warning;
+use Lento\Finish\Finishing;
 use Lento\Forecast\Band;
 use Lento\Forecast\ThicknessForecast;
 use Lento\Larder\Allergen;
@@ -35,7 +36,7 @@ final readonly class SheetJson
         return [
             'sauce' => $question->base->value,
             'amounts' => array_map(fn(Amount $amount): array => $this->amount($amount, $sheet), $sheet->amounts),
-            'roux' => [
+            'roux' => !$question->base->hasRoux() ? null : [
                 'flour_g' => self::round($sheet->roux->flour->inGrams()),
                 'fat_g' => self::round($sheet->roux->fat->inGrams()),
                 'fat_to_flour' => self::round($sheet->roux->fatToFlour(), 4),
@@ -52,6 +53,8 @@ final readonly class SheetJson
                 'evaporated_ml' => self::round($sheet->evaporated->inMillilitres(), 1),
                 'yield_ml' => self::round($question->yield->inMillilitres(), 1),
             ],
+            'salt_percent' => self::round($sheet->served->saltPercent(), 3),
+            'finishes' => array_map(self::finish(...), $sheet->finishes),
             'pours' => array_map(fn(Pour $pour): array => $this->pour($pour, $sheet), $sheet->stair->pours),
             'thickness' => self::thickness($sheet->thickness, $sheet->flow),
             'outlook' => self::outlook($sheet),
@@ -108,6 +111,20 @@ final readonly class SheetJson
             'lumps' => $outlook->lumps->value,
             'specks' => $outlook->specks->value,
             'scorching' => $outlook->scorching->value,
+        ];
+    }
+
+    /** @return array<string, float|string|null> between which temperatures it goes in, and what it does */
+    public static function finish(Finishing $finishing): array
+    {
+        return [
+            'ingredient' => $finishing->what->id,
+            'at_least_c' => $finishing->atLeast === null ? null : self::round($finishing->atLeast->inCelsius(), 1),
+            'at_most_c' => $finishing->atMost === null ? null : self::round($finishing->atMost->inCelsius(), 1),
+            'effective_flour_before' => self::round($finishing->before->gramsPerLitre),
+            'effective_flour_after' => self::round($finishing->after->gramsPerLitre),
+            'fat_floating_g' => self::round($finishing->floats->inGrams()),
+            'curdling' => $finishing->curdlingRisk()->value,
         ];
     }
 

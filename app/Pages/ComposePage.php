@@ -233,6 +233,7 @@ final readonly class ComposePage
             'height' => sprintf('%.0F', $question->pan->height->inMillimetres()),
             'minutes' => sprintf('%.0F', $question->simmerTime->inMinutes()),
             'reduce' => sprintf('%.0F', 100.0 * (1.0 - $this->sheet->end->millilitres() / $this->sheet->start->millilitres())),
+            'oven' => sprintf('%.0F', $question->oven->inCelsius()),
             'liquid_salt' => Typed::plain(100.0 * $question->larder->ingredient($question->liquid)->salt),
             default => '',
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Format\Degrees;
 use App\Format\Grams;
 use App\Format\KitchenMeasure;
 use App\Format\Litres;
@@ -23,7 +24,6 @@ use Lento\Larder\Allergen;
 use Lento\Pot\Simmer;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
-use Lento\Quantity\Temperature;
 use Lento\Rescue\Means;
 use Lento\Rescue\Reduction;
 use Lento\Rescue\Thickening;
@@ -106,14 +106,14 @@ final readonly class SheetPage
     {
         $question = $this->sheet->question;
         $pan = $question->pan;
-        $liquid = $question->base->hasRoux() ? Words::text('sheet.liquid_at', liquid: ucfirst(Words::ingredient($question->liquid)), celsius: $this->degrees($this->sheet->stair->liquid)) : null;
+        $liquid = $question->base->hasRoux() ? Words::text('sheet.liquid_at', liquid: ucfirst(Words::ingredient($question->liquid)), celsius: Degrees::text($this->sheet->stair->liquid)) : null;
 
         return array_values(array_filter([
             Words::text('sheet.pan', wide: sprintf('%.0F', $pan->diameter->inCentimetres()), high: sprintf('%.0F', $pan->height->inCentimetres()), fill: sprintf('%.0F', $this->sheet->fillPercent())),
             Words::text('sheet.dip_stick', start: sprintf('%.0F', $this->sheet->startDepth()->inMillimetres()), end: sprintf('%.0F', $this->sheet->endDepth()->inMillimetres())),
             $liquid,
             $question->base->hasRoux() ? Words::text('sheet.whisk') : null,
-            $question->inOven() ? Words::text('sheet.oven', celsius: $this->degrees($question->oven)) : null,
+            $question->inOven() ? Words::text('sheet.oven', celsius: Degrees::text($question->oven)) : null,
             $question->method->strain === StrainWay::Strained ? Words::text('sheet.strainer') : null,
             $question->method->strain === StrainWay::Blended ? Words::text('sheet.blender') : null,
             $question->method->skin === SkinGuard::Cartouche ? Words::text('sheet.cartouche', mm: sprintf('%.0F', $pan->diameter->inMillimetres() / 2.0)) : null,
@@ -185,11 +185,5 @@ final readonly class SheetPage
     public function allergens(): string
     {
         return implode(', ', array_map(static fn(Allergen $one): string => Words::text('ingredients.allergens.' . $one->value), $this->sheet->allergens()));
-    }
-
-    /** "8 °C" or "46 °F", as the kitchen has it */
-    public function degrees(Temperature $temperature): string
-    {
-        return $this->kitchen->fahrenheit() ? sprintf('%.0F °F', $temperature->inCelsius() * 9.0 / 5.0 + 32.0) : sprintf('%.0F °C', $temperature->inCelsius());
     }
 }

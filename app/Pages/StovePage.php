@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Format\Bands;
+use App\Format\Degrees;
 use App\Format\Grams;
 use App\Format\KitchenMeasure;
 use App\Format\Litres;
@@ -149,7 +150,7 @@ final readonly class StovePage
 
         return array_map(fn($pour, int $i): array => [
             'amount' => $amounts[$i],
-            'celsius' => sprintf('%.0F', $pour->mixed->inCelsius()),
+            'celsius' => Degrees::number($pour->mixed),
             'slack' => $pour->slack,
             'done' => in_array($i, $this->course->poured, true),
             'next' => $i === $next,

@@ -97,7 +97,7 @@ final class QuestionReader
         $level = $this->enum('level', SimmerLevel::class);
         $school = $this->enum('school', School::class);
         $heat = $this->heat($pan);
-        $oven = $this->number('oven', OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C');
+        $oven = $this->number('oven', OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C') ?? Typed::number($this->kitchen->setting('oven'));
         $liquidSalt = $this->number('liquid_salt', 0.0, self::MOST_LIQUID_SALT, ' %');
         $formula = $base === null ? null : $this->formula($base);
         $method = $this->method($formula === null ? new Method() : $formula->method);

@@ -41,8 +41,8 @@ return [
     'yield' => 'Yield',
     'reducing' => 'Reduction, beyond the simmer',
     'finish' => 'Finish: :what',
-    'between' => 'between :least and :most °C',
-    'at_most' => 'off the boil, at most :most °C',
+    'between' => 'between :least and :most',
+    'at_most' => 'off the boil, at most :most',
     'any_heat' => 'may boil',
     'unread' => 'Not understood, left out',
 ];

@@ -119,8 +119,8 @@ return [
     'pot_says' => 'Pan in cross-section, :diameter by :height cm. At the start :start, :start_mm mm deep, :fill percent full. After the simmer :end, :end_mm mm deep.',
     'spoon_says' => 'Back of a spoon: :word The film is :mm mm thick.',
     'balance_says' => 'Balance by weight: :fat :fat_amount, :flour_amount flour, :liquid :liquid_amount.',
-    'stair_says' => 'Pours: :list.',
-    'stair_step' => ':amount lands at :celsius degrees',
+    'stair_says' => 'Pours: :list, in :unit.',
+    'stair_step' => ':amount lands at :celsius',
     'strip_says' => 'Roux strip from white to dark. Yours is :colour, with :percent percent of its thickening left.',
     'colour' => [
         'white' => 'white',

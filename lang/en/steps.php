@@ -6,10 +6,10 @@ return [
     'set-out' => [
         'name' => 'Set out',
         'title' => 'Set everything out',
-        'look' => 'all weighed, :liquid at :liquid_c °C',
+        'look' => 'all weighed, :liquid at :liquid_c',
         'smell' => 'nothing yet',
         'listen' => 'strainer and second pan at hand',
-        'cue' => 'All weighed, tools at hand, :liquid at :liquid_c °C.',
+        'cue' => 'All weighed, tools at hand, :liquid at :liquid_c.',
     ],
     'infuse' => [
         'name' => 'Infuse',
@@ -107,7 +107,7 @@ return [
         'look' => 'even colour all through; stir it twice',
         'smell' => 'roasted nuts, never acrid',
         'listen' => 'silent',
-        'cue' => 'At :oven °C, flat in the pan. Stir it through after a third and two thirds of the time.',
+        'cue' => 'At :oven, flat in the pan. Stir it through after a third and two thirds of the time.',
         'caution' => 'Pan and handle are as hot as the oven. Dry cloth, both hands, tell the others.',
     ],
     'let-down' => [
@@ -116,7 +116,7 @@ return [
         'look' => 'the bubbles settle',
         'smell' => 'no smoke',
         'listen' => 'the sizzle stops',
-        'cue' => 'Down to about :roux_c °C, so that the first splash only hisses.',
+        'cue' => 'Down to about :roux_c, so that the first splash only hisses.',
         'caution' => 'It is still far above boiling. No liquid yet.',
     ],
     'combine' => [
@@ -213,7 +213,7 @@ return [
     ],
     'and' => ' and ',
     'then' => ', then ',
-    'finish-under' => ':name under :celsius °C',
+    'finish-under' => ':name under :celsius',
     'salt' => 'Salt :amount.',
     'no-salt' => 'No salt yet: it will be reduced.',
     'pours' => '{1} one pour|[2,*] :count pours',

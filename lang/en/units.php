@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'celsius' => 'degrees Celsius',
+    'fahrenheit' => 'degrees Fahrenheit',
     'part' => ['g' => 'g', 'ml' => 'ml', 'pieces' => 'pieces'],
     'minutes' => ':count min',
     'under_a_minute' => 'under 1 min',

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Contracts\Process\ProcessResult;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Process;
 use Opis\JsonSchema\Validator;
 
@@ -151,7 +152,7 @@ it('reads a recipe that reduces, strains and finishes', function (): void {
         ->and($answer['finishes'][0]['at_least_c'])->toEqual(70)
         ->and($answer['reducing_minutes'])->toBeGreaterThan(1)
         ->and($answer['outlook']['low'])->toBeLessThan($answer['thickness']['effective_flour_g_per_l']);
-    expect(lento(['assay', '-'], $recipe)->output())->toContain('Finish: egg yolk', 'between 70 and', 'Finish: whipping cream', 'may boil', 'Reduction, beyond the simmer');
+    expect(lento(['assay', '-'], $recipe)->output())->toContain('Finish: egg yolk', 'between 70 °C and', 'Finish: whipping cream', 'may boil', 'Reduction, beyond the simmer');
 });
 
 it('cooks the example pot on paper, the same way twice', function (): void {
@@ -216,3 +217,19 @@ it('helps, and refuses a command it does not know', function (): void {
     expect(lento(['help'])->output())->toContain('./lento demo', './lento test', './lento compose', './lento assay', './lento simulate', './lento cool')
         ->and(lento(['fly'])->exitCode())->toBe(1);
 });
+
+it('answers every base by its schema, with the methods of a request', function (string $request): void {
+    expect(fitsSchema($request, 'compose-request'))->toBeTrue();
+    $file = (string) tempnam(sys_get_temp_dir(), 'lento');
+    file_put_contents($file, $request);
+    expect(Artisan::call('lento:compose', ['request' => $file, '--json' => true]))->toBe(0)
+        ->and(fitsSchema(Artisan::output(), 'compose-answer'))->toBeTrue()
+        ->and(Artisan::call('lento:compose', ['request' => $file]))->toBe(0)
+        ->and(Artisan::output())->not->toContain('ingredients.')->not->toContain('steps.')->not->toContain('warnings.')->not->toMatch('/:[a-z]/');
+    unlink($file);
+})->with(fn(): array => [
+    ...array_map(fn(Lento\Compose\Base $base): array => [sprintf('{"sauce": "%s", "yield": {"amount": 2}}', $base->value)], Lento\Compose\Base::cases()),
+    ['{"sauce": "espagnole", "yield": {"amount": 20}, "roux": {"place": "oven", "oven_c": 180, "flour": "gradually"}, "method": {"vegetables": "blended", "aromatics": "apart"}}'],
+    ['{"sauce": "veloute", "yield": {"amount": 2}, "simmer": {"reduce_percent": 50}, "liquid_salt_percent": 1.1, "roux": {"butter_browned": "yes"}, "method": {"finish": "liaison", "pepper": "none", "salt": "in-the-middle", "stirring": "constantly"}}'],
+    ['{"sauce": "bechamel", "yield": {"amount": 2}, "salt_percent": 0.5, "roux": {"white_cook_out": "long"}, "method": {"milk": "cold"}}'],
+]);

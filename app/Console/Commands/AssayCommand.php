@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Console\Input;
 use App\Format\Bands;
+use App\Format\Degrees;
 use App\Format\Grams;
 use App\Format\Litres;
 use App\Format\Minutes;
@@ -85,7 +86,7 @@ final class AssayCommand extends Refusing
     /** @return array{string, string} what it is, and between which temperatures it goes in */
     private static function finish(Finishing $finishing): array
     {
-        $celsius = static fn(?Temperature $limit): string => sprintf('%.0F', $limit?->inCelsius() ?? 0.0);
+        $celsius = static fn(?Temperature $limit): string => $limit === null ? '' : Degrees::text($limit);
         $limit = match (true) {
             $finishing->atLeast !== null && $finishing->atMost !== null => 'assay.between',
             $finishing->atMost !== null => 'assay.at_most',

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Console\Input;
 use App\Format\Bands;
+use App\Format\Degrees;
 use App\Format\Grams;
 use App\Format\KitchenMeasure;
 use App\Format\Litres;
@@ -67,7 +68,7 @@ final class ComposeCommand extends Refusing
         $this->heading(Words::text('compose.pour'));
         $this->rows(array_map(static fn(Pour $pour, string $amount): array => [
             $amount,
-            sprintf('%.0F °C%s', $pour->mixed->inCelsius(), $pour->slack ? ', ' . Words::text('compose.slack') : ''),
+            Degrees::text($pour->mixed) . ($pour->slack ? ', ' . Words::text('compose.slack') : ''),
         ], $sheet->stair->pours, PourWords::amounts($sheet)));
         $this->heading(Words::text('compose.pan'));
         $this->rows([

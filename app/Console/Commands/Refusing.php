@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Format\Words;
+use App\Kitchen\Kitchen;
 use Illuminate\Console\Command;
+use Lento\Quantity\MeasureSystem;
+use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** A command that other programs call: answers on standard output, one line per fault on standard error, exit code 2 for bad input. */
@@ -14,6 +17,12 @@ abstract class Refusing extends Command
     protected const BAD_INPUT = 2;
 
     private const JSON = JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
+
+    /** It answers by the request alone, whatever kitchen it is called in, and needs no database. */
+    protected function initialize(InputInterface $input, OutputInterface $output): void
+    {
+        $this->laravel->instance(Kitchen::class, Kitchen::unknown($this->laravel->make(MeasureSystem::class)));
+    }
 
     /** @param list<string> $messages */
     protected function refuse(array $messages): int

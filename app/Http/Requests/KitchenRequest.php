@@ -19,6 +19,7 @@ use Lento\Pot\HobKind;
 use Lento\Pot\Pan;
 use Lento\Pot\PanBase;
 use Lento\Quantity\MeasureSystem;
+use Lento\Roux\OvenRoux;
 
 /** One section of the Kitchen page. Numbers may be written as cooks write them: 1,5 or 1 1/2. */
 final class KitchenRequest extends FormRequest
@@ -61,7 +62,7 @@ final class KitchenRequest extends FormRequest
             ],
             'hobs' => ['power_w' => [Hob::LEAST_WATTS, Hob::MOST_WATTS, ' W', true], 'levels' => [1.0, 20.0, '', true]],
             'larder' => ['price_per_kg' => [0.0, self::MOST_PRICE, '', false], 'salt_percent' => [0.0, 5.0, ' %', false], 'fat_percent' => [0.0, 100.0, ' %', false]],
-            'settings' => ['altitude' => [0.0, self::MOST_ALTITUDE, ' m', false], 'portion' => [5.0, 1000.0, ' ml', false]],
+            'settings' => ['altitude' => [0.0, self::MOST_ALTITUDE, ' m', false], 'portion' => [5.0, 1000.0, ' ml', false], 'oven' => [OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C', false]],
             default => [],
         };
     }

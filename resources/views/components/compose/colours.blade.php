@@ -8,6 +8,6 @@
 <div class="colours">
     @foreach (Colour::cases() as $colour)
         <input type="radio" class="btn-check" name="colour" id="colour-{{ $colour->value }}" value="{{ $colour->value }}" @checked($page->fields['colour'] === $colour->value)>
-        <label for="colour-{{ $colour->value }}" class="{{ Lento\Drawing\Ink::on($colour->shade()->swatch()->hex())->value }}"><svg class="bg" viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true"><rect width="1" height="1" fill="{{ $colour->shade()->swatch()->hex() }}"/></svg><span>{{ __('compose.colour.' . $colour->value) }}</span></label>
+        <label for="colour-{{ $colour->value }}" class="{{ Lento\Drawing\Ink::on($colour->shade()->swatch()->hex())->value }}"><svg class="bg" viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true"><rect width="1" height="1" fill="{{ $colour->shade()->swatch()->hex() }}"/></svg><span>{{ __("compose.colour." . $colour->value) }} <small>{{ round(100 * $colour->shade()->strength()) }} %</small></span></label>
     @endforeach
 </div>

@@ -28,7 +28,7 @@
             @if ($field !== 'oven' || $page->fields['place'] === 'oven')
                 <div class="choice">
                     <label class="lbl" for="{{ $field }}">{{ __('compose.' . $label) }}</label>
-                    <input id="{{ $field }}" name="{{ $field }}" class="mid" inputmode="decimal" autocomplete="off" value="{{ $page->fields[$field] }}" placeholder="{{ $field === 'oven' ? '175' : $page->used($field) }}" @if ($page->error($field)) aria-invalid="true" aria-describedby="{{ $field }}-error" @endif>
+                    <input id="{{ $field }}" name="{{ $field }}" class="mid" inputmode="decimal" autocomplete="off" value="{{ $page->fields[$field] }}" placeholder="{{ $page->used($field) }}" @if ($page->error($field)) aria-invalid="true" aria-describedby="{{ $field }}-error" @endif>
                     @if (isset($page->errors[$field]))<x-field-error :page="$page" :field="$field" />@endif
                 </div>
             @endif

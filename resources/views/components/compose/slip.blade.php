@@ -7,7 +7,7 @@
             @php([$number, $unit] = $page->shown($amount))
             @php($field = $page->fieldOf($amount))
             <div class="weigh @if ($field && $page->isGiven($field)) is-given @endif">
-                <span class="nm" @if ($field) id="{{ $field }}-name" @endif>{{ ucfirst(App\Format\Words::ingredient($amount->ingredient)) }}@if ($amount->when->value === 'pour' && $page->sheet->question->base->hasRoux()), {{ $page->whole->degrees($page->sheet->stair->liquid) }} @endif</span>
+                <span class="nm" @if ($field) id="{{ $field }}-name" @endif>{{ ucfirst(App\Format\Words::ingredient($amount->ingredient)) }}@if ($amount->when->value === 'pour' && $page->sheet->question->base->hasRoux()), {{ App\Format\Degrees::text($page->sheet->stair->liquid) }} @endif</span>
                 @if ($field)
                     <span class="am"><input id="{{ $field }}" name="{{ $field }}" inputmode="decimal" autocomplete="off" value="{{ $page->number($field) }}" aria-labelledby="{{ $field }}-name" @if ($page->error($field)) aria-invalid="true" aria-describedby="{{ $field }}-error" @endif><small>{{ $page->unit($field) }}</small></span>
                 @else

@@ -46,7 +46,7 @@
     @foreach ([0, 14, 28] as $dx)
         <path d="{{ Svg::path('M%s %sc-7 -8 7 -12 0 -20s5 -9 1 -14', $d->skewer + 26 + $dx, $d->top - 6) }}" class="s-cold" fill="none" stroke-width="2.2" stroke-linecap="round"/>
     @endforeach
-    <text x="{{ $n($d->skewer + 68) }}" y="14" font-size="15">{{ __('compose.steams_off', ['litres' => App\Format\Litres::of($sheet->evaporated)->text()]) }} {{ App\Format\Bands::millilitres($sheet->outlook->evaporated) }}</text>
+    <text x="{{ $n($d->skewer + 68) }}" y="14" font-size="15">{{ __('compose.steams_off', ['litres' => App\Format\Litres::of($sheet->evaporated)->text()]) }} <tspan class="wide-only">{{ App\Format\Bands::millilitres($sheet->outlook->evaporated) }}</tspan></text>
     <text x="{{ $n($d->skewer + 68) }}" y="31" font-size="14" class="t-soft">{{ __('compose.in_minutes', ['minutes' => App\Format\Minutes::text($sheet->question->simmerTime), 'level' => __('compose.level.' . $sheet->question->simmerLevel->value)]) }}</text>
     <path d="{{ $d->leader($d->startLevel, 74) }}" class="s-ink" fill="none" stroke-width="1"/>
     <text x="{{ $n($labelX) }}" y="77" font-size="19" class="b">{{ $start }}</text>

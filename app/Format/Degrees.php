@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Format;
+
+use App\Kitchen\Kitchen;
+use Lento\Quantity\Temperature;
+
+/** Temperatures to the full degree, Celsius or Fahrenheit as the kitchen has it. */
+final readonly class Degrees
+{
+    /** "8 °C", "46 °F" */
+    public static function text(Temperature $temperature): string
+    {
+        return self::number($temperature) . (app(Kitchen::class)->fahrenheit() ? ' °F' : ' °C');
+    }
+
+    /** The same without its unit, where a drawing says it once. */
+    public static function number(Temperature $temperature): string
+    {
+        $celsius = $temperature->inCelsius();
+
+        return sprintf('%.0F', app(Kitchen::class)->fahrenheit() ? $celsius * 9.0 / 5.0 + 32.0 : $celsius);
+    }
+
+    /** The name of the unit, for those who hear the drawing read. */
+    public static function unit(): string
+    {
+        return Words::text('units.' . (app(Kitchen::class)->fahrenheit() ? 'fahrenheit' : 'celsius'));
+    }
+}
