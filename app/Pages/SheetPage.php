@@ -75,7 +75,7 @@ final readonly class SheetPage
                 },
                 'beside' => $amount->pieces === null ? self::beside($amount, $this->measure) : '',
                 'allergens' => implode(', ', array_map(static fn(Allergen $one): string => Words::text('ingredients.allergens.' . $one->value), $amount->allergens)),
-                'cost' => $cost === null ? '' : sprintf('%.2F', $cost),
+                'cost' => $cost === null ? '' : $this->kitchen->currency() . sprintf('%.2F', $cost),
             ];
         }
 
