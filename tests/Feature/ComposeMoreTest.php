@@ -84,6 +84,8 @@ it('says at the field what cannot be', function (string $query, string $says): v
     ['sauce=veloute&given=pan', 'which pan shall be filled?'],
     ['sauce=veloute&amount=2&strain=sieved', 'not one of strained, left-in, blended'],
     ['sauce=veloute&given=roux&have_roux=2', 'Ready roux'],
+    ['sauce=veloute&given=flour&have_flour=100000&ratio=3', 'Flour on hand: write a number from 1 to 50000 g.'],
+    ['sauce=veloute&given=flour&have_flour=&ratio=3', 'Flour on hand: write a number'],
 ]);
 
 it('sends the whole sheet after the answer, for the same question', function (): void {
