@@ -36,13 +36,9 @@ use Lento\Thickness\ThicknessClass;
 /** All that Compose prints: what is wanted, the drawings, the weigh-out sheet. */
 final readonly class ComposePage
 {
-    /** ml of a portion, where nobody has said otherwise. */
-    private const PORTION = '55';
-
-    /** Field that says how much, by what is given. */
-    private const NUMBERS = ['litres' => 'amount', 'covers' => 'covers', 'stock' => 'stock', 'fat' => 'have_fat', 'flour' => 'have_flour', 'roux' => 'have_roux'];
-
     public ?SheetPage $whole;
+
+    public GivenNumbers $numbers;
 
     /**
      * @param array<string, string> $fields as typed, the usual written out
@@ -59,6 +55,7 @@ final readonly class ComposePage
         private KitchenMeasure $measure,
     ) {
         $this->whole = $sheet === null ? null : new SheetPage($sheet, $kitchen);
+        $this->numbers = new GivenNumbers($fields, $sheet, $kitchen);
     }
 
     /**
@@ -105,40 +102,6 @@ final readonly class ComposePage
         return array_values(array_filter(array_keys(ComposeFields::GIVEN), static fn(string $given): bool => $roux || !in_array($given, ['fat', 'flour', 'roux'], true)));
     }
 
-    /** The field of the number that is given; the litres while the pan is. */
-    public function givenField(): string
-    {
-        return self::NUMBERS[$this->given()] ?? 'amount';
-    }
-
-    /** What a number field shows: as typed where it is given, else as worked out. */
-    public function number(string $field): string
-    {
-        return in_array($field, ComposeFields::GIVEN[$this->given()] ?? [], true) ? $this->fields[$field] : $this->workedOut($field)[0];
-    }
-
-    public function unit(string $field): string
-    {
-        $unit = match ($field) {
-            'amount' => 'unit',
-            'each' => 'each_unit',
-            default => $field . '_unit',
-        };
-        $typed = in_array($field, ComposeFields::GIVEN[$this->given()] ?? [], true) ? $this->fields[$unit] ?? '' : '';
-
-        return $typed !== '' ? $typed : (in_array($field, ComposeFields::GIVEN[$this->given()] ?? [], true) ? $this->usualUnit($field) : $this->workedOut($field)[1]);
-    }
-
-    /** Unit fields that have to go along with their numbers; a gram or a litre needs no saying. */
-    public function unitField(string $field): ?string
-    {
-        return match ($field) {
-            'covers' => null,
-            'amount' => 'unit',
-            default => $field . '_unit',
-        };
-    }
-
     /** Whether a number has no place of its own on the page just now. */
     public function hidden(string $field): bool
     {
@@ -157,17 +120,12 @@ final readonly class ComposePage
         return array_values(array_filter(['given', ...array_merge(...array_values(ComposeFields::GIVEN))], static fn(string $field): bool => !in_array($field, $lines, true)));
     }
 
-    public function isGiven(string $field): bool
-    {
-        return in_array($field, ComposeFields::GIVEN[$this->given()] ?? [], true);
-    }
-
     /** @return array<string, string> what the form showed, for the server to see what has been touched */
     public function seen(): array
     {
         $seen = [];
         foreach (['amount', 'covers', 'each', 'stock', 'have_fat', 'have_flour', 'have_roux'] as $field) {
-            $seen[$field] = $this->number($field);
+            $seen[$field] = $this->numbers->number($field);
         }
         foreach (['sauce', 'liquid', 'pan', 'diameter', 'height', 'minutes', 'reduce'] as $field) {
             $seen[$field] = $this->fields[$field];
@@ -371,49 +329,6 @@ final readonly class ComposePage
     public function compareAddress(): string
     {
         return route('compare', ['q' => [$this->question, $this->question]]);
-    }
-
-    /** @return array{string, string} number and unit that the sheet has for a field */
-    private function workedOut(string $field): array
-    {
-        $sheet = $this->sheet;
-        if ($sheet === null) {
-            return [$this->fields[$field] ?? '', $this->usualUnit($field)];
-        }
-        $yield = $sheet->question->yield;
-
-        return match ($field) {
-            'amount' => [Litres::short($yield), 'l'],
-            'covers' => [sprintf('%.0F', max(1.0, round($yield->inMillilitres() / max(1.0, Typed::number($this->each()) ?? 1.0)))), ''],
-            'each' => [$this->each(), 'ml'],
-            'stock' => self::split(Litres::of($sheet->stock())),
-            'have_fat' => self::split(Grams::of($sheet->roux->fat)),
-            'have_flour' => self::split(Grams::of($sheet->roux->flour)),
-            'have_roux' => self::split(Grams::of($sheet->cookedRoux)),
-            default => ['', ''],
-        };
-    }
-
-    /** ml of a portion: as typed, or the kitchen's. */
-    private function each(): string
-    {
-        return $this->fields['each'] !== '' ? $this->fields['each'] : $this->kitchen->setting('portion', self::PORTION);
-    }
-
-    private function usualUnit(string $field): string
-    {
-        return match ($field) {
-            'amount', 'stock' => 'l',
-            'each' => 'ml',
-            'have_fat', 'have_flour', 'have_roux' => 'g',
-            default => '',
-        };
-    }
-
-    /** @return array{string, string} */
-    private static function split(Grams|Litres $text): array
-    {
-        return [$text->number, $text->unit];
     }
 
     private function isChief(Amount $amount): bool

@@ -12,19 +12,19 @@
         </select>
     </div>
     @foreach (['amount', 'covers', 'each', 'have_roux', 'have_fat', 'have_flour', 'stock'] as $field)
-        @if ($page->hidden($field))<input type="hidden" name="{{ $field }}" value="{{ $page->number($field) }}">@endif
-        @if ($page->unitField($field))<input type="hidden" name="{{ $page->unitField($field) }}" value="{{ $page->unit($field) }}">@endif
+        @if ($page->hidden($field))<input type="hidden" name="{{ $field }}" value="{{ $page->numbers->number($field) }}">@endif
+        @if ($page->numbers->unitField($field))<input type="hidden" name="{{ $page->numbers->unitField($field) }}" value="{{ $page->numbers->unit($field) }}">@endif
     @endforeach
     <div class="amount @if (! in_array($page->given(), ['litres', 'covers'], true)) worked-out @endif">
         <button class="btn step" name="nudge" value="down" aria-label="{{ __('compose.less') }}">−</button>
         @if ($page->given() === 'covers')
-            <input id="covers" name="covers" class="big" inputmode="numeric" autocomplete="off" value="{{ $page->number('covers') }}" aria-label="{{ __('compose.covers') }}" @if ($page->error('covers')) aria-invalid="true" aria-describedby="covers-error" @endif>
+            <input id="covers" name="covers" class="big" inputmode="numeric" autocomplete="off" value="{{ $page->numbers->number('covers') }}" aria-label="{{ __('compose.covers') }}" @if ($page->error('covers')) aria-invalid="true" aria-describedby="covers-error" @endif>
             <span class="unit">×</span>
-            <input id="each" name="each" class="big" inputmode="decimal" autocomplete="off" value="{{ $page->number('each') }}" aria-label="{{ __('compose.each') }}" @if ($page->error('each')) aria-invalid="true" aria-describedby="each-error" @endif>
-            <span class="unit">{{ $page->unit('each') }}</span>
+            <input id="each" name="each" class="big" inputmode="decimal" autocomplete="off" value="{{ $page->numbers->number('each') }}" aria-label="{{ __('compose.each') }}" @if ($page->error('each')) aria-invalid="true" aria-describedby="each-error" @endif>
+            <span class="unit">{{ $page->numbers->unit('each') }}</span>
         @else
-            <input id="amount" name="amount" class="big" inputmode="decimal" autocomplete="off" value="{{ $page->number('amount') }}" aria-label="{{ __('compose.how_much') }}, {{ __('compose.litres') }}" @if ($page->error('amount')) aria-invalid="true" aria-describedby="amount-error" @endif>
-            <span class="unit">{{ $page->unit('amount') }}</span>
+            <input id="amount" name="amount" class="big" inputmode="decimal" autocomplete="off" value="{{ $page->numbers->number('amount') }}" aria-label="{{ __('compose.how_much') }}, {{ __('compose.litres') }}" @if ($page->error('amount')) aria-invalid="true" aria-describedby="amount-error" @endif>
+            <span class="unit">{{ $page->numbers->unit('amount') }}</span>
         @endif
         <button class="btn step" name="nudge" value="up" aria-label="{{ __('compose.more') }}">+</button>
     </div>

@@ -6,14 +6,14 @@
         @foreach ($page->chief() as $amount)
             @php([$number, $unit] = $page->shown($amount))
             @php($field = $page->fieldOf($amount))
-            <div class="weigh @if ($field && $page->isGiven($field)) is-given @endif">
+            <div class="weigh @if ($field && $page->numbers->isGiven($field)) is-given @endif">
                 <span class="nm" @if ($field) id="{{ $field }}-name" @endif>{{ ucfirst(App\Format\Words::ingredient($amount->ingredient)) }}@if ($amount->when->value === 'pour' && $page->sheet->question->base->hasRoux()), {{ App\Format\Degrees::text($page->sheet->stair->liquid) }} @endif</span>
                 @if ($field)
-                    <span class="am"><input id="{{ $field }}" name="{{ $field }}" inputmode="decimal" autocomplete="off" value="{{ $page->number($field) }}" aria-labelledby="{{ $field }}-name" @if ($page->error($field)) aria-invalid="true" aria-describedby="{{ $field }}-error" @endif><small>{{ $page->unit($field) }}</small></span>
+                    <span class="am"><input id="{{ $field }}" name="{{ $field }}" inputmode="decimal" autocomplete="off" value="{{ $page->numbers->number($field) }}" aria-labelledby="{{ $field }}-name" @if ($page->error($field)) aria-invalid="true" aria-describedby="{{ $field }}-error" @endif><small>{{ $page->numbers->unit($field) }}</small></span>
                 @else
                     <span class="am">{{ $number }}<small>{{ $unit }}</small></span>
                 @endif
-                <span class="km">@if ($field && $page->isGiven($field))<x-given />@endif {{ $page->kitchen($amount) }}</span>
+                <span class="km">@if ($field && $page->numbers->isGiven($field))<x-given />@endif {{ $page->kitchen($amount) }}</span>
                 @if ($field)@if (isset($page->errors[$field]))<x-field-error :page="$page" :field="$field" />@endif @endif
             </div>
         @endforeach

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Format\Grams;
+use App\Format\Litres;
+use App\Kitchen\Kitchen;
+use App\Questions\ComposeFields;
+use App\Questions\Typed;
+use Lento\Compose\Sheet;
+
+/** The numbers that say how much, each of which can be the given one: as typed where it is, else as the sheet has worked them out. */
+final readonly class GivenNumbers
+{
+    /** ml of a portion, where nobody has said otherwise. */
+    private const PORTION = '55';
+
+    /** @param array<string, string> $fields as typed, the usual written out */
+    public function __construct(private array $fields, private ?Sheet $sheet, private Kitchen $kitchen) {}
+
+    /** What a number field shows: as typed where it is given, else as worked out. */
+    public function number(string $field): string
+    {
+        return in_array($field, ComposeFields::GIVEN[$this->fields['given']] ?? [], true) ? $this->fields[$field] : $this->workedOut($field)[0];
+    }
+
+    public function unit(string $field): string
+    {
+        $unit = match ($field) {
+            'amount' => 'unit',
+            'each' => 'each_unit',
+            default => $field . '_unit',
+        };
+        $typed = in_array($field, ComposeFields::GIVEN[$this->fields['given']] ?? [], true) ? $this->fields[$unit] ?? '' : '';
+
+        return $typed !== '' ? $typed : (in_array($field, ComposeFields::GIVEN[$this->fields['given']] ?? [], true) ? $this->usualUnit($field) : $this->workedOut($field)[1]);
+    }
+
+    /** Unit fields that have to go along with their numbers; a gram or a litre needs no saying. */
+    public function unitField(string $field): ?string
+    {
+        return match ($field) {
+            'covers' => null,
+            'amount' => 'unit',
+            default => $field . '_unit',
+        };
+    }
+
+    public function isGiven(string $field): bool
+    {
+        return in_array($field, ComposeFields::GIVEN[$this->fields['given']] ?? [], true);
+    }
+
+    /** @return array{string, string} number and unit that the sheet has for a field */
+    private function workedOut(string $field): array
+    {
+        $sheet = $this->sheet;
+        if ($sheet === null) {
+            return [$this->fields[$field] ?? '', $this->usualUnit($field)];
+        }
+        $yield = $sheet->question->yield;
+
+        return match ($field) {
+            'amount' => [Litres::short($yield), 'l'],
+            'covers' => [sprintf('%.0F', max(1.0, round($yield->inMillilitres() / max(1.0, Typed::number($this->each()) ?? 1.0)))), ''],
+            'each' => [$this->each(), 'ml'],
+            'stock' => self::split(Litres::of($sheet->stock())),
+            'have_fat' => self::split(Grams::of($sheet->roux->fat)),
+            'have_flour' => self::split(Grams::of($sheet->roux->flour)),
+            'have_roux' => self::split(Grams::of($sheet->cookedRoux)),
+            default => ['', ''],
+        };
+    }
+
+    /** ml of a portion: as typed, or the kitchen's. */
+    private function each(): string
+    {
+        return $this->fields['each'] !== '' ? $this->fields['each'] : $this->kitchen->setting('portion', self::PORTION);
+    }
+
+    private function usualUnit(string $field): string
+    {
+        return match ($field) {
+            'amount', 'stock' => 'l',
+            'each' => 'ml',
+            'have_fat', 'have_flour', 'have_roux' => 'g',
+            default => '',
+        };
+    }
+
+    /** @return array{string, string} */
+    private static function split(Grams|Litres $text): array
+    {
+        return [$text->number, $text->unit];
+    }
+}
