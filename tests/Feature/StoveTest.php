@@ -190,3 +190,25 @@ it('hangs the pot that wants a hand first at the left of the rail', function ():
     expect(strpos($html, "/pots/{$second->id}\""))->toBeLessThan((int) strpos($html, "/pots/{$first->id}\""));
     get('/stove')->assertRedirect("/pots/{$second->id}");
 });
+
+it('cooks every base and gravy through to the log, each step in words', function (string $question): void {
+    $pot = started($question . '&diameter=280&height=160');
+    foreach ($pot->steps as $index => $step) {
+        $page = (string) get("/pots/{$pot->id}")->assertOk()->getContent();
+        // No key of a language file, and no placeholder, may show.
+        expect(strip_tags($page))->not->toMatch('/\b(steps|compose|ingredients|schools|stove)\.[a-z]/')->not->toMatch('/\s:[a-z]/');
+        for ($pour = 0; $pour < $step->pours; $pour++) {
+            happens($pot, 'poured', ['pour' => $pour]);
+        }
+        if ($index < count($pot->steps) - 1) {
+            happens($pot, 'done');
+        }
+    }
+    happens($pot, 'finished', ['volume' => '2', 'spoon' => 'coats', 'taste' => 'good'])->assertRedirect("/log/{$pot->id}");
+    get("/log/{$pot->id}")->assertOk();
+})->with([
+    ...array_map(fn(Lento\Compose\Base $base): array => ['sauce=' . $base->value . '&amount=2'], Lento\Compose\Base::cases()),
+    ['sauce=espagnole&amount=2&place=oven&aromatics=apart&strain=blended&browned=yes&salting=in-the-middle&parts=red-wine:60'],
+    ['sauce=veloute&amount=2&browned=yes&finish=liaison&given=roux&have_roux=300'],
+    ['sauce=bechamel&amount=2&milk=cold&cookout=long&browned=yes&flour=gradually'],
+]);
