@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Format;
 
 use Lento\Compose\Additions;
+use Lento\Compose\Amount;
 use Lento\Compose\Part;
 use Lento\Compose\Sheet;
 use Lento\Compose\StepKind;
@@ -12,6 +13,7 @@ use Lento\Compose\Treatment;
 use Lento\Compose\When;
 use Lento\Finish\Finishing;
 use Lento\Pour\School;
+use Lento\Quantity\Mass;
 
 /** What a step is called, and what to look, smell and listen for, with this pot's own amounts in it. */
 final readonly class StepWords
@@ -90,7 +92,9 @@ final readonly class StepWords
 
     private function finish(Finishing $finishing): string
     {
-        $name = Words::ingredient($finishing->what->id);
+        $amounts = array_filter($this->sheet->amounts, static fn(Amount $amount): bool => $amount->when === When::Finish && $amount->ingredient === $finishing->what->id);
+        $grams = array_sum(array_map(static fn(Amount $amount): float => $amount->mass->inGrams(), $amounts));
+        $name = Grams::of(Mass::ofGrams($grams))->text() . ' ' . Words::ingredient($finishing->what->id);
 
         return $finishing->atMost === null ? $name : Words::text('steps.finish-under', name: $name, celsius: Degrees::text($finishing->atMost));
     }

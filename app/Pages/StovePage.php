@@ -135,7 +135,7 @@ final readonly class StovePage
     {
         return match ($this->kind()) {
             StepKind::SetOut => 'weigh',
-            StepKind::Melt, StepKind::BrownVegetables, StepKind::BrownPaste, StepKind::Flour, StepKind::Colour, StepKind::LetDown => 'strip',
+            StepKind::Melt, StepKind::BrownVegetables, StepKind::BrownPaste, StepKind::Flour, StepKind::Colour, StepKind::Bake, StepKind::Sweat, StepKind::BrownButter, StepKind::LetDown => 'strip',
             StepKind::Pour => 'stair',
             StepKind::Finish => 'outcome',
             default => 'pot',

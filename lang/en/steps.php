@@ -196,8 +196,8 @@ return [
     'enrich' => [
         'name' => 'Off the boil',
         'title' => 'Off the boil, stir in',
-        'look' => 'glossy, nothing splits',
-        'smell' => 'fresh cream, butter or lemon',
+        'look' => ':finishes',
+        'smell' => 'fresh, nothing splits',
         'listen' => 'silent: no bubble any more',
         'cue' => ':Finishes. Never boil after.',
         'caution' => 'Eggs and cream held warm spoil fast: follow your local food-safety code and your kitchen’s licensed procedures.',
