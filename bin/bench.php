@@ -84,6 +84,8 @@ $works = [
     ['compose, velouté, 2 l', 2.0, static fn() => (new Composer())->answer(Question::of(Base::Veloute, Volume::ofLitres(2.0)))],
     ['compose, espagnole, 2 l', null, static fn() => (new Composer())->answer(Question::of(Base::Espagnole, Volume::ofLitres(2.0)))],
     ['compose, velouté from 3 l of stock', null, static fn() => (new Composer())->answer(Question::of(Base::Veloute, Given::liquid(Volume::ofLitres(3.0))))],
+    ['compose, wine sauce, reduced by a third', null, static fn() => (new Composer())->answer(Question::of(Base::WineSauce, Volume::ofLitres(2.0)))],
+    ['compose, demi-glace with its espagnole', null, static fn() => (new Composer())->answer(Question::of(Base::DemiGlace, Volume::ofLitres(2.0)))],
     ['assay, ten lines', 2.0, static fn() => Assay::of((new Reader($larder))->read($recipe), $larder)],
     ['a pot of two hours, 1 s steps', 60.0, static fn() => Simulation::in(Vessel::of($pan))->run($twoHours, $minutes(120.0))],
     ['10,000 readings of the thickness scale', 100.0, static function () use ($viscosities): void {

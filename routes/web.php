@@ -29,7 +29,7 @@ Route::post('/sauces/{sauce}/duplicate', [SauceController::class, 'duplicate'])-
 
 Route::get('/kitchen', [KitchenController::class, 'show'])->name('kitchen');
 Route::post('/kitchen/{section}', [KitchenController::class, 'store'])->name('kitchen.store')->whereIn('section', ['settings', 'schools', 'pans', 'hobs', 'larder', 'formulas']);
-Route::post('/kitchen/{section}/{id}/remove', [KitchenController::class, 'remove'])->name('kitchen.remove')->whereIn('section', ['pans', 'hobs', 'larder', 'formulas'])->whereNumber('id');
+Route::post('/kitchen/{section}/{id}/remove', [KitchenController::class, 'remove'])->name('kitchen.remove')->whereIn('section', ['pans', 'hobs', 'larder'])->whereNumber('id');
 
 Route::get('/stove', [PotController::class, 'index'])->name('stove');
 Route::post('/pots', [PotController::class, 'store'])->name('pots.store');

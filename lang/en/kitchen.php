@@ -19,5 +19,5 @@ return [
     'kinds' => ['gas' => 'gas', 'ceramic' => 'ceramic', 'induction' => 'induction'],
     'larder' => ['title' => 'Larder', 'how' => 'Prices, the salt in your stock, and ingredients of your own: told by one they resemble.', 'like' => 'Ingredient', 'own' => 'Own name', 'own_note' => 'only for one of your own', 'price_per_kg' => 'Price a kg', 'salt_percent' => 'Salt, %', 'fat_percent' => 'Fat, %', 'new' => 'Another ingredient', 'resembles' => 'like :name', 'price' => ':price a kg', 'salt' => ':percent % salt', 'fat' => ':percent % fat'],
     'schools' => ['title' => 'Usual schools', 'how' => 'What a new question starts from. Each question can still say otherwise.'],
-    'formulas' => ['title' => 'House formulas', 'how' => 'What this kitchen always does otherwise. Per litre finished.', 'changed' => 'changed', 'house' => 'as the house has it', 'thickness' => 'Thickness, class or g/l', 'colour' => 'Colour', 'fat' => 'Fat', 'minutes' => 'Simmer, min', 'level' => 'Level', 'salt' => 'Salt, %'],
+    'formulas' => ['title' => 'House formulas', 'how' => 'What this kitchen always does otherwise. Per litre finished.', 'changed' => 'changed', 'reset' => 'As the house has it', 'house' => 'as the house has it', 'thickness' => 'Thickness, class or g/l', 'colour' => 'Colour', 'fat' => 'Fat', 'minutes' => 'Simmer, min', 'level' => 'Level', 'salt' => 'Salt, %'],
 ];

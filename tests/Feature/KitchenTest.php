@@ -99,6 +99,8 @@ it('has its own formulas, which each question can still overrule', function (): 
     get('/compose?sauce=bechamel&amount=2&thickness=coating&parts=nutmeg:0.4')->assertOk()->assertSee('béchamel that coats')->assertSee('0.8 g nutmeg');
     post('/kitchen/formulas', ['base' => 'bechamel', 'minutes' => '9999'])->assertSessionHasErrors(['bechamel' => 'Simmer: write a number from 5 to 480 min.']);
     expect(KitchenFormula::query()->count())->toBe(1);
+    post('/kitchen/formulas', ['base' => 'bechamel', 'reset' => 'yes'])->assertRedirect('/kitchen#formulas');
+    expect(KitchenFormula::query()->count())->toBe(0);
 });
 
 it('falls back on the house where a stored formula no longer makes sense', function (): void {

@@ -49,8 +49,7 @@ final readonly class KitchenController
         match ($section) {
             'pans' => Pan::query()->whereKey($id)->delete(),
             'hobs' => Hob::query()->whereKey($id)->delete(),
-            'larder' => LarderEntry::query()->whereKey($id)->delete(),
-            default => KitchenFormula::query()->whereKey($id)->delete(),
+            default => LarderEntry::query()->whereKey($id)->delete(),
         };
 
         return redirect(route('kitchen') . '#' . $section);
@@ -82,6 +81,11 @@ final readonly class KitchenController
     private function formula(KitchenRequest $request, Kitchen $kitchen): void
     {
         $base = $request->chosen('base', Base::class);
+        if ($request->text('reset') !== '') {
+            KitchenFormula::query()->where('base', $base->value)->delete();
+
+            return;
+        }
         $asked = ComposeFields::from([...$request->only(['thickness', 'colour', 'fat', 'minutes', 'level', 'salt', 'part']), 'sauce' => $base->value, 'amount' => '2']);
         $faults = Answer::to($asked, $kitchen)->faults;
         if ($faults !== []) {

@@ -94,6 +94,7 @@
                         @endforeach
                         @error($formula['base']->value)<p class="field-error"><x-icon.mind /> {{ $message }}</p>@enderror
                         <button class="btn btn-outline-dark">{{ __('kitchen.save') }}</button>
+                        @if ($formula['changed'])<button class="btn btn-outline-dark" name="reset" value="yes">{{ __('kitchen.formulas.reset') }}</button>@endif
                     </form>
                 </details>
             @endforeach
