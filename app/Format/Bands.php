@@ -12,6 +12,9 @@ use Lento\Thickness\ThicknessClass;
 /** How sure a forecast is, as a cook reads it: "about 17 min (13–23)", "58 g/l (52–65): could be gratin". */
 final readonly class Bands
 {
+    /** ml from which a band is said in litres. */
+    private const LITRES_FROM = 1000.0;
+
     /** "13–23"; ends that round to the same number are said once. */
     public static function range(float $low, float $high): string
     {
@@ -56,6 +59,9 @@ final readonly class Bands
     /** "(89–190 ml)" */
     public static function millilitres(Band $band): string
     {
+        if ($band->high >= self::LITRES_FROM) {
+            return Words::text('outlook.litres', range: sprintf('%.1F–%.1F', $band->low / 1000.0, $band->high / 1000.0));
+        }
         $ten = static fn(float $millilitres): float => $millilitres >= 100.0 ? round($millilitres, -1) : round($millilitres);
 
         return Words::text('outlook.millilitres', range: self::range($ten($band->low), $ten($band->high)));

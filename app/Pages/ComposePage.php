@@ -131,7 +131,7 @@ final readonly class ComposePage
             $seen[$field] = $this->fields[$field];
         }
 
-        return [...$seen, 'rung' => $this->rung()];
+        return [...$seen, 'rung' => $this->rung(), 'thickness' => $this->thicknessGrams()];
     }
 
     /** The rung the thickness stands on; '' between two. */

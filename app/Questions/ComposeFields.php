@@ -141,7 +141,7 @@ final readonly class ComposeFields
             'thickness' => abs($class->target()->gramsPerLitre - $formula->thickness->gramsPerLitre) < 1e-9 ? $class->value : Typed::plain($formula->thickness->gramsPerLitre),
             'colour' => $formula->colour->value,
             'fat' => $formula->fat,
-            'minutes' => $this->fields['reduce'] !== '' || $formula->reduceBy !== null ? '' : (string) $formula->simmerTime($liquid)->inMinutes(),
+            'minutes' => $this->fields['reduce'] !== '' || $formula->reduceBy !== null || !$base->hasRoux() ? '' : (string) $formula->simmerTime($liquid)->inMinutes(),
             'reduce' => $this->fields['minutes'] !== '' || $formula->reduceBy === null ? '' : Typed::plain(100.0 * $formula->reduceBy),
             'level' => $this->fields['reduce'] !== '' && $formula->level === SimmerLevel::Bare ? SimmerLevel::Brisk->value : $formula->level->value,
             'heat' => 'medium',
@@ -222,6 +222,10 @@ final readonly class ComposeFields
         }
         if ($rung !== '' && isset($seen['rung']) && $seen['rung'] !== $rung) {
             $fields['thickness'] = $rung;
+        }
+        // A demi-glace is boiled down either to a thickness or as far as was said.
+        if ($fields['sauce'] === Base::DemiGlace->value && ($changed('thickness') || isset($seen['rung']) && $seen['rung'] !== $rung)) {
+            [$fields['minutes'], $fields['reduce']] = ['', ''];
         }
         // The form shows a class by its number.
         foreach (ThicknessClass::askable() as $class) {

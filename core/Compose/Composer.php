@@ -117,18 +117,27 @@ final readonly class Composer
         return $this->drafted($balance, $last->roux, $flour, $liquid, $start, $simmer->for($start, $time), $time);
     }
 
-    /** No flour to solve for: boiled down until it is thick enough, with as much liquid as leaves the yield then. */
+    /** No flour to solve for: boiled down until it is thick enough, or as far or as long as was asked for, with as much liquid as leaves the yield then. */
     private function reduced(MassBalance $balance, Draft $last, Simmer $simmer): Draft
     {
         $question = $balance->question;
-        $left = $last->liquidGrams > 0.0 ? $balance->millilitresAfterSimmer($last) / $last->end->millilitres() * $last->liquidGrams : self::DEMI_GLACE_FROM * $question->yield->inMillilitres();
-        $start = $balance->start(0.0, $left, $last->roux);
+        $liquid = match (true) {
+            $last->liquidGrams <= 0.0 => self::DEMI_GLACE_FROM * $question->yield->inMillilitres(),
+            // By the clock it steams the same, however much there is; else it grows with the pot.
+            $question->byTheClock => $balance->liquidFor($last, 0.0),
+            default => $balance->millilitresAfterSimmer($last) / $last->end->millilitres() * $last->liquidGrams,
+        };
+        $start = $balance->start(0.0, $liquid, $last->roux);
         $goal = EquivalentFlour::straightened($question->thickness->viscosity()->pascalSeconds);
         $solvent = Flow::waterViscosity(EquivalentFlour::CELSIUS);
         $short = fn(Sauce $sauce): float => EquivalentFlour::straightened(Flow::apparent($this->salted($balance, $sauce)[1]->suspension(), 1.0, $solvent)) - $goal;
-        $time = $simmer->timeUntil($start, $short, 'this thickness by boiling it down');
+        $time = match (true) {
+            $question->reduceBy !== null => $simmer->timeDownTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $start->millilitres())),
+            $question->byTheClock => $question->simmerTime,
+            default => $simmer->timeUntil($start, $short, 'this thickness by boiling it down'),
+        };
 
-        return $this->drafted($balance, $last->roux, 0.0, $left, $start, $simmer->for($start, $time), $time);
+        return $this->drafted($balance, $last->roux, 0.0, $liquid, $start, $simmer->for($start, $time), $time);
     }
 
     private function drafted(MassBalance $balance, CookedRoux $roux, float $flour, float $liquid, Sauce $start, Sauce $simmered, Duration $time): Draft

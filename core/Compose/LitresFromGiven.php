@@ -20,7 +20,7 @@ final readonly class LitresFromGiven
         $given = $balance->question->given;
         $question = $balance->question;
         $cold = $balance->liquid->kind->density->inGramsPerMillilitre();
-        $steam = $question->reduceBy === null && $question->base->hasRoux() ? $draft->steamedOff() : 0.0;
+        $steam = $question->reduceBy === null && ($question->base->hasRoux() || $question->byTheClock) ? $draft->steamedOff() : 0.0;
         if (!$question->base->hasRoux() && in_array($given->kind, [GivenKind::Fat, GivenKind::ReadyRoux], true)) {
             throw NotReachable::target('a sauce without a roux of its own, worked out from fat or roux');
         }

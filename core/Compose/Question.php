@@ -79,6 +79,8 @@ final readonly class Question
         public Temperature $oven,
         /** of water, where the kitchen lies high; null at the sea */
         public ?Temperature $boilsAt,
+        /** whether the minutes were asked for, and are not the base's usual */
+        public bool $byTheClock,
     ) {}
 
     /**
@@ -121,6 +123,7 @@ final readonly class Question
         $method = ($method ?? $formula->method)->over($formula->method);
         $liquid ??= $formula->liquids[0];
         $thickness ??= $formula->thickness;
+        $byTheClock = $simmerTime !== null;
         // Asked for minutes, it goes by the clock; asked for neither, as the formula has it.
         $reduceBy ??= $simmerTime === null ? $formula->reduceBy : null;
         $simmerTime ??= $formula->simmerTime($liquid);
@@ -158,6 +161,7 @@ final readonly class Question
             $reduceBy,
             $oven ?? Temperature::ofCelsius(self::OVEN_CELSIUS),
             $boilsAt,
+            $byTheClock,
         );
     }
 
@@ -219,6 +223,7 @@ final readonly class Question
             $this->reduceBy,
             $this->oven,
             $this->boilsAt,
+            $this->byTheClock,
         );
     }
 

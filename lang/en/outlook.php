@@ -8,6 +8,7 @@ return [
     'could_be' => 'could be :classes',
     'or' => ' or ',
     'steam' => 'about :likely ml (:range)',
+    'litres' => '(:range l)',
     'millilitres' => '(:range ml)',
     'eight_in_ten' => ':range g/l in 8 of 10 pots',
     'lumps' => 'Lumps',

@@ -113,6 +113,18 @@ it('boils a demi-glace down from equal parts of espagnole and stock until it coa
     expect($volumes[0])->toEqualWithDelta($volumes[1], 1e-6 * $volumes[0]);
 });
 
+it('boils a demi-glace down by half, or for an hour, where that is asked for', function (): void {
+    $pan = Pan::of(Length::ofMillimetres(280.0), Length::ofMillimetres(180.0));
+    $half = made(Base::DemiGlace, reduceBy: 0.5, pan: $pan);
+    $hour = made(Base::DemiGlace, simmerTime: Lento\Quantity\Duration::ofMinutes(60.0), pan: $pan);
+    expect($half->end->millilitres() / $half->start->millilitres())->toEqualWithDelta(0.5, 0.01)
+        // From an espagnole that pours (43 g/l), twice as strong but for the stock’s own water: thicker than pouring, thinner than it is wanted to coat.
+        ->and($half->thickness->gramsPerLitre)->toBeGreaterThan(43.0)->toBeLessThan(58.0)
+        ->and($half->served->millilitres())->toEqualWithDelta(2000.0, 1.0)
+        ->and($hour->question->simmerTime->inMinutes())->toEqualWithDelta(60.0, 1e-9)
+        ->and($hour->served->millilitres())->toEqualWithDelta(2000.0, 1.0);
+});
+
 it('works out a demi-glace from the stock on hand and from the pan, and has no roux to start from', function (): void {
     $ask = fn(Given $given): Sheet => (new Composer())->answer(Question::of(Base::DemiGlace, $given, pan: Pan::of(Length::ofMillimetres(280.0), Length::ofMillimetres(180.0))));
     expect($ask(Given::liquid(Volume::ofLitres(3.0)))->stock()->inLitres())->toEqualWithDelta(3.0, 1e-4)
