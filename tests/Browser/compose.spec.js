@@ -98,3 +98,15 @@ test.describe('without JavaScript', () => {
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Melt the butter');
   });
 });
+
+test('every button is wide and tall enough for a wet thumb on the phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/compose');
+  await page.locator('label[for=ask-open]').click();
+  const small = () =>
+    page
+      .locator('main button:visible, main select:visible, main .ladder label:visible')
+      .evaluateAll((targets) => targets.filter((t) => t.offsetWidth < 48 || t.offsetHeight < 48).map((t) => t.outerHTML.slice(0, 80)));
+  await expect(page.getByRole('button', { name: 'more' })).toHaveCSS('border-top-width', '2px');
+  expect(await small()).toEqual([]);
+});

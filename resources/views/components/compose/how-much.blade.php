@@ -16,7 +16,7 @@
         @if ($page->numbers->unitField($field))<input type="hidden" name="{{ $page->numbers->unitField($field) }}" value="{{ $page->numbers->unit($field) }}">@endif
     @endforeach
     <div class="amount @if (! in_array($page->given(), ['litres', 'covers'], true)) worked-out @endif">
-        <button class="btn step" name="nudge" value="down" aria-label="{{ __('compose.less') }}">−</button>
+        <button class="btn nudge" name="nudge" value="down" aria-label="{{ __('compose.less') }}">−</button>
         @if ($page->given() === 'covers')
             <input id="covers" name="covers" class="big" inputmode="numeric" autocomplete="off" value="{{ $page->numbers->number('covers') }}" aria-label="{{ __('compose.covers') }}" @if ($page->error('covers')) aria-invalid="true" aria-describedby="covers-error" @endif>
             <span class="unit">×</span>
@@ -26,7 +26,7 @@
             <input id="amount" name="amount" class="big" inputmode="decimal" autocomplete="off" value="{{ $page->numbers->number('amount') }}" aria-label="{{ __('compose.how_much') }}, {{ __('compose.litres') }}" @if ($page->error('amount')) aria-invalid="true" aria-describedby="amount-error" @endif>
             <span class="unit">{{ $page->numbers->unit('amount') }}</span>
         @endif
-        <button class="btn step" name="nudge" value="up" aria-label="{{ __('compose.more') }}">+</button>
+        <button class="btn nudge" name="nudge" value="up" aria-label="{{ __('compose.more') }}">+</button>
     </div>
     @if ($page->given() === 'pan' && $page->sheet)<p class="cue"><x-given /> {{ __('compose.fills', ['percent' => round($page->sheet->fillPercent())]) }}</p>@endif
     @foreach ($page->errorsWithoutPlace() as $field) @if (isset($page->errors[$field]))<x-field-error :page="$page" :field="$field" />@endif @endforeach
