@@ -36,6 +36,7 @@ use Lento\Larder\Allergen;
 use Lento\Larder\Larder;
 use Lento\Pot\Pan;
 use Lento\Pour\School;
+use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
@@ -92,7 +93,7 @@ it('allows the tomato base the flour that its acid takes', function (): void {
 });
 
 it('warns of acid that thins in a long, sour simmer, with the flour it takes', function (): void {
-    $warning = warned(made(Base::Tomato, simmerTime: Lento\Quantity\Duration::ofMinutes(240.0)), WarningCode::AcidThins);
+    $warning = warned(made(Base::Tomato, simmerTime: Duration::ofMinutes(240.0)), WarningCode::AcidThins);
     expect($warning)->not->toBeNull()
         ->and($warning?->numbers['lost_percent'])->toBeGreaterThan(2.0)->toBeLessThan(15.0)
         ->and($warning?->numbers['flour_g'])->toBeGreaterThan(0.5);
@@ -116,7 +117,7 @@ it('boils a demi-glace down from equal parts of espagnole and stock until it coa
 it('boils a demi-glace down by half, or for an hour, where that is asked for', function (): void {
     $pan = Pan::of(Length::ofMillimetres(280.0), Length::ofMillimetres(180.0));
     $half = made(Base::DemiGlace, reduceBy: 0.5, pan: $pan);
-    $hour = made(Base::DemiGlace, simmerTime: Lento\Quantity\Duration::ofMinutes(60.0), pan: $pan);
+    $hour = made(Base::DemiGlace, simmerTime: Duration::ofMinutes(60.0), pan: $pan);
     expect($half->end->millilitres() / $half->start->millilitres())->toEqualWithDelta(0.5, 0.01)
         // From an espagnole that pours (43 g/l), twice as strong but for the stock’s own water: thicker than pouring, thinner than it is wanted to coat.
         ->and($half->thickness->gramsPerLitre)->toBeGreaterThan(43.0)->toBeLessThan(58.0)
@@ -328,4 +329,15 @@ it('answers or refuses every base in any amount, by any school', function (Base 
 it('knows how much of a vegetable the pan leaves', function (): void {
     $left = array_map(fn(Treatment $treatment): float => $treatment->left(), [Treatment::Sweated, Treatment::Browned, Treatment::LongBrowned, Treatment::DicedBack, Treatment::StirredIn]);
     expect($left)->toBe([0.75, 0.5, 0.35, 0.7, 1.0])->and(Part::MOST)->toBe(1000.0);
+});
+
+it('brings espagnole and stock together in two pours, by no clock', function (): void {
+    $combine = array_values(array_filter(made(Base::DemiGlace)->steps, fn(Step $step): bool => $step->kind === StepKind::Combine))[0];
+    expect($combine->time->inMinutes())->toBe(2.0)->and($combine->timed)->toBeFalse()->and($combine->handsOn)->toBeTrue();
+});
+
+it('gives the flour that acid wears away as the share of the flour it lost', function (): void {
+    $sheet = made(Base::Tomato, simmerTime: Duration::ofMinutes(240.0));
+    $numbers = warned($sheet, WarningCode::AcidThins)->numbers ?? [];
+    expect($numbers['flour_g'])->toEqualWithDelta(gramsOf($sheet, 'plain-flour') * $numbers['lost_percent'] / 100.0, 0.05);
 });
