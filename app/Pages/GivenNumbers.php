@@ -23,19 +23,17 @@ final readonly class GivenNumbers
     /** What a number field shows: as typed where it is given, else as worked out. */
     public function number(string $field): string
     {
-        return in_array($field, ComposeFields::GIVEN[$this->fields['given']] ?? [], true) ? $this->fields[$field] : $this->workedOut($field)[0];
+        return $this->isGiven($field) ? $this->fields[$field] : $this->workedOut($field)[0];
     }
 
     public function unit(string $field): string
     {
-        $unit = match ($field) {
-            'amount' => 'unit',
-            'each' => 'each_unit',
-            default => $field . '_unit',
-        };
-        $typed = in_array($field, ComposeFields::GIVEN[$this->fields['given']] ?? [], true) ? $this->fields[$unit] ?? '' : '';
+        if (!$this->isGiven($field)) {
+            return $this->workedOut($field)[1];
+        }
+        $typed = $this->fields[$this->unitField($field) ?? ''] ?? '';
 
-        return $typed !== '' ? $typed : (in_array($field, ComposeFields::GIVEN[$this->fields['given']] ?? [], true) ? $this->usualUnit($field) : $this->workedOut($field)[1]);
+        return $typed !== '' ? $typed : $this->usualUnit($field);
     }
 
     /** Unit fields that have to go along with their numbers; a gram or a litre needs no saying. */

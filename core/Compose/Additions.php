@@ -15,7 +15,6 @@ use Lento\Larder\Fat;
 use Lento\Larder\Ingredient;
 use Lento\Larder\Larder;
 use Lento\Larder\Role;
-use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
@@ -206,7 +205,7 @@ final readonly class Additions
     private static function reduced(Ingredient $wine, Mass $mass, Larder $larder): Sauce
     {
         $whole = Sauce::nothing()->with($wine, $mass);
-        $alcohol = $whole->alcoholGrams * Alcohol::left(Duration::ofMinutes(Treatment::Reduced->minutes()));
+        $alcohol = $whole->alcoholGrams * Alcohol::left(Treatment::Reduced->time());
         $perGram = Sauce::nothing()->with($larder->ingredient('water'), Mass::ofGrams(1.0))->millilitres();
         $gone = (1.0 - self::REDUCED_TO) * $whole->millilitres() / $perGram - ($whole->alcoholGrams - $alcohol);
 

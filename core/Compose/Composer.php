@@ -175,14 +175,14 @@ final readonly class Composer
         $browned = $question->brownsButter() ? BrownedButter::inPan($roux->fatKind, $roux->fat, $pan->diameter, $pan->mass(), $heat) : null;
         $inPan = $browned === null ? $roux : Roux::of($roux->flourKind, $roux->flour, $browned->fat, $browned->left);
         $hob = HobRoux::inPan($inPan, $pan->diameter, $pan->mass(), $heat, browning: $question->kitchen->browning->value, fatAt: $browned?->temperature);
-        $minutes = $question->colour === Colour::White ? $question->method->cookOut->minutes() : null;
+        $time = $question->colour === Colour::White ? $question->method->cookOut->time() : null;
         $state = match (true) {
-            $minutes !== null => $hob->after(Duration::ofMinutes($minutes)),
+            $time !== null => $hob->after($time),
             $question->letsDown() => $hob->liftFor($shade, Temperature::ofCelsius($question->school->rouxCelsius())),
             default => $hob->until($shade),
         };
 
-        return CookedRoux::after($roux, $state, $minutes === null ? $shade : $state->shade, $browned?->time);
+        return CookedRoux::after($roux, $state, $time === null ? $shade : $state->shade, $browned?->time);
     }
 
     /** @return float g of salt that bring the pot to the house's share; none where the liquid has brought it already */

@@ -105,12 +105,13 @@ final readonly class Steps
     {
         $forecast = $this->draft->roux->forecast;
         $browning = $this->draft->roux->browning;
-        $flour = $this->question->method->flour->minutes();
+        $flour = $this->question->method->flour->time()->inMinutes();
+        $melting = ($this->question->inOven() ? null : $forecast?->melting->inMinutes()) ?? self::UNKNOWN_MELT_MINUTES;
         $colour = max(0.0, ($forecast?->time->inMinutes() ?? self::UNKNOWN_COLOUR_MINUTES) - $flour);
 
         return [
             $browning === null
-                ? self::step(StepKind::Melt, max(0.0, $this->question->inOven() ? self::UNKNOWN_MELT_MINUTES : $forecast?->melting->inMinutes() ?? self::UNKNOWN_MELT_MINUTES), handsOn: true, timed: true)
+                ? self::step(StepKind::Melt, $melting, handsOn: true, timed: true)
                 : self::step(StepKind::BrownButter, $browning->inMinutes(), handsOn: true, timed: true),
             ...$this->beforeFlour(),
             self::step(StepKind::Flour, $flour, handsOn: true, timed: false),
@@ -131,14 +132,14 @@ final readonly class Steps
                 ? [self::step(StepKind::BrownVegetables, $minutes, handsOn: true, timed: true)]
                 : ($has(Treatment::Sweated, Treatment::Rendered) ? [self::step(StepKind::Sweat, $minutes, handsOn: true, timed: true)] : [])),
             ...($has(Treatment::StirredIn) ? [self::step(StepKind::BrownPaste, self::BROWN_PASTE, handsOn: true, timed: true)] : []),
-            ...($has(Treatment::Reduced) ? [self::step(StepKind::ReduceWine, Treatment::Reduced->minutes(), handsOn: true, timed: true)] : []),
+            ...($has(Treatment::Reduced) ? [self::step(StepKind::ReduceWine, Treatment::Reduced->time()->inMinutes(), handsOn: true, timed: true)] : []),
         ];
     }
 
     private function vegetableMinutes(When $when): float
     {
         return max([0.0, ...array_map(
-            static fn(Part $part): float => $part->when === $when && $part->treatment !== Treatment::Reduced ? $part->treatment->minutes() : 0.0,
+            static fn(Part $part): float => $part->when === $when && $part->treatment !== Treatment::Reduced ? $part->treatment->time()->inMinutes() : 0.0,
             Additions::parts($this->question->formula, $this->question->method),
         )]);
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lento\Compose;
 
+use Lento\Quantity\Duration;
+
 /**
  * What becomes of a part of the formula besides roux and liquid, and so where the books of the pot count it.
  *
@@ -44,15 +46,15 @@ enum Treatment: string
         };
     }
 
-    /** @return float min it takes before the flour, by custom of the trade */
-    public function minutes(): float
+    /** What it takes before the flour, by custom of the trade. */
+    public function time(): Duration
     {
-        return match ($this) {
+        return Duration::ofMinutes(match ($this) {
             self::Sweated, self::Rendered => 6.0,
             self::Browned, self::DicedBack => 12.0,
             self::LongBrowned => 35.0,
             self::Reduced => 8.0,
             default => 0.0,
-        };
+        });
     }
 }

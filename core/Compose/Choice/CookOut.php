@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lento\Compose\Choice;
 
+use Lento\Quantity\Duration;
+
 /** How long a white roux is cooked before the liquid. */
 enum CookOut: string
 {
@@ -11,13 +13,13 @@ enum CookOut: string
     case Usual = 'usual';
     case Long = 'long';
 
-    /** @return float|null min on the heat; null until it has its colour */
-    public function minutes(): ?float
+    /** On the heat; null until it has its colour. */
+    public function time(): ?Duration
     {
         return match ($this) {
-            self::Brief => 0.75,
+            self::Brief => Duration::ofMinutes(0.75),
             self::Usual => null,
-            self::Long => 7.0,
+            self::Long => Duration::ofMinutes(7.0),
         };
     }
 }

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace Lento\Compose\Choice;
 
+use Lento\Quantity\Duration;
+
 /** How the flour meets the fat. */
 enum FlourWay: string
 {
     case AllAtOnce = 'all-at-once';
     case Gradually = 'gradually';
 
-    /** @return float min, by custom of the trade */
-    public function minutes(): float
+    /** By custom of the trade. */
+    public function time(): Duration
     {
-        return $this === self::AllAtOnce ? 1.0 : 3.0;
+        return Duration::ofMinutes($this === self::AllAtOnce ? 1.0 : 3.0);
     }
 }
