@@ -21,7 +21,6 @@ use Lento\Compose\Step;
 use Lento\Compose\When;
 use Lento\Exception\LentoException;
 use Lento\Larder\Allergen;
-use Lento\Pot\Simmer;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Rescue\Means;
@@ -158,7 +157,7 @@ final readonly class SheetPage
         $thin = $this->sheet->end->strengthened($factor);
         try {
             $low = EquivalentFlour::of($thin);
-            $simmer = new Simmer($question->pan, $question->simmerLevel, evaporation: $question->kitchen->evaporation->value, boilsAt: $question->boilsAt);
+            $simmer = $question->simmer();
             if ($question->method->late === LateThickening::Reduce) {
                 $reduced = Reduction::to($wanted, $thin, $simmer);
 

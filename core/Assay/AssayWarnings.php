@@ -15,10 +15,12 @@ final readonly class AssayWarnings
     /** @return list<Warning> */
     public static function for(Recipe $recipe, ShoppingList $list, Pot $pot): array
     {
+        $simmer = new Simmer($pot->pan, $pot->level);
+
         return array_values(array_filter([
-            ...Warnings::ofSauce($list->fat, $list->flour, $pot->end, new Simmer($pot->pan, $pot->level), $pot->level),
+            ...Warnings::ofSauce($list->fat, $list->flour, $pot->end, $simmer, $pot->level),
             $pot->reduced ? null : new Warning(WarningCode::NotReduced, ['minutes' => $pot->simmer->inMinutes()]),
-            Warnings::curdles($pot->simmered, $pot->finishes, $pot->level),
+            Warnings::curdles($pot->simmered, $pot->finishes, $simmer),
             $recipe->pan !== null ? Warnings::ofFill($recipe->pan, $pot->start->volume(), Warnings::FULL) : null,
             $recipe->pan === null ? new Warning(WarningCode::PanAssumed, ['diameter_cm' => $pot->pan->diameter->inCentimetres()]) : null,
             ...array_map(self::disagrees(...), $recipe->lines),

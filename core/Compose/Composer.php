@@ -102,7 +102,7 @@ final readonly class Composer
     private function round(MassBalance $balance, Draft $last): Draft
     {
         $question = $balance->question;
-        $simmer = new Simmer($question->pan, $question->simmerLevel, evaporation: $question->kitchen->evaporation->value, boilsAt: $question->boilsAt);
+        $simmer = $question->simmer();
         if (!$question->base->hasRoux()) {
             return $this->reduced($balance, $last, $simmer);
         }

@@ -11,6 +11,7 @@ use Lento\Exception\OutOfRange;
 use Lento\Larder\Larder;
 use Lento\Learning\KitchenFactors;
 use Lento\Pot\Pan;
+use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
 use Lento\Pour\School;
 use Lento\Quantity\Duration;
@@ -181,6 +182,12 @@ final readonly class Question
     public function simmering(Duration $time): self
     {
         return $this->but($this->yield, $time);
+    }
+
+    /** As it goes in this pan, in this kitchen, at its height above the sea. */
+    public function simmer(): Simmer
+    {
+        return new Simmer($this->pan, $this->simmerLevel, evaporation: $this->kitchen->evaporation->value, boilsAt: $this->boilsAt);
     }
 
     public function inOven(): bool

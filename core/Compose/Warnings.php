@@ -80,6 +80,7 @@ final readonly class Warnings
     public static function for(Question $question, Roux $roux, Draft $draft, Sauce $served, array $finishes): array
     {
         $stirring = $question->method->stirring->share();
+        $simmer = $question->simmer();
 
         return array_values(array_filter([
             self::pan($question, $draft),
@@ -91,11 +92,11 @@ final readonly class Warnings
                 self::ratio($roux->fat->inGrams(), $roux->flour->inGrams()),
             ] : []),
             self::fat($served),
-            self::raw($draft->end, new Simmer($question->pan, $question->simmerLevel)),
+            self::raw($draft->end, $simmer),
             self::pastTarget($served, $question->formula->salt) ?? self::salt($served),
-            self::scorches($draft->end, $question->simmerLevel, $stirring, $question->pan->base),
+            self::scorches($draft->end, $simmer, $question->simmerLevel, $stirring, $question->pan->base),
             self::acid($draft),
-            self::curdles($draft->end, $finishes, $question->simmerLevel),
+            self::curdles($draft->end, $finishes, $simmer),
             ...array_map(self::limit(...), $finishes),
         ]));
     }
@@ -103,7 +104,7 @@ final readonly class Warnings
     /** @return list<Warning|null> what a finished sauce and its roux show, whoever wrote the recipe */
     public static function ofSauce(Mass $fat, Mass $flour, Sauce $end, Simmer $simmer, SimmerLevel $level): array
     {
-        return [self::ratio($fat->inGrams(), $flour->inGrams()), self::fat($end), self::raw($end, $simmer), self::salt($end), self::scorches($end, $level, self::STIRRING, PanBase::Medium)];
+        return [self::ratio($fat->inGrams(), $flour->inGrams()), self::fat($end), self::raw($end, $simmer), self::salt($end), self::scorches($end, $simmer, $level, self::STIRRING, PanBase::Medium)];
     }
 
     /**
@@ -111,9 +112,9 @@ final readonly class Warnings
      *
      * @return Warning|null for whatever of the simmer and the finishes is the worst
      */
-    public static function curdles(Sauce $simmered, array $finishes, SimmerLevel $level): ?Warning
+    public static function curdles(Sauce $simmered, array $finishes, Simmer $simmer): ?Warning
     {
-        $ranks = [Curdling::risk($simmered, Temperature::ofCelsius($level->celsius())), ...array_map(static fn(Finishing $finishing): float => $finishing->curdlingRank, $finishes)];
+        $ranks = [Curdling::risk($simmered, Temperature::ofCelsius($simmer->celsius())), ...array_map(static fn(Finishing $finishing): float => $finishing->curdlingRank, $finishes)];
         $pH = $finishes === [] ? $simmered->pH() : $finishes[count($finishes) - 1]->sauce->pH();
 
         return Risk::of(max($ranks)) === Risk::Low ? null : new Warning(WarningCode::MayCurdle, ['ph' => $pH]);
@@ -219,9 +220,9 @@ final readonly class Warnings
     }
 
     /** Milk catches sooner than stock does. */
-    private static function scorches(Sauce $end, SimmerLevel $level, float $stirring, PanBase $base): ?Warning
+    private static function scorches(Sauce $end, Simmer $simmer, SimmerLevel $level, float $stirring, PanBase $base): ?Warning
     {
-        $scorch = Scorch::of($end, Temperature::ofCelsius($level->celsius()), $level->heatFlux(), $stirring, $base);
+        $scorch = Scorch::of($end, Temperature::ofCelsius($simmer->celsius()), $level->heatFlux(), $stirring, $base);
         $wall = ['wall_c' => $scorch->wall->inCelsius()];
 
         return match (true) {

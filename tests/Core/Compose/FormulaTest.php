@@ -35,10 +35,12 @@ use Lento\Exception\Unknown;
 use Lento\Larder\Allergen;
 use Lento\Larder\Larder;
 use Lento\Pot\Pan;
+use Lento\Pot\SimmerLevel;
 use Lento\Pour\School;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Thickness\EquivalentFlour;
@@ -341,3 +343,9 @@ it('gives the flour that acid wears away as the share of the flour it lost', fun
     $numbers = warned($sheet, WarningCode::AcidThins)->numbers ?? [];
     expect($numbers['flour_g'])->toEqualWithDelta(gramsOf($sheet, 'plain-flour') * $numbers['lost_percent'] / 100.0, 0.05);
 });
+
+it('counts the minutes until the flour is cooked out by the simmer of this kitchen, high up too', function (float $boils): void {
+    $sheet = made(Base::Bechamel, simmerTime: Duration::ofMinutes(5.0), simmerLevel: SimmerLevel::Brisk, boilsAt: Temperature::ofCelsius($boils));
+    $more = warned($sheet, WarningCode::RawFlour)->numbers['minutes_more'] ?? NAN;
+    expect($sheet->question->simmer()->for($sheet->end, Duration::ofMinutes($more))->starch->rawTaste)->toEqualWithDelta(0.15, 1e-6);
+})->with([100.0, 92.0, 85.0]);
