@@ -59,25 +59,23 @@ final readonly class FromRecipe
 
     private static function mainLiquid(Assay $assay): string
     {
-        $grams = [];
-        foreach ($assay->recipe->lines as $line) {
-            $kind = $line->ingredient === null ? null : Larder::house()->any($line->ingredient);
-            if ($kind instanceof Ingredient && $kind->role === Role::Liquid) {
-                $grams[$kind->id] = ($grams[$kind->id] ?? 0.0) + $line->mass->inGrams();
-            }
-        }
-        arsort($grams);
-        $main = array_key_first($grams) ?? 'vegetable-stock';
+        $main = self::heaviest($assay, static fn(Ingredient|Fat $kind): bool => $kind instanceof Ingredient && $kind->role === Role::Liquid) ?? 'vegetable-stock';
 
         return self::TAKEN_FOR[$main] ?? $main;
     }
 
     private static function mainFat(Assay $assay): ?string
     {
+        return self::heaviest($assay, static fn(Ingredient|Fat $kind, bool $finishes): bool => $kind instanceof Fat && !$finishes);
+    }
+
+    /** @param callable(Ingredient|Fat, bool): bool $counts told whether it is stirred in last */
+    private static function heaviest(Assay $assay, callable $counts): ?string
+    {
         $grams = [];
         foreach ($assay->recipe->lines as $line) {
             $kind = $line->ingredient === null ? null : Larder::house()->any($line->ingredient);
-            if ($kind instanceof Fat && !$line->finishes) {
+            if (($kind instanceof Ingredient || $kind instanceof Fat) && $counts($kind, $line->finishes)) {
                 $grams[$kind->id] = ($grams[$kind->id] ?? 0.0) + $line->mass->inGrams();
             }
         }

@@ -10,16 +10,7 @@ final readonly class PartsField
     /** @return array<string, float> per litre, by ingredient; what is no number is left out */
     public static function read(string $field): array
     {
-        $parts = [];
-        foreach (self::split($field) as $one) {
-            [$name, $amount] = array_pad(explode(':', $one, 2), 2, '');
-            $number = Typed::number($amount);
-            if ($number !== null) {
-                $parts[$name] = $number;
-            }
-        }
-
-        return $parts;
+        return array_filter(array_map(Typed::number(...), self::typed($field)), static fn(?float $number): bool => $number !== null);
     }
 
     /** @param array<string, string> $typed by ingredient, as typed */
@@ -35,17 +26,11 @@ final readonly class PartsField
         return implode(' ', $parts);
     }
 
-    /** @return list<string> */
-    private static function split(string $field): array
-    {
-        return array_values(array_filter(explode(' ', strtr($field, "\t\r\n", '   ')), static fn(string $one): bool => $one !== ''));
-    }
-
     /** @return array<string, string> as typed, also what is no number */
     public static function typed(string $field): array
     {
         $parts = [];
-        foreach (self::split($field) as $one) {
+        foreach (array_filter(explode(' ', strtr($field, "\t\r\n", '   ')), static fn(string $one): bool => $one !== '') as $one) {
             [$name, $amount] = array_pad(explode(':', $one, 2), 2, '');
             $parts[$name] = $amount;
         }
