@@ -6,6 +6,7 @@ namespace App\Kitchen;
 
 use App\Questions\PartsField;
 use App\Questions\Typed;
+use Lento\Compose\Amount;
 use Lento\Compose\Base;
 use Lento\Compose\Formula;
 use Lento\Exception\LentoException;
@@ -126,6 +127,16 @@ final readonly class Kitchen
         }
 
         return null;
+    }
+
+    /**
+     * @param list<Amount> $amounts
+     *
+     * @return array<int, float> what those cost that have a price
+     */
+    public function costs(array $amounts): array
+    {
+        return array_filter(array_map(fn(Amount $amount): ?float => $this->cost($amount->ingredient, $amount->mass), $amounts), static fn(?float $cost): bool => $cost !== null);
     }
 
     public function nameOf(string $id): ?string

@@ -14,7 +14,6 @@ use App\Http\Controllers\CompareController;
 use App\Kitchen\Kitchen;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
-use Lento\Compose\Amount;
 use Lento\Compose\Sheet;
 use Lento\Compose\Step;
 use Lento\Quantity\Duration;
@@ -99,7 +98,7 @@ final readonly class ComparePage
 
     private function cost(Sheet $sheet): string
     {
-        $costs = array_filter(array_map(fn(Amount $amount): ?float => $this->kitchen->cost($amount->ingredient, $amount->mass), $sheet->amounts), static fn(?float $cost): bool => $cost !== null);
+        $costs = $this->kitchen->costs($sheet->amounts);
 
         return $costs === [] ? '–' : $this->kitchen->currency() . sprintf('%.2F', array_sum($costs));
     }

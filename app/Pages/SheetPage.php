@@ -84,7 +84,7 @@ final readonly class SheetPage
     /** What all that has a price costs, and what has none; null where nothing has. */
     public function cost(): ?string
     {
-        $costs = array_filter(array_map(fn(Amount $amount): ?float => $this->kitchen->cost($amount->ingredient, $amount->mass), $this->sheet->amounts), static fn(?float $cost): bool => $cost !== null);
+        $costs = $this->kitchen->costs($this->sheet->amounts);
         if ($costs === []) {
             return null;
         }
