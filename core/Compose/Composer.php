@@ -16,9 +16,7 @@ use Lento\Quantity\Length;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Rescue\Straining;
-use Lento\Roux\BrownedButter;
 use Lento\Roux\Colour;
-use Lento\Roux\HobRoux;
 use Lento\Roux\OvenRoux;
 use Lento\Roux\Roux;
 use Lento\Roux\Shade;
@@ -171,10 +169,8 @@ final readonly class Composer
     /** @throws NotReachable if this heat never gives the colour */
     private function onHob(Question $question, Roux $roux, Shade $shade): CookedRoux
     {
-        [$pan, $heat] = [$question->pan, $question->heat];
-        $browned = $question->brownsButter() ? BrownedButter::inPan($roux->fatKind, $roux->fat, $pan->diameter, $pan->mass(), $heat) : null;
-        $inPan = $browned === null ? $roux : Roux::of($roux->flourKind, $roux->flour, $browned->fat, $browned->left);
-        $hob = HobRoux::inPan($inPan, $pan->diameter, $pan->mass(), $heat, browning: $question->kitchen->browning->value, fatAt: $browned?->temperature);
+        $onHob = RouxOnHob::of($question, $roux);
+        $hob = $onHob->hob;
         $time = $question->colour === Colour::White ? $question->method->cookOut->time() : null;
         $state = match (true) {
             $time !== null => $hob->after($time),
@@ -182,7 +178,7 @@ final readonly class Composer
             default => $hob->until($shade),
         };
 
-        return CookedRoux::after($roux, $state, $time === null ? $shade : $state->shade, $browned?->time);
+        return CookedRoux::after($roux, $state, $time === null ? $shade : $state->shade, $onHob->browned?->time);
     }
 
     /** @return float g of salt that bring the pot to the house's share; none where the liquid has brought it already */

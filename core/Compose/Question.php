@@ -175,13 +175,19 @@ final readonly class Question
     {
         self::refuseYield($yield);
 
-        return $this->but($yield, $this->simmerTime);
+        return $this->but($yield, $this->simmerTime, $this->kitchen);
     }
 
     /** The same with the minutes worked out that the reduction takes. */
     public function simmering(Duration $time): self
     {
-        return $this->but($this->yield, $time);
+        return $this->but($this->yield, $time, $this->kitchen);
+    }
+
+    /** The same in a kitchen that is known better. */
+    public function inKitchen(KitchenFactors $kitchen): self
+    {
+        return $this->but($this->yield, $this->simmerTime, $kitchen);
     }
 
     /** As it goes in this pan, in this kitchen, at its height above the sea. */
@@ -207,7 +213,7 @@ final readonly class Question
         return !($this->colour === Colour::White && $this->school === School::ColdOnHot);
     }
 
-    private function but(Volume $yield, Duration $simmerTime): self
+    private function but(Volume $yield, Duration $simmerTime, KitchenFactors $kitchen): self
     {
         return new self(
             $this->base,
@@ -224,7 +230,7 @@ final readonly class Question
             $this->pan,
             $this->heat,
             $this->larder,
-            $this->kitchen,
+            $kitchen,
             $this->formula,
             $this->method,
             $this->reduceBy,

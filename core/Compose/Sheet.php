@@ -83,6 +83,7 @@ final readonly class Sheet
         $kept = $draft->end->times(1.0 - Straining::CLING - $balance->heldByStrainer($draft) / $draft->end->millilitres());
         $finishes = $balance->additions->finish($kept);
         $served = $finishes === [] ? $kept : $finishes[count($finishes) - 1]->sauce;
+        $outlook = Outlook::of($question, $draft, $stair, $evaporated->inMillilitres());
 
         return new self(
             $question,
@@ -103,9 +104,9 @@ final readonly class Sheet
             $flow,
             SpoonTest::of($flow),
             $stair,
-            Outlook::of($question, $draft, $stair, $evaporated->inMillilitres()),
+            $outlook,
             WeighOut::amounts($balance, $draft),
-            Steps::for($question, $draft, $stair, $balance->additions),
+            Steps::for($question, $draft, $stair, $balance->additions, $outlook->scorching),
             Warnings::for($question, $roux, $draft, $served, $finishes),
         );
     }

@@ -24,10 +24,14 @@ enum StepKind: string
     case Pour = 'pour';
     case Boil = 'boil';
     case Simmer = 'simmer';
+    case Reduce = 'reduce';
     case Test = 'test';
+    case Correct = 'correct';
     case Season = 'season';
     case Strain = 'strain';
     case Blend = 'blend';
     case Enrich = 'enrich';
+    case Keep = 'keep';
+    case Free = 'free';
     case Finish = 'finish';
 }

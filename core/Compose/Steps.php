@@ -7,6 +7,7 @@ namespace Lento\Compose;
 use Lento\Compose\Choice\SaltTime;
 use Lento\Compose\Choice\Stirring;
 use Lento\Compose\Choice\StrainWay;
+use Lento\Forecast\Risk;
 use Lento\Pot\TimeToBoil;
 use Lento\Pour\PourStair;
 use Lento\Quantity\Duration;
@@ -37,6 +38,23 @@ final readonly class Steps
 
     private const STIR_IN_ONE = 1.0;
 
+    /** min between two stirs of a simmer that does not catch, that might, that does, that does at once: an estimate from the trade's "every few minutes". */
+    private const STIR_EVERY = [5.0, 3.0, 2.0, 1.0];
+
+    private const SKIM_EVERY = 10.0;
+
+    private const STIR_APART_EVERY = 3.0;
+
+    /** Shares of a step's time at which it is worth a look, or a baked roux is stirred through. */
+    private const LOOK_AFTER = 0.67;
+
+    private const LOOK_AT_COLOUR_AFTER = 0.75;
+
+    private const TURN_EVERY = 0.34;
+
+    /** min: shorter steps are watched anyway. */
+    private const WORTH_A_LOOK = 10.0;
+
     /** °C of the kitchen's liquids before they are brought together cold. */
     private const COLD = 8.0;
 
@@ -47,12 +65,16 @@ final readonly class Steps
 
     private const UNKNOWN_MELT_MINUTES = 4.0;
 
-    private function __construct(private Question $question, private Draft $draft, private PourStair $stair, private Additions $additions) {}
+    private function __construct(private Question $question, private Draft $draft, private PourStair $stair, private Additions $additions, private Risk $scorching) {}
 
-    /** @return non-empty-list<Step> */
-    public static function for(Question $question, Draft $draft, PourStair $stair, Additions $additions): array
+    /**
+     * @param Risk $scorching of the simmer, which says how often it is stirred
+     *
+     * @return non-empty-list<Step>
+     */
+    public static function for(Question $question, Draft $draft, PourStair $stair, Additions $additions, Risk $scorching): array
     {
-        return (new self($question, $draft, $stair, $additions))->steps();
+        return (new self($question, $draft, $stair, $additions, $scorching))->steps();
     }
 
     /** @return non-empty-list<Step> */
@@ -64,26 +86,58 @@ final readonly class Steps
         return [
             self::step(StepKind::SetOut, self::SET_OUT, handsOn: true, timed: false),
             ...($this->uses(When::Infuse) ? [self::step(StepKind::Infuse, self::INFUSE, handsOn: false, timed: true)] : []),
-            ...($this->uses(When::Apart) ? [self::step(StepKind::CookApart, $this->vegetableMinutes(When::Apart), handsOn: false, timed: true)] : []),
+            ...($this->uses(When::Apart) ? [self::step(StepKind::CookApart, $this->vegetableMinutes(When::Apart), handsOn: false, timed: true, tendings: [TendingKind::Stir->value => self::STIR_APART_EVERY])] : []),
             ...$this->rouxAndLiquid(),
             self::step(StepKind::Boil, $this->boilMinutes($this->draft->start), handsOn: true, timed: true),
             ...($middle ? [$season] : []),
-            self::step(StepKind::Simmer, $this->question->simmerTime->inMinutes(), handsOn: $this->question->method->stirring === Stirring::Constantly, timed: true),
+            $this->simmer(),
             self::step(StepKind::Test, self::TEST, handsOn: true, timed: false),
+            self::step(StepKind::Correct, 0.0, handsOn: true, timed: false),
             ...($middle ? [] : [$season]),
             ...match ($this->question->method->strain) {
                 StrainWay::LeftIn => [],
                 StrainWay::Blended => [self::step(StepKind::Blend, self::BLEND, handsOn: true, timed: false)],
                 default => [self::step(StepKind::Strain, Straining::MINUTES, handsOn: true, timed: false)],
             },
-            ...($this->additions->finishes === [] ? [] : [self::step(StepKind::Enrich, self::STIR_IN_ONE * count($this->additions->finishes), handsOn: true, timed: false)]),
+            ...$this->enrich(),
+            self::step(StepKind::Keep, 0.0, handsOn: true, timed: false),
             self::step(StepKind::Finish, 0.0, handsOn: true, timed: false),
         ];
     }
 
-    private static function step(StepKind $kind, float $minutes, bool $handsOn, bool $timed): Step
+    /** @param array<string, float> $tendings min between two visits of a kind */
+    private static function step(StepKind $kind, float $minutes, bool $handsOn, bool $timed, int $pours = 0, array $tendings = []): Step
     {
-        return new Step($kind, Duration::ofMinutes($minutes), $handsOn, $timed);
+        return new Step(
+            $kind,
+            Duration::ofMinutes($minutes),
+            $handsOn,
+            $timed,
+            max(0, $pours),
+            array_map(static fn(string $visit, float $every): Tending => new Tending(TendingKind::from($visit), Duration::ofMinutes($every)), array_keys($tendings), $tendings),
+        );
+    }
+
+    /** By the clock it simmers; down to a level it is reduced. Both want their visits. */
+    private function simmer(): Step
+    {
+        $reduces = $this->question->reduceBy !== null || !$this->question->base->hasRoux();
+        $minutes = $this->question->simmerTime->inMinutes();
+        $constantly = $this->question->method->stirring === Stirring::Constantly;
+
+        return self::step($reduces ? StepKind::Reduce : StepKind::Simmer, $minutes, $constantly, timed: true, tendings: [
+            ...($constantly ? [] : [TendingKind::Stir->value => self::STIR_EVERY[(int) array_search($this->scorching, Risk::cases(), true)]]),
+            ...($this->draft->end->dairy() > 0.0 || $minutes < 2.0 * self::SKIM_EVERY ? [] : [TendingKind::Skim->value => self::SKIM_EVERY]),
+            ...($minutes < self::WORTH_A_LOOK ? [] : [TendingKind::Look->value => self::LOOK_AFTER * $minutes]),
+        ]);
+    }
+
+    /** @return list<Step> each finish is ticked off by itself, for each has its own limit */
+    private function enrich(): array
+    {
+        $count = count($this->additions->finishes);
+
+        return $count === 0 ? [] : [self::step(StepKind::Enrich, self::STIR_IN_ONE * $count, handsOn: true, timed: false, pours: $count)];
     }
 
     /** @return list<Step> */
@@ -96,7 +150,7 @@ final readonly class Steps
 
         return [
             ...($this->question->given->kind === GivenKind::ReadyRoux ? $this->beforeFlour() : $this->roux()),
-            new Step(StepKind::Pour, Duration::ofMinutes(self::ONE_POUR * $pours), handsOn: true, timed: false, pours: $pours),
+            self::step(StepKind::Pour, self::ONE_POUR * $pours, handsOn: true, timed: false, pours: $pours),
         ];
     }
 
@@ -115,7 +169,9 @@ final readonly class Steps
                 : self::step(StepKind::BrownButter, $browning->inMinutes(), handsOn: true, timed: true),
             ...$this->beforeFlour(),
             self::step(StepKind::Flour, $flour, handsOn: true, timed: false),
-            $this->question->inOven() ? self::step(StepKind::Bake, $colour, handsOn: false, timed: true) : self::step(StepKind::Colour, $colour, handsOn: true, timed: true),
+            $this->question->inOven()
+                ? self::step(StepKind::Bake, $colour, handsOn: false, timed: true, tendings: [TendingKind::Turn->value => self::TURN_EVERY * $colour])
+                : self::step(StepKind::Colour, $colour, handsOn: true, timed: true, tendings: [TendingKind::Look->value => self::LOOK_AT_COLOUR_AFTER * $colour]),
             ...$this->letDown(),
         ];
     }

@@ -12,7 +12,23 @@ enum EventKind: string
     case Poured = 'poured';
     case Unpoured = 'unpoured';
     case MoreTime = 'more-time';
+    case Tended = 'tended';
+    case Heat = 'heat';
+    case Read = 'read';
+    case Tasted = 'tasted';
+    case ToppedUp = 'topped-up';
+    case Thickened = 'thickened';
+    case Moved = 'moved';
+    case TakenOver = 'taken-over';
+    case Kept = 'kept';
     case Note = 'note';
+    case Undone = 'undone';
     case Finished = 'finished';
     case TakenOff = 'taken-off';
+
+    /** Whether it says what a pot is at, so that a list of pots needs it; the rest is about what is in the pot. */
+    public function movesTheCourse(): bool
+    {
+        return !in_array($this, [self::Read, self::Tasted, self::ToppedUp, self::Thickened, self::Note], true);
+    }
 }

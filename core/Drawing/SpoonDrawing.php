@@ -15,6 +15,9 @@ final readonly class SpoonDrawing
 
     public const HEIGHT = 140.0;
 
+    /** The view of the bowl and the drops alone, without handle and section. */
+    public const BOWL_BOX = '60 6 148 132';
+
     private const CENTRE_X = 134.0;
 
     private const CENTRE_Y = 58.0;

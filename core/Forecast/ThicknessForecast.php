@@ -17,10 +17,23 @@ final readonly class ThicknessForecast
 
     public static function of(Sauce $sauce, Shade $shade, Spread $spread): self
     {
+        return self::within($sauce, self::deviation($sauce, $shade, $spread));
+    }
+
+    /** @param float $deviation standard deviation of the logarithm, as tests of this very pot have left it */
+    public static function within(Sauce $sauce, float $deviation): self
+    {
         $likely = EquivalentFlour::of($sauce);
+
+        return new self($likely, Band::around($likely->gramsPerLitre, $deviation));
+    }
+
+    /** @return float standard deviation of the logarithm before anything has been tested */
+    public static function deviation(Sauce $sauce, Shade $shade, Spread $spread): float
+    {
         $suspension = $sauce->suspension();
 
-        return new self($likely, Band::around($likely->gramsPerLitre, $spread->ofThickness($shade, $suspension->dairy, $suspension->gelatin)));
+        return $spread->ofThickness($shade, $suspension->dairy, $suspension->gelatin);
     }
 
     public function thicknessClass(): ThicknessClass

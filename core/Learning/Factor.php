@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Learning;
 
 use Lento\Exception\OutOfRange;
+use Lento\Numerics\Normal;
 
 /**
  * A kitchen's own figure over the house figure, as a log-normal belief that observations narrow.
@@ -14,6 +15,9 @@ use Lento\Exception\OutOfRange;
  */
 final readonly class Factor
 {
+    /** Share of a belief below which its cut is decided by rounding. */
+    private const NEXT_TO_NOTHING = 1e-5;
+
     /**
      * @param float $value median of the belief, > 0; 1 = as the house
      * @param float $deviation standard deviation of its logarithm, > 0
@@ -46,5 +50,37 @@ final readonly class Factor
         $mean = ($before * log($this->value) + $weight * log($ratio)) / ($before + $weight);
 
         return new self(exp($mean), 1.0 / sqrt($before + $weight), $this->observations + 1);
+    }
+
+    /**
+     * After an observation that only says between which two ratios the truth lies: a word, a class, a line that holds.
+     *
+     * The belief cut off at the two limits, blurred by the error, as the normal curve of the same mean and spread. Where the word lies so
+     * far off that the cut would leave next to nothing, the nearer limit counts as read.
+     *
+     * @param float $low lower limit of observed over foreseen by the house figure, >= 0
+     * @param float $high upper limit, above the lower; may be infinite
+     * @param float $error standard deviation of the logarithm of a limit, > 0
+     */
+    public function within(float $low, float $high, float $error): self
+    {
+        $mean = log($this->value);
+        $spread = sqrt($this->deviation ** 2 + $error ** 2);
+        $from = $low > 0.0 ? (log($low) - $mean) / $spread : -INF;
+        $to = is_finite($high) ? (log($high) - $mean) / $spread : INF;
+        $share = Normal::below($to) - Normal::below($from);
+        if ($share < self::NEXT_TO_NOTHING) {
+            return $this->after($from > 0.0 ? $low : $high, $error);
+        }
+        $shift = (Normal::density($from) - Normal::density($to)) / $share;
+        $narrows = $shift ** 2 + (self::moment($to) - self::moment($from)) / $share;
+        $variance = $this->deviation ** 2;
+
+        return new self(exp($mean + $variance / $spread * $shift), sqrt(max(1e-8, $variance - $variance ** 2 / $spread ** 2 * $narrows)), $this->observations + 1);
+    }
+
+    private static function moment(float $z): float
+    {
+        return is_infinite($z) ? 0.0 : $z * Normal::density($z);
     }
 }

@@ -7,6 +7,7 @@ namespace Lento\Learning;
 use Lento\Exception\OutOfRange;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
+use Lento\Roux\Shade;
 use Lento\Thickness\EquivalentFlour;
 
 /**
@@ -29,12 +30,25 @@ final readonly class KitchenFactors
 
     private const FLOUR_ERROR = 0.06;
 
+    /** Of a shade held against the strip; and by how many per cent the dose moves with a per cent of shade, one over Shade's exponent. */
+    private const SHADE_ERROR = 0.15;
+
+    private const DOSE_PER_SHADE = 3.0;
+
+    /** Observed over foreseen beyond which a reading counts no further. */
+    private const SANE = 15.0;
+
     private function __construct(public Factor $evaporation, public Factor $browning, public Factor $flourStrength) {}
 
     /** A kitchen Lento knows nothing of. */
     public static function house(): self
     {
         return new self(Factor::unknown(self::EVAPORATION_PRIOR), Factor::unknown(self::BROWNING_PRIOR), Factor::unknown(self::FLOUR_PRIOR));
+    }
+
+    public static function of(Factor $evaporation, Factor $browning, Factor $flourStrength): self
+    {
+        return new self($evaporation, $browning, $flourStrength);
     }
 
     /**
@@ -47,6 +61,38 @@ final readonly class KitchenFactors
     public function afterSimmer(Mass $lost, Mass $foreseen): self
     {
         return new self($this->evaporation->after(self::ratio($lost->kilograms, $foreseen->kilograms), self::EVAPORATION_ERROR), $this->browning, $this->flourStrength);
+    }
+
+    /**
+     * A level read off a pot twice, while it boils down.
+     *
+     * @param Mass $lost between the two readings; a reading that went up counts as next to nothing lost
+     * @param Mass $foreseen lost by the house figure
+     * @param Mass $error of one of the two readings
+     */
+    public function afterLevels(Mass $lost, Mass $foreseen, Mass $error): self
+    {
+        if ($foreseen->kilograms <= 0.0) {
+            return $this;
+        }
+        $blur = sqrt(2.0) * $error->kilograms / $foreseen->kilograms;
+
+        return new self($this->evaporation->after(self::sane($lost->kilograms / $foreseen->kilograms), hypot(self::EVAPORATION_ERROR, $blur)), $this->browning, $this->flourStrength);
+    }
+
+    /**
+     * A colour set against the strip: how much it has browned over how much it should have.
+     *
+     * @param Shade $foreseen by the house figure, after the same time on the same heat
+     */
+    public function afterColour(Shade $seen, Shade $foreseen): self
+    {
+        if ($foreseen->value <= 0.0 || $seen->value <= 0.0) {
+            return $this;
+        }
+        $error = hypot(self::BROWNING_ERROR, self::SHADE_ERROR / $seen->value * self::DOSE_PER_SHADE);
+
+        return new self($this->evaporation, $this->browning->after(self::sane($seen->dose() / $foreseen->dose()), $error), $this->flourStrength);
     }
 
     /**
@@ -67,6 +113,11 @@ final readonly class KitchenFactors
     public function afterTest(EquivalentFlour $measured, EquivalentFlour $foreseen): self
     {
         return new self($this->evaporation, $this->browning, $this->flourStrength->after(self::ratio($measured->gramsPerLitre, $foreseen->gramsPerLitre), self::FLOUR_ERROR));
+    }
+
+    private static function sane(float $ratio): float
+    {
+        return min(self::SANE, max(1.0 / self::SANE, $ratio));
     }
 
     private static function ratio(float $observed, float $foreseen): float

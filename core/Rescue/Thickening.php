@@ -48,6 +48,12 @@ final readonly class Thickening
         );
     }
 
+    /** The sauce once so much has been stirred in and has boiled for its three to four minutes. */
+    public static function by(Mass $thickener, Sauce $sauce, Means $means, Thickener $kind, Larder $larder): Sauce
+    {
+        return self::thickened($sauce, $thickener->inGrams(), $means, $kind, $larder);
+    }
+
     /** How long until nobody tastes the raw flour. */
     public static function cookOut(Sauce $sauce, Simmer $simmer): Duration
     {

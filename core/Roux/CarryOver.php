@@ -37,7 +37,7 @@ final readonly class CarryOver
         $all = $this->roux->fatWaterGrams() + $this->roux->flourWaterGrams();
         $share = $all > 0.0 ? $lifted->water->inGrams() / $all : 0.0;
         [$celsius, $fatWater, $flourWater] = [$lifted->temperature->inCelsius(), $share * $this->roux->fatWaterGrams(), $share * $this->roux->flourWaterGrams()];
-        [$dose, $decay, $minutes, $seconds] = [$lifted->dose, $lifted->rawTaste > 0.0 ? -log($lifted->rawTaste) : INF, self::STEP_SECONDS / 60.0, 0.0];
+        [$dose, $decay, $minutes, $seconds] = [$lifted->dose, $lifted->decay(), self::STEP_SECONDS / 60.0, 0.0];
         while ($seconds < $time->seconds) {
             [$celsius, $fatWater, $flourWater] = $this->paste->offHeat($celsius, $fatWater, $flourWater, $this->where, self::STEP_SECONDS);
             $dose += $minutes * Browning::perMinute($celsius);

@@ -83,6 +83,23 @@ final readonly class HobRoux
     }
 
     /**
+     * The roux going on from a moment that was observed, for so long, or until a shade if that comes first.
+     *
+     * How its water is shared between fat and flour is taken as it was weighed in.
+     */
+    public function onward(RouxState $from, Duration $atMost, ?Shade $until = null): RouxState
+    {
+        $water = $from->water->inGrams();
+        $all = $this->roux->fatWaterGrams() + $this->roux->flourWaterGrams();
+        $ofFat = $all > 0.0 ? $water * $this->roux->fatWaterGrams() / $all : 0.0;
+        $start = [$from->temperature->inCelsius(), $ofFat, $water - $ofFat, $from->dose, $from->decay()];
+        [$took, [$celsius, $fatWater, $flourWater, $dose, $decay]] = $this->roux->inPan($this->panDiameter, $this->panHeat)
+            ->brownedOnHob($start, $this->heat->flux(), $this->heat->heldCelsius(), $this->browning, (int) round($atMost->seconds / self::STEP_SECONDS), $until?->dose() ?? INF, null);
+
+        return RouxState::of($from->melting->seconds, $from->time->seconds + $took, $celsius, $dose, $decay, $fatWater + $flourWater);
+    }
+
+    /**
      * Up to a number of steps or a browning dose, whichever comes first.
      *
      * @param Closure(float): float|null $gains dose that is still to come from a temperature

@@ -47,4 +47,22 @@ final readonly class RouxState
             Mass::ofGrams($waterGrams),
         );
     }
+
+    /** As a probe finds it. */
+    public function heatedTo(Temperature $temperature): self
+    {
+        return new self($this->melting, $this->time, $temperature, $this->dose, $this->shade, $this->rawTaste, $this->water);
+    }
+
+    /** As the eye finds it. */
+    public function colouredTo(Shade $shade): self
+    {
+        return new self($this->melting, $this->time, $this->temperature, $shade->dose(), $shade, $this->rawTaste, $this->water);
+    }
+
+    /** @internal for inner loops: raw taste left is e to the minus this */
+    public function decay(): float
+    {
+        return $this->rawTaste > 0.0 ? -log($this->rawTaste) : INF;
+    }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 use Lento\Exception\OutOfRange;
 use Lento\Learning\Factor;
 use Lento\Learning\KitchenFactors;
+use Lento\Numerics\Normal;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
+use Lento\Roux\Shade;
 use Lento\Thickness\EquivalentFlour;
 use Tests\Core\Room;
 
@@ -89,3 +91,47 @@ it('refuses an observation that cannot be of this pot', function (Closure $ask):
     'no spread' => [fn() => Factor::unknown(0.0)],
     'a spread beyond belief' => [fn() => Factor::unknown(3.0)],
 ]);
+
+it('narrows to where a word says the truth lies, as the cut curve does', function (float $low, float $high): void {
+    // The same by brute force: a fine grid over the belief, weighted by how likely the word is.
+    [$deviation, $error] = [0.15, 0.08];
+    [$sum, $first, $second] = [0.0, 0.0, 0.0];
+    for ($x = -1.2; $x <= 1.2; $x += 0.001) {
+        $says = Normal::below((log($high) - $x) / $error) - Normal::below(((($low > 0.0 ? log($low) : -INF)) - $x) / $error);
+        $weight = Normal::density($x / $deviation) * $says;
+        [$sum, $first, $second] = [$sum + $weight, $first + $weight * $x, $second + $weight * $x * $x];
+    }
+    $mean = $first / $sum;
+    $factor = Factor::unknown($deviation)->within($low, $high, $error);
+    expect(log($factor->value))->toEqualWithDelta($mean, 1e-4)
+        ->and($factor->deviation)->toEqualWithDelta(sqrt($second / $sum - $mean ** 2), 1e-4)
+        ->and($factor->observations)->toBe(1);
+})->with([[0.9, 1.1], [1.1, 1.4], [0.0, 0.85], [1.2, INF], [0.7, 2.0]]);
+
+it('takes the nearer limit for read where a word lies far off', function (): void {
+    $belief = Factor::unknown(0.05);
+    expect($belief->within(3.0, 4.0, 0.05)->value)->toEqualWithDelta($belief->after(3.0, 0.05)->value, 1e-9)
+        ->and($belief->within(0.2, 0.3, 0.05)->value)->toEqualWithDelta($belief->after(0.3, 0.05)->value, 1e-9);
+});
+
+it('learns from two levels of a simmer by as much as they are apart', function (): void {
+    $house = KitchenFactors::house();
+    $after = static fn(float $lost, float $foreseen, float $error): Factor => $house->afterLevels(Mass::ofGrams($lost), Mass::ofGrams($foreseen), Mass::ofGrams($error))->evaporation;
+    expect($after(600.0, 500.0, 10.0)->value)->toBeGreaterThan(1.1)
+        ->and($after(600.0, 500.0, 10.0)->deviation)->toBeLessThan($after(60.0, 50.0, 10.0)->deviation)
+        ->and($after(60.0, 50.0, 90.0)->value)->toBeLessThan($after(600.0, 500.0, 90.0)->value)
+        ->and($after(0.0, 500.0, 10.0)->value)->toBeLessThan(0.9)->toBeGreaterThan(0.0)
+        ->and($after(100.0, 0.0, 10.0))->toEqual($house->evaporation);
+});
+
+it('learns from a colour on the strip how fast a roux browns', function (): void {
+    $house = KitchenFactors::house();
+    $after = static fn(float $seen, float $foreseen): Factor => $house->afterColour(Shade::of($seen), Shade::of($foreseen))->browning;
+    expect($after(1.2, 1.0)->value)->toBeGreaterThan(1.0)
+        ->and($after(0.8, 1.0)->value)->toBeLessThan(1.0)
+        ->and($after(1.0, 1.0)->value)->toEqualWithDelta(1.0, 1e-9)
+        // A pale roux is read with more error than a brown one.
+        ->and($after(2.0, 2.0)->deviation)->toBeLessThan($after(0.5, 0.5)->deviation)
+        ->and($after(0.0, 1.0))->toEqual($house->browning)
+        ->and($after(1.0, 0.0))->toEqual($house->browning);
+});

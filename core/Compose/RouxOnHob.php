@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Compose;
+
+use Lento\Learning\KitchenFactors;
+use Lento\Roux\BrownedButter;
+use Lento\Roux\HobHeat;
+use Lento\Roux\HobRoux;
+use Lento\Roux\Roux;
+
+/** A question's roux in its pan on the hob, its butter browned first where it asks for that. */
+final readonly class RouxOnHob
+{
+    private function __construct(public HobRoux $hob, public ?BrownedButter $browned) {}
+
+    /**
+     * @param HobHeat|null $heat under the flour; the question's if null
+     * @param KitchenFactors|null $kitchen how fast it browns here; as the question knows it if null
+     */
+    public static function of(Question $question, Roux $roux, ?HobHeat $heat = null, ?KitchenFactors $kitchen = null): self
+    {
+        $pan = $question->pan;
+        $browned = $question->brownsButter() ? BrownedButter::inPan($roux->fatKind, $roux->fat, $pan->diameter, $pan->mass(), $question->heat) : null;
+        $inPan = $browned === null ? $roux : Roux::of($roux->flourKind, $roux->flour, $browned->fat, $browned->left);
+
+        return new self(
+            HobRoux::inPan($inPan, $pan->diameter, $pan->mass(), $heat ?? $question->heat, browning: ($kitchen ?? $question->kitchen)->browning->value, fatAt: $browned?->temperature),
+            $browned,
+        );
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Stove;
+
+use Lento\Compose\Choice\LateThickening;
+use Lento\Compose\Liquid;
+use Lento\Compose\Sheet;
+use Lento\Exception\NotReachable;
+use Lento\Pot\TimeToBoil;
+use Lento\Quantity\Duration;
+use Lento\Quantity\Length;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
+use Lento\Quantity\Volume;
+use Lento\Rescue\Means;
+use Lento\Rescue\Reduction;
+use Lento\Rescue\Thickening;
+use Lento\Rescue\Thinning;
+use Lento\Roux\HobHeat;
+use Lento\Thickness\EquivalentFlour;
+
+/** What to do next about the thickness of a pot, with its amounts and minutes. */
+final readonly class NextMove
+{
+    /** Thicker or thinner than asked for by less than this share of its flour, nobody can tell on a spoon. */
+    private const NEAR = 0.08;
+
+    /** Share of the planned volume that a reduction may cost, and min that it may take, before one thickens instead. */
+    private const VOLUME_TO_SPARE = 0.10;
+
+    private const MINUTES_TO_SPARE = 20.0;
+
+    /** °C of liquid that is poured into a hot pot. */
+    private const HOT = 80.0;
+
+    /** min at the boil until a late thickener has swollen. Source: docs/model.md, F. */
+    private const SWELLS = 4.0;
+
+    /** Raw taste that nobody notices. */
+    private const COOKED_OUT = 0.15;
+
+    /**
+     * @param Duration $time how long it takes
+     * @param EquivalentFlour $then how thick it is afterwards
+     */
+    private function __construct(
+        public MoveKind $kind,
+        public Duration $time,
+        public EquivalentFlour $then,
+        public ?Length $depth = null,
+        public ?Volume $liquid = null,
+        public ?Means $means = null,
+        public ?Mass $thickener = null,
+        public ?Mass $butter = null,
+        public ?Mass $water = null,
+    ) {}
+
+    public static function of(Sheet $sheet, SauceWatch $watch): self
+    {
+        $pot = $watch->reckoning;
+        $target = EquivalentFlour::of($sheet->end);
+        $then = $watch->thicknessThen->likely;
+        $nothing = Duration::ofSeconds(0.0);
+        if (!$watch->boiled) {
+            return new self(MoveKind::BoilFirst, $nothing, $then);
+        }
+        $off = $then->gramsPerLitre / $target->gramsPerLitre - 1.0;
+        $raw = $watch->ends->starch->rawTaste > self::COOKED_OUT ? $pot->simmer()->minutesUntilCookedOut($watch->ends, self::COOKED_OUT) : $nothing;
+        try {
+            return match (true) {
+                $off > self::NEAR => self::thin($pot, $watch, $target),
+                $off < -self::NEAR => self::thicken($sheet, $pot, $watch, $target),
+                $watch->left->seconds > 0.0 => new self(MoveKind::GoOn, $watch->left, $then),
+                $raw->seconds > 30.0 => new self(MoveKind::CookOut, $raw, $then),
+                default => new self(MoveKind::Right, $nothing, $then),
+            };
+        } catch (NotReachable) {
+            return new self(MoveKind::Right, $nothing, $then);
+        }
+    }
+
+    /** Whether there is something to put into the pot. */
+    public function adds(): bool
+    {
+        return in_array($this->kind, [MoveKind::Thin, MoveKind::Thicken], true);
+    }
+
+    /** Whether the sauce can be taken off as it is. */
+    public function isDone(): bool
+    {
+        return $this->kind === MoveKind::Right;
+    }
+
+    /** @throws NotReachable */
+    private static function thin(Reckoning $pot, SauceWatch $watch, EquivalentFlour $target): self
+    {
+        $question = $pot->question;
+        $kind = Liquid::of($question)->kind;
+        $thinning = Thinning::to($target, $watch->ends, $kind, Temperature::ofCelsius(self::HOT), new TimeToBoil($question->pan, HobHeat::MediumHigh->flux()));
+
+        return new self(MoveKind::Thin, $thinning->time ?? Duration::ofSeconds(0.0), $target, liquid: $kind->density->volumeOf($thinning->liquid));
+    }
+
+    /** @throws NotReachable */
+    private static function thicken(Sheet $sheet, Reckoning $pot, SauceWatch $watch, EquivalentFlour $target): self
+    {
+        $question = $pot->question;
+        $late = $question->method->late;
+        if ($late === LateThickening::Reduce) {
+            $reduction = self::reduction($pot, $target);
+            $spares = $reduction !== null
+                && $reduction->volume->cubicMetres >= (1.0 - self::VOLUME_TO_SPARE) * $sheet->end->volume()->cubicMetres
+                && $reduction->time->seconds - $watch->left->seconds <= self::MINUTES_TO_SPARE * 60.0;
+            if ($reduction !== null && ($spares || !$question->base->hasRoux())) {
+                return new self(MoveKind::Reduce, $reduction->time, $target, depth: $reduction->depthIn($question->pan));
+            }
+        }
+        $means = Means::tryFrom($late->value) ?? Means::BeurreManie;
+        $thickening = Thickening::to($target, $watch->ends, $means, $question->larder->thickener(Reckoning::thickenerOf($means)), $pot->simmer(), $question->larder);
+
+        return new self(MoveKind::Thicken, Duration::ofMinutes(max(self::SWELLS, $thickening->time->inMinutes())), $target, means: $means, thickener: $thickening->thickener, butter: $thickening->butter, water: $thickening->water);
+    }
+
+    private static function reduction(Reckoning $pot, EquivalentFlour $target): ?Reduction
+    {
+        try {
+            return Reduction::to($target, $pot->sauce, $pot->simmer());
+        } catch (NotReachable) {
+            return null;
+        }
+    }
+}

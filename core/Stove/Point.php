@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Stove;
+
+use Lento\Quantity\Duration;
+
+/** A value at a time since something began: a shade, or a depth in mm, as the curve says that it belongs to. */
+final readonly class Point
+{
+    public function __construct(public Duration $at, public float $value) {}
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Stove;
+
+use DateTimeImmutable;
+use Lento\Compose\Sheet;
+use Lento\Course\Course;
+use Lento\Course\ReadingKind;
+use Lento\Learning\Factor;
+use Lento\Learning\KitchenFactors;
+use Lento\Roux\Shade;
+use Lento\Thickness\EquivalentFlour;
+
+/** A pot at one moment: what was composed, what has happened, what follows from both. */
+final readonly class PotWatch
+{
+    private function __construct(
+        public Sheet $sheet,
+        public Course $course,
+        public DateTimeImmutable $now,
+        public ?RouxWatch $roux,
+        public ?SauceWatch $sauce,
+        public ?NextMove $move,
+    ) {}
+
+    public static function of(Sheet $sheet, Course $course, DateTimeImmutable $now): self
+    {
+        // A clock that was set back may not make undone what has happened.
+        $last = $course->events === [] ? $now : $course->events[count($course->events) - 1]->at;
+        $now = $course->finishedAt ?? max($now, $last);
+        $roux = RouxWatch::of($sheet, $course, $now);
+        $sauce = SauceWatch::of($sheet, $course, self::shade($sheet, $course, $roux), $now);
+
+        return new self($sheet, $course, $now, $roux, $sauce, $sauce === null ? null : NextMove::of($sheet, $sauce));
+    }
+
+    /** The pot with what came out of it taken as its last readings: its level at the end of the simmer, and the spoon if nobody had tested it. */
+    public function after(Outcome $outcome): self
+    {
+        if ($this->sauce === null) {
+            return $this;
+        }
+        $expected = $this->sauce->comesTo($this->sheet)->cubicMetres;
+        $sauce = $this->sauce->ended($expected > 0.0 ? $outcome->volume->cubicMetres / $expected : 1.0, $outcome->spoon);
+
+        return new self($this->sheet, $this->course, $this->now, $this->roux, $sauce, $this->move);
+    }
+
+    /** What this pot has shown of its kitchen: browning from its roux, steam and flour from its simmer. */
+    public function kitchen(): KitchenFactors
+    {
+        $question = $this->sheet->question;
+
+        return KitchenFactors::of(
+            $this->sauce?->reckoning->kitchen->evaporation ?? $question->kitchen->evaporation,
+            $this->roux?->kitchen->browning ?? $question->kitchen->browning,
+            $this->flourStrength(),
+        );
+    }
+
+    private function flourStrength(): Factor
+    {
+        $kitchen = $this->sheet->question->kitchen;
+        $pot = $this->sauce?->reckoning;
+        if ($pot === null || $pot->strength->observations === 0) {
+            return $kitchen->flourStrength;
+        }
+        $foreseen = EquivalentFlour::of($pot->sauce->strengthened(1.0 / $pot->strength->value));
+
+        return $kitchen->afterTest(EquivalentFlour::of($pot->sauce), $foreseen)->flourStrength;
+    }
+
+    /** The shade that the roux was taken to: as reckoned where its colours were read, else as it was planned. */
+    private static function shade(Sheet $sheet, Course $course, ?RouxWatch $roux): Shade
+    {
+        $seen = null;
+        foreach ($course->events as $event) {
+            $seen = $event->reading?->kind === ReadingKind::Colour ? $event->reading->asShade() : $seen;
+        }
+
+        return $seen === null ? $sheet->shade : ($roux?->ends($sheet) ?? $seen);
+    }
+}

@@ -1,0 +1,294 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Stove;
+
+use Lento\Compose\Liquid;
+use Lento\Compose\Question;
+use Lento\Course\Added;
+use Lento\Course\Reading;
+use Lento\Course\ReadingKind;
+use Lento\Exception\LentoException;
+use Lento\Learning\Factor;
+use Lento\Learning\KitchenFactors;
+use Lento\Pot\Simmer;
+use Lento\Pot\SimmerLevel;
+use Lento\Quantity\Duration;
+use Lento\Quantity\Length;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
+use Lento\Quantity\Volume;
+use Lento\Rescue\Means;
+use Lento\Rescue\Thickening;
+use Lento\Thickness\EquivalentFlour;
+use Lento\Thickness\Flow;
+use Lento\Thickness\FunnelTest;
+use Lento\Thickness\MeasuredThickness;
+use Lento\Thickness\Sauce;
+use Lento\Thickness\SpoonTest;
+use Lento\Thickness\SpoonWord;
+
+/**
+ * A sauce as it is believed to be: simmered on paper from reading to reading, each of which sets it right.
+ *
+ * A level or a weight is what is: the sauce goes on from it, and how fast this pot steams is learnt from what was lost since the last one.
+ * A test of the thickness moves the belief in the thickener by as much as the test is worth. Errors of readings are estimates.
+ */
+final readonly class Reckoning
+{
+    /** mm by which a dip-stick is misread; g and share by which a scale and an uneven floor of vegetables mislead. */
+    private const DEPTH_ERROR = 2.0;
+
+    private const WEIGHT_ERROR = 20.0;
+
+    /** Share by which a jug, a strainer and what clings mislead about what was in the pot. */
+    private const JUG_ERROR = 0.03;
+
+    /** Of the logarithm: a test of the thickness, and where a word of the spoon test begins. */
+    private const TEST_ERROR = 0.06;
+
+    private const WORD_ERROR = 0.08;
+
+    /** Strengths of the thickener between which a word of the spoon test is looked for. */
+    private const WEAKEST = 0.2;
+
+    private const STRONGEST = 5.0;
+
+    private const HALVINGS = 14;
+
+    /** For a picture of the first and the last word, which have no other end. */
+    private const WELL_BELOW = 0.7;
+
+    private const WELL_ABOVE = 1.2;
+
+    /**
+     * @param float $seconds since it came to the boil
+     * @param float $anchor ml when its level was last known
+     * @param float $added ml since then
+     * @param float $error ml by which its level may be off
+     * @param Temperature|null $probed by the last probe
+     */
+    private function __construct(
+        public Question $question,
+        public Sauce $sauce,
+        public KitchenFactors $kitchen,
+        public Factor $strength,
+        public SimmerLevel $level,
+        public float $seconds,
+        private float $anchor,
+        private float $added,
+        public float $error,
+        public ?Temperature $probed,
+    ) {}
+
+    /** @param float $spread standard deviation of the logarithm of what its thickener does */
+    public static function from(Question $question, Sauce $sauce, float $spread): self
+    {
+        return new self($question, $sauce, $question->kitchen, Factor::unknown(max(0.001, $spread)), $question->simmerLevel, 0.0, $sauce->millilitres(), 0.0, 0.0, null);
+    }
+
+    /** On to a moment, on the heat it has. */
+    public function simmeredUntil(float $seconds): self
+    {
+        $time = $seconds - $this->seconds;
+
+        return $time <= 0.0 ? $this : $this->but(sauce: $this->simmer()->for($this->sauce, Duration::ofSeconds($time)), seconds: $seconds);
+    }
+
+    public function on(SimmerLevel $level): self
+    {
+        return $this->but(level: $level);
+    }
+
+    public function simmer(?SimmerLevel $level = null): Simmer
+    {
+        return new Simmer($this->question->pan, $level ?? $this->level, evaporation: $this->kitchen->evaporation->value, boilsAt: $this->question->boilsAt);
+    }
+
+    public function temperature(): Temperature
+    {
+        return $this->probed ?? Temperature::ofCelsius($this->simmer()->celsius());
+    }
+
+    public function depth(): Length
+    {
+        return $this->question->pan->depth($this->sauce->volume());
+    }
+
+    public function volume(): Volume
+    {
+        return $this->sauce->volume();
+    }
+
+    /** @param bool $simmered whether steam is what made the difference since the last level */
+    public function read(Reading $reading, bool $simmered): self
+    {
+        return match ($reading->kind) {
+            ReadingKind::Temperature => $this->but(probed: $reading->asTemperature()),
+            ReadingKind::Depth => $this->levelled(
+                $this->question->pan->holds($reading->asLength())->inMillilitres(),
+                $this->question->pan->holds(Length::ofMillimetres(self::DEPTH_ERROR))->inMillilitres(),
+                $simmered,
+            ),
+            ReadingKind::Weight => $this->weighed($reading->asMass()->inGrams() - $this->question->pan->mass()->inGrams(), $simmered),
+            ReadingKind::Colour => $this,
+            default => $this->tested($reading),
+        };
+    }
+
+    /** This sauce if the spoon showed a word in the middle of its range: what to hold the spoon against. */
+    public function showing(SpoonWord $word): Flow
+    {
+        [$low, $high] = $this->between($word, 1.0);
+        $middle = match (true) {
+            $low <= 0.0 => self::WELL_BELOW * $high,
+            is_infinite($high) => self::WELL_ABOVE * $low,
+            default => sqrt($low * $high),
+        };
+
+        return Flow::of($this->sauce->strengthened($middle), $this->temperature());
+    }
+
+    /** As a jug measured it at the end. */
+    public function endedAt(Volume $volume): self
+    {
+        return $this->levelled($volume->inMillilitres(), self::JUG_ERROR * $volume->inMillilitres(), true);
+    }
+
+    /** The liquid of this pot, hot, or a late thickener as it was kneaded. */
+    public function with(Added $added): self
+    {
+        if ($added->liquid !== null) {
+            $kind = Liquid::of($this->question);
+            $mass = $kind->kind->density->massOf($added->liquid);
+            $topped = $this->sauce->plus($kind->perGram->times($mass->inGrams()));
+            // What was measured cold is as much sauce as it adds.
+            return $this->but(sauce: $topped, added: $this->added + $topped->millilitres() - $this->sauce->millilitres());
+        }
+        if ($added->means === null || $added->thickener === null) {
+            return $this;
+        }
+        $thick = Thickening::by($added->thickener, $this->sauce, $added->means, $this->question->larder->thickener(self::thickenerOf($added->means)), $this->question->larder);
+
+        return $this->but(sauce: $thick, added: $this->added + $thick->millilitres() - $this->sauce->millilitres());
+    }
+
+    /** What a late thickening is made with. */
+    public static function thickenerOf(Means $means): string
+    {
+        return $means === Means::Slurry ? 'cornflour' : 'plain-flour';
+    }
+
+    private function weighed(float $grams, bool $simmered): self
+    {
+        return $grams <= 0.0 ? $this : $this->levelled($grams * $this->sauce->millilitres() / $this->sauce->grams(), self::WEIGHT_ERROR, $simmered);
+    }
+
+    private function levelled(float $millilitres, float $error, bool $simmered): self
+    {
+        $here = $this->anchor + $this->added;
+        $foreseen = ($here - $this->sauce->millilitres()) / $this->kitchen->evaporation->value;
+        $kitchen = $simmered && $foreseen > 0.0
+            ? $this->kitchen->afterLevels(Mass::ofGrams(max(0.0, $here - $millilitres)), Mass::ofGrams($foreseen), Mass::ofGrams($error))
+            : $this->kitchen;
+
+        return new self($this->question, self::atVolume($this->sauce, $millilitres), $kitchen, $this->strength, $this->level, $this->seconds, $millilitres, 0.0, $error, $this->probed);
+    }
+
+    /** Its water so much more or less that it fills just this volume. */
+    private static function atVolume(Sauce $sauce, float $millilitres): Sauce
+    {
+        for ($round = 0; $round < 3; $round++) {
+            $sauce = $sauce->cooked(max(0.0, $sauce->waterGrams + $millilitres - $sauce->millilitres()), $sauce->alcoholGrams, $sauce->yolkSet, $sauce->starch);
+        }
+
+        return $sauce;
+    }
+
+    private function tested(Reading $reading): self
+    {
+        $was = $this->strength->value;
+        try {
+            $strength = match ($reading->kind) {
+                ReadingKind::Spoon => $this->spoonAt($reading->asSpoonWord(), $was),
+                ReadingKind::Line => $this->lineAt($reading->lineHolds(), $was),
+                ReadingKind::Spread => $this->strength->after($was * MeasuredThickness::fromLineSpread($this->sauce, $this->tasted(), Length::ofMetres($reading->inSi() / 2.0))->factor, self::TEST_ERROR),
+                ReadingKind::FunnelWide => $this->strength->after($was * MeasuredThickness::fromFunnel($this->sauce, $this->tasted(), FunnelTest::wide(), $reading->asDuration())->factor, self::TEST_ERROR),
+                default => $this->strength->after($was * MeasuredThickness::fromFunnel($this->sauce, $this->tasted(), FunnelTest::narrow(), $reading->asDuration())->factor, self::TEST_ERROR),
+            };
+        } catch (LentoException) {
+            // No strength of this thickener gives such a reading: it is kept in the log, and moves nothing.
+            return $this;
+        }
+
+        return $this->but(sauce: $this->sauce->strengthened($strength->value / $was), strength: $strength);
+    }
+
+    /** A plate and a funnel are read when the sample has cooled to where a sauce is eaten. */
+    private function tasted(): Temperature
+    {
+        return Temperature::ofCelsius(EquivalentFlour::CELSIUS);
+    }
+
+    /**
+     * Between which strengths the spoon shows this word, as hot as the sauce is now.
+     *
+     * @return array{float, float}
+     */
+    private function between(SpoonWord $word, float $was): array
+    {
+        $order = SpoonWord::cases();
+        $at = (int) array_search($word, $order, true);
+        $reaches = fn(int $least): float => $this->strengthAt(fn(Sauce $sauce): bool => (int) array_search(SpoonTest::of(Flow::of($sauce, $this->temperature()))->word(), $order, true) >= $least);
+
+        return [$at === 0 ? 0.0 : $was * $reaches($at), $at === count($order) - 1 ? INF : $was * $reaches($at + 1)];
+    }
+
+    private function spoonAt(SpoonWord $word, float $was): Factor
+    {
+        [$low, $high] = $this->between($word, $was);
+
+        return $this->strength->within($low, $high, self::WORD_ERROR);
+    }
+
+    private function lineAt(bool $holds, float $was): Factor
+    {
+        $limit = $was * $this->strengthAt(fn(Sauce $sauce): bool => SpoonTest::of(Flow::of($sauce, $this->temperature()))->lineHolds);
+
+        return $holds ? $this->strength->within($limit, INF, self::WORD_ERROR) : $this->strength->within(0.0, $limit, self::WORD_ERROR);
+    }
+
+    /**
+     * The strength of the thickener from which something is so, against what is believed.
+     *
+     * @param callable(Sauce): bool $is false for the weak, true for the strong
+     */
+    private function strengthAt(callable $is): float
+    {
+        [$weak, $strong] = [log(self::WEAKEST), log(self::STRONGEST)];
+        for ($i = 0; $i < self::HALVINGS; $i++) {
+            $middle = 0.5 * ($weak + $strong);
+            $is($this->sauce->strengthened(exp($middle))) ? $strong = $middle : $weak = $middle;
+        }
+
+        return exp(0.5 * ($weak + $strong));
+    }
+
+    private function but(?Sauce $sauce = null, ?Factor $strength = null, ?SimmerLevel $level = null, ?float $seconds = null, ?float $added = null, ?Temperature $probed = null): self
+    {
+        return new self(
+            $this->question,
+            $sauce ?? $this->sauce,
+            $this->kitchen,
+            $strength ?? $this->strength,
+            $level ?? $this->level,
+            $seconds ?? $this->seconds,
+            $this->anchor,
+            $added ?? $this->added,
+            $this->error,
+            // A probe is true for its moment; once the pot has gone on simmering it is what its simmer is.
+            $probed ?? ($seconds === null ? $this->probed : null),
+        );
+    }
+}

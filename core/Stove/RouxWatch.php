@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Stove;
+
+use DateTimeImmutable;
+use Lento\Compose\GivenKind;
+use Lento\Compose\RouxOnHob;
+use Lento\Compose\Sheet;
+use Lento\Compose\StepKind;
+use Lento\Course\Course;
+use Lento\Course\Event;
+use Lento\Course\EventKind;
+use Lento\Course\ReadingKind;
+use Lento\Exception\NotReachable;
+use Lento\Forecast\Band;
+use Lento\Forecast\Spread;
+use Lento\Learning\KitchenFactors;
+use Lento\Quantity\Duration;
+use Lento\Roux\HobHeat;
+use Lento\Roux\HobRoux;
+use Lento\Roux\RouxState;
+use Lento\Roux\Shade;
+
+/**
+ * A roux on the hob while one stands at it: reckoned from the flour on, set right by every colour and probe that was read.
+ *
+ * A colour is what is, not what was foreseen: the reckoning goes on from it, and this pot's browning speed with it.
+ */
+final readonly class RouxWatch
+{
+    /** s between two points of a curve. */
+    private const POINTS = 15.0;
+
+    /** min beyond which nobody waits for a colour. */
+    private const LONGEST = 120.0;
+
+    private function __construct(public RouxState $now, public Shade $lifts, public KitchenFactors $kitchen, public HobHeat $heat, public Curve $curve) {}
+
+    /** Null where there is no roux on the hob to watch: baked, ready made, or its flour not in yet. */
+    public static function of(Sheet $sheet, Course $course, DateTimeImmutable $now): ?self
+    {
+        $question = $sheet->question;
+        $begun = $course->firstBegun(StepKind::Flour);
+        $forecast = $sheet->rouxForecast;
+        if ($begun === null || $forecast === null || $question->inOven() || $question->given->kind === GivenKind::ReadyRoux) {
+            return null;
+        }
+        $until = min($now, $course->firstBegun(StepKind::LetDown, StepKind::Pour) ?? $now);
+        $seconds = static fn(DateTimeImmutable $at): float => Moments::between($begun, $at);
+        try {
+            $start = self::hob($sheet, $question->heat, $question->kitchen)->after(Duration::ofSeconds(0.0));
+            [$state, $kitchen, $heat, $gone, $read] = self::followed($sheet, self::readings($course, $until), $start, $seconds, $seconds($until));
+        } catch (NotReachable) {
+            return null;
+        }
+        $lifts = $forecast->shade;
+        $ahead = self::ahead($sheet, $state, $heat, $kitchen, $lifts);
+        $end = $ahead[count($ahead) - 1];
+        $arrives = $state->shade->value >= $lifts->value || $end->value < $lifts->value - 1e-3
+            ? null
+            : self::band($kitchen, $end->at->inMinutes(), $end->at->inMinutes() - $state->time->inMinutes(), $lifts);
+
+        return new self($state, $lifts, $kitchen, $heat, new Curve(self::planned($sheet, $start, $forecast), $gone, $read, $ahead, $lifts->value, $arrives));
+    }
+
+    /** As it will be in the sauce, when its pan has carried it on. */
+    public function ends(Sheet $sheet): Shade
+    {
+        $carried = max(0.0, $sheet->shade->dose() - $this->lifts->dose());
+
+        return Shade::afterDose($this->now->dose + $carried);
+    }
+
+    /**
+     * @param list<Event> $events
+     * @param callable(DateTimeImmutable): float $seconds since the flour
+     *
+     * @return array{RouxState, KitchenFactors, HobHeat, list<Point>, list<Point>}
+     */
+    private static function followed(Sheet $sheet, array $events, RouxState $state, callable $seconds, float $until): array
+    {
+        [$kitchen, $heat] = [$sheet->question->kitchen, $sheet->question->heat];
+        $house = $state;
+        [$gone, $read] = [[new Point(Duration::ofSeconds(0.0), 0.0)], []];
+        foreach ($events as $event) {
+            $at = max($state->time->seconds, $seconds($event->at));
+            [$state, $points] = self::going(self::hob($sheet, $heat, $kitchen), $state, $at);
+            $house = self::hob($sheet, $heat, KitchenFactors::house())->onward($house, Duration::ofSeconds($at - $house->time->seconds));
+            $gone = [...$gone, ...$points];
+            if ($event->kind === EventKind::Heat && $event->heat instanceof HobHeat) {
+                $heat = $event->heat;
+            } elseif ($event->reading?->kind === ReadingKind::Temperature) {
+                $state = $state->heatedTo($event->reading->asTemperature());
+                $house = $house->heatedTo($event->reading->asTemperature());
+            } elseif ($event->reading?->kind === ReadingKind::Colour) {
+                $seen = $event->reading->asShade();
+                $kitchen = $kitchen->afterColour($seen, $house->shade);
+                $state = $state->colouredTo($seen);
+                $read[] = new Point(Duration::ofSeconds($at), $seen->value);
+                $gone[] = new Point(Duration::ofSeconds($at), $seen->value);
+            }
+        }
+        [$state, $points] = self::going(self::hob($sheet, $heat, $kitchen), $state, max($until, $state->time->seconds));
+
+        return [$state, $kitchen, $heat, [...$gone, ...$points], $read];
+    }
+
+    /** @return list<Event> what bears on a roux, up to a moment */
+    private static function readings(Course $course, DateTimeImmutable $until): array
+    {
+        return array_values(array_filter($course->events, static fn(Event $event): bool => $event->at <= $until && ($event->heat instanceof HobHeat || in_array($event->reading?->kind, [ReadingKind::Colour, ReadingKind::Temperature], true))));
+    }
+
+    /** @return array{RouxState, list<Point>} on to a time since the flour */
+    private static function going(HobRoux $hob, RouxState $state, float $until): array
+    {
+        $points = [];
+        while ($state->time->seconds < $until - 0.5) {
+            $state = $hob->onward($state, Duration::ofSeconds(min(self::POINTS, $until - $state->time->seconds)));
+            $points[] = new Point($state->time, $state->shade->value);
+        }
+
+        return [$state, $points];
+    }
+
+    /** @return non-empty-list<Point> until it is time to lift it */
+    private static function ahead(Sheet $sheet, RouxState $state, HobHeat $heat, KitchenFactors $kitchen, Shade $lifts): array
+    {
+        $hob = self::hob($sheet, $heat, $kitchen);
+        $points = [new Point($state->time, $state->shade->value)];
+        $end = $state->time->seconds + self::LONGEST * 60.0;
+        while ($state->shade->value < $lifts->value && $state->time->seconds < $end) {
+            // A slow roux is looked at less often: its curve needs no more points.
+            $next = $hob->onward($state, Duration::ofSeconds(max(self::POINTS, 0.05 * $state->time->seconds)), $lifts);
+            if ($next->time->seconds <= $state->time->seconds) {
+                break;
+            }
+            $state = $next;
+            $points[] = new Point($state->time, $state->shade->value);
+        }
+
+        return $points;
+    }
+
+    /** @return list<Point> as the sheet promised it */
+    private static function planned(Sheet $sheet, RouxState $start, RouxState $lifted): array
+    {
+        [, $points] = self::going(self::hob($sheet, $sheet->question->heat, $sheet->question->kitchen), $start, $lifted->time->seconds);
+
+        return [new Point(Duration::ofSeconds(0.0), 0.0), ...$points];
+    }
+
+    /** The band of all its minutes, cut down to those that are left. */
+    private static function band(KitchenFactors $kitchen, float $all, float $left, Shade $shade): Band
+    {
+        return (new Spread($kitchen))->minutes(max(1e-9, $all), $shade)->scaledTo(max(0.0, $left));
+    }
+
+    private static function hob(Sheet $sheet, HobHeat $heat, KitchenFactors $kitchen): HobRoux
+    {
+        return RouxOnHob::of($sheet->question, $sheet->roux, $heat, $kitchen)->hob;
+    }
+}
