@@ -9,6 +9,7 @@ use App\Http\Controllers\KitchenController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\PotController;
 use App\Http\Controllers\PotEventController;
+use App\Http\Controllers\PulseController;
 use App\Http\Controllers\SauceController;
 use App\Http\Controllers\SheetController;
 use Illuminate\Support\Facades\Route;
@@ -34,7 +35,11 @@ Route::post('/kitchen/{section}/{id}/remove', [KitchenController::class, 'remove
 Route::get('/stove', [PotController::class, 'index'])->name('stove');
 Route::post('/pots', [PotController::class, 'store'])->name('pots.store');
 Route::get('/pots/{pot}', [PotController::class, 'show'])->name('pots.show')->whereNumber('pot');
-Route::post('/pots/{pot}/events', PotEventController::class)->name('pots.events')->whereNumber('pot');
+Route::post('/pots/free', [PotController::class, 'free'])->name('pots.free');
+Route::post('/pots/{pot}/events', [PotEventController::class, 'store'])->name('pots.events')->whereNumber('pot');
+Route::post('/pots/{pot}/events/batch', [PotEventController::class, 'batch'])->name('pots.batch')->whereNumber('pot');
+Route::get('/pulse', PulseController::class)->name('pulse');
+Route::view('/rail', 'pages.rail')->name('rail');
 
 Route::get('/log', [LogController::class, 'index'])->name('log');
 Route::get('/log/{pot}', [LogController::class, 'show'])->name('log.show')->whereNumber('pot');

@@ -8,6 +8,8 @@ use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use Lento\Compose\Step;
 use Lento\Compose\StepKind;
+use Lento\Compose\Tending;
+use Lento\Compose\TendingKind;
 use Lento\Quantity\Duration;
 
 /**
@@ -24,10 +26,10 @@ final class StepsCast implements CastsAttributes
      */
     public function get(Model $model, string $key, mixed $value, array $attributes): array
     {
-        /** @var list<array{kind: string, seconds: float|int, hands_on: bool, timed: bool, pours: int<0, max>}> $rows */
+        /** @var list<array{kind: string, seconds: float|int, hands_on: bool, timed: bool, pours: int<0, max>, tendings?: array<string, float|int>}> $rows */
         $rows = json_decode(is_string($value) ? $value : '[]', true, 16, JSON_THROW_ON_ERROR);
 
-        return array_map(static fn(array $row): Step => new Step(StepKind::from($row['kind']), Duration::ofSeconds((float) $row['seconds']), $row['hands_on'], $row['timed'], $row['pours']), $rows);
+        return array_map(static fn(array $row): Step => new Step(StepKind::from($row['kind']), Duration::ofSeconds((float) $row['seconds']), $row['hands_on'], $row['timed'], $row['pours'], self::tendings($row['tendings'] ?? [])), $rows);
     }
 
     /**
@@ -42,6 +44,17 @@ final class StepsCast implements CastsAttributes
             'hands_on' => $step->handsOn,
             'timed' => $step->timed,
             'pours' => $step->pours,
+            ...($step->tendings === [] ? [] : ['tendings' => array_column(array_map(static fn(Tending $one): array => [$one->kind->value, round($one->every->seconds, 1)], $step->tendings), 1, 0)]),
         ], $value ?? []), JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * @param array<string, float|int> $rows s between two visits of a kind
+     *
+     * @return list<Tending>
+     */
+    private static function tendings(array $rows): array
+    {
+        return array_map(static fn(string $kind, float|int $seconds): Tending => new Tending(TendingKind::from($kind), Duration::ofSeconds((float) $seconds)), array_keys($rows), $rows);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Format;
 
 use Lento\Compose\Additions;
-use Lento\Compose\Amount;
 use Lento\Compose\Part;
 use Lento\Compose\Sheet;
 use Lento\Compose\StepKind;
@@ -13,7 +12,6 @@ use Lento\Compose\Treatment;
 use Lento\Compose\When;
 use Lento\Finish\Finishing;
 use Lento\Pour\School;
-use Lento\Quantity\Mass;
 
 /** What a step is called, and what to look, smell and listen for, with this pot's own amounts in it. */
 final readonly class StepWords
@@ -92,16 +90,18 @@ final readonly class StepWords
 
     private function finish(Finishing $finishing): string
     {
-        $amounts = array_filter($this->sheet->amounts, static fn(Amount $amount): bool => $amount->when === When::Finish && $amount->ingredient === $finishing->what->id);
-        $grams = array_sum(array_map(static fn(Amount $amount): float => $amount->mass->inGrams(), $amounts));
-        $name = Grams::of(Mass::ofGrams($grams))->text() . ' ' . Words::ingredient($finishing->what->id);
+        $name = EventWords::finish($finishing, $this->sheet);
 
         return $finishing->atMost === null ? $name : Words::text('steps.finish-under', name: $name, celsius: Degrees::text($finishing->atMost));
     }
 
     private function pieces(StepKind $kind, string $key): string
     {
-        return $kind === StepKind::Pour && $this->inPieces() ? $key . '-pieces' : $key;
+        return match (true) {
+            $kind === StepKind::Pour && $this->inPieces() => $key . '-pieces',
+            $kind === StepKind::LetDown && $this->sheet->question->school === School::HotOnCold && in_array($key, ['title', 'cue'], true) => $key . '-cooled',
+            default => $key,
+        };
     }
 
     /** Whether the roux goes on to darken by more than an eye misses. */

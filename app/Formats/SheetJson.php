@@ -12,6 +12,7 @@ use App\Format\Words;
 use Lento\Compose\Amount;
 use Lento\Compose\Sheet;
 use Lento\Compose\Step;
+use Lento\Compose\Tending;
 use Lento\Compose\Warning;
 use Lento\Finish\Finishing;
 use Lento\Forecast\Band;
@@ -71,6 +72,7 @@ final readonly class SheetJson
                 'minutes' => self::round($step->time->inMinutes(), 1),
                 'cue' => $words->cue($step->kind),
                 'hands_on' => $step->handsOn,
+                'visits' => array_map(static fn(Tending $tending): array => ['kind' => $tending->kind->value, 'every_minutes' => self::round($tending->every->inMinutes(), 1)], $step->tendings),
             ], $sheet->steps),
             'allergens' => array_map(static fn(Allergen $allergen): string => $allergen->value, $sheet->allergens()),
             'warnings' => array_map(self::warning(...), $sheet->warnings),

@@ -150,6 +150,12 @@ final readonly class Kitchen
         return null;
     }
 
+    /** @return list<string> who cooks here */
+    public function cooks(): array
+    {
+        return array_values(array_filter(array_map(trim(...), explode(',', $this->setting('cooks'))), static fn(string $name): bool => $name !== ''));
+    }
+
     public function currency(): string
     {
         return $this->setting('currency', '€');

@@ -6,15 +6,14 @@ namespace App\Models;
 
 use App\Casts\StepsCast;
 use App\Pages\Foreseen;
-use App\Pages\Note;
 use App\Pages\PotEntry;
+use App\Stove\StoredEvents;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Lento\Compose\Step;
 use Lento\Course\Course;
-use Lento\Course\EventKind;
 
 /**
  * One pot, from the question it answers to what came out.
@@ -22,20 +21,21 @@ use Lento\Course\EventKind;
  * @property int $id
  * @property string $name
  * @property array<string, string> $question
- * @property array{yield_ml: float|int, spoon: string, class: string, minutes: float|int, foreseen?: array<string, mixed>} $plan
+ * @property array{yield_ml?: float|int, spoon?: string, class?: string, minutes?: float|int, end_depth_mm?: float|int, foreseen?: array<string, mixed>} $plan nothing for a pot without a sheet
  * @property non-empty-list<Step> $steps
- * @property string|null $cook
+ * @property string|null $cook who put it on
+ * @property string $place where it was put on
  * @property int|null $sauce_version_id the kept sauce it was cooked from, as it was then
  * @property CarbonImmutable $started_at
  * @property CarbonImmutable|null $finished_at
- * @property array{volume_ml: float|int, spoon: string, taste: string}|null $outcome
+ * @property array{volume_ml: float|int, spoon: string, taste: string, colour?: string, change?: string, hold_ml?: float|int, cool_ml?: float|int, next?: array{flour_g: float|int, flour_change: float|int, liquid_ml: float|int, liquid_change: float|int}|null}|null $outcome
  * @property-read Collection<int, PotEvent> $events
  */
 final class Pot extends Model
 {
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['name', 'question', 'plan', 'steps', 'cook', 'started_at', 'finished_at', 'outcome', 'sauce_version_id'];
+    protected $fillable = ['name', 'question', 'plan', 'steps', 'cook', 'place', 'started_at', 'finished_at', 'outcome', 'sauce_version_id'];
 
     /** @return HasMany<PotEvent, $this> */
     public function events(): HasMany
@@ -43,18 +43,16 @@ final class Pot extends Model
         return $this->hasMany(PotEvent::class);
     }
 
-    /** Where it stands, from what has happened. */
+    /** Where it stands, from what has happened. Read afresh at each call: another tablet may have been faster. */
     public function course(): Course
     {
-        return Course::of($this->steps, $this->started_at, $this->events->sortBy('id')->map(static fn(PotEvent $event) => $event->toEvent())->values()->all());
+        return Course::of($this->steps, $this->started_at, StoredEvents::of($this->id), $this->place, $this->cook ?? '');
     }
 
-    /** @return list<Note> what was written down, oldest first */
-    public function notes(): array
+    /** Whether it was put on without a composed sauce, just to log what is done. */
+    public function isFree(): bool
     {
-        $notes = $this->events->sortBy('id')->filter(static fn(PotEvent $event): bool => $event->kind === EventKind::Note);
-
-        return array_values($notes->map(static fn(PotEvent $event): Note => new Note($event->at, (string) $event->text))->all());
+        return $this->question === [];
     }
 
     public function entry(): PotEntry
@@ -68,14 +66,19 @@ final class Pot extends Model
             $this->started_at,
             $this->finished_at,
             $this->cook,
-            (float) $plan['yield_ml'],
-            $plan['spoon'],
-            $plan['class'],
-            (float) $plan['minutes'],
+            (float) ($plan['yield_ml'] ?? 0.0),
+            $plan['spoon'] ?? '',
+            $plan['class'] ?? '',
+            (float) ($plan['minutes'] ?? 0.0),
             $outcome === null ? null : (float) $outcome['volume_ml'],
             $outcome['spoon'] ?? null,
             $outcome['taste'] ?? '',
             Foreseen::fromPlan($plan['foreseen'] ?? null),
+            $outcome['change'] ?? '',
+            $outcome['colour'] ?? '',
+            (float) ($outcome['hold_ml'] ?? 0.0),
+            (float) ($outcome['cool_ml'] ?? 0.0),
+            $outcome['next'] ?? null,
         );
     }
 

@@ -5,14 +5,20 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Format\Bands;
+use App\Format\EventWords;
+use App\Format\Grams;
+use App\Format\Litres;
 use App\Format\Words;
 use DateTimeImmutable;
 use Lento\Compose\Step;
 use Lento\Compose\StepKind;
 use Lento\Course\Course;
+use Lento\Course\EventKind;
 use Lento\Drawing\CourseDrawing;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Volume;
 
-/** One logged pot: plan, outcome, and its course in time. */
+/** One logged pot: plan and outcome, its course in time with all that happened, and what to change. */
 final readonly class CoursePage
 {
     /**
@@ -21,8 +27,7 @@ final readonly class CoursePage
      */
     private function __construct(public PotEntry $entry, public CourseDrawing $drawing, public array $names, public array $rows) {}
 
-    /** @param list<Note> $notes */
-    public static function of(PotEntry $entry, Course $course, array $notes): self
+    public static function of(PotEntry $entry, Course $course, EventWords $words): self
     {
         $names = array_map(static fn($step): string => Words::text('steps.' . $step->kind->value . '.name'), $course->steps);
         $since = static fn(DateTimeImmutable $at): float => max(0.0, ($at->getTimestamp() - $entry->startedAt->getTimestamp()) / 60.0);
@@ -37,15 +42,33 @@ final readonly class CoursePage
                 'minutes' => self::minutes(($until->getTimestamp() - $visit->from->getTimestamp()) / 60.0),
                 'planned' => self::planned($course->steps[$visit->step], $entry->foreseen),
                 'note' => false,
-                'at' => $visit->from->getTimestamp(),
+                'at' => (float) $visit->from->format('U.v'),
             ];
         }
-        foreach ($notes as $note) {
-            $rows[] = ['time' => $note->at->format('H:i'), 'name' => $note->text, 'minutes' => '', 'planned' => '', 'note' => true, 'at' => $note->at->getTimestamp()];
+        foreach ($course->events as $event) {
+            // That a step is done shows in the next one's beginning.
+            if (!in_array($event->kind, [EventKind::Done, EventKind::Finished], true)) {
+                $rows[] = ['time' => $event->at->format('H:i'), 'name' => $words->line($event), 'minutes' => '', 'planned' => '', 'note' => true, 'at' => (float) $event->at->format('U.v')];
+            }
         }
-        usort($rows, static fn(array $a, array $b): int => $a['at'] <=> $b['at']);
+        usort($rows, static fn(array $a, array $b): int => [$a['at'], $a['note']] <=> [$b['at'], $b['note']]);
 
         return new self($entry, CourseDrawing::of(array_map(static fn($step): float => $step->time->inMinutes(), $course->steps), $visits), $names, $rows);
+    }
+
+    /** @return list<string> what the next pot of it should do otherwise; nothing where there was no sheet */
+    public function nextTime(): array
+    {
+        $next = $this->entry->next;
+        if ($next === null) {
+            return [];
+        }
+        $lines = [
+            ...(abs($next['flour_change']) < 1e-6 ? [] : [Words::text($next['flour_change'] > 0.0 ? 'log.next.more_flour' : 'log.next.less_flour', amount: Grams::of(Mass::ofGrams((float) $next['flour_g']))->text(), percent: sprintf('%.0F', 100.0 * abs($next['flour_change'])))]),
+            ...(abs($next['liquid_change']) < 1e-6 ? [] : [Words::text($next['liquid_change'] > 0.0 ? 'log.next.more_liquid' : 'log.next.less_liquid', amount: Litres::of(Volume::ofMillilitres((float) $next['liquid_ml']))->text(), percent: sprintf('%.0F', 100.0 * abs($next['liquid_change'])))]),
+        ];
+
+        return $lines === [] ? [Words::text('log.next.same')] : $lines;
     }
 
     /** With its band where the eye, not the clock, decided. */

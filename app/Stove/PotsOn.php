@@ -5,13 +5,21 @@ declare(strict_types=1);
 namespace App\Stove;
 
 use App\Format\Words;
+use App\Kitchen\Kitchen;
 use App\Models\Pot;
+use Lento\Course\Call;
+use Lento\Course\CallKind;
+use Lento\Course\Course;
 
 /** The pots that are on, the one that wants a hand first. Asked for once a page, however many parts of it want to know. */
 final class PotsOn
 {
+    private const MOST = 40;
+
     /** @var list<Ticket>|null */
     private ?array $tickets = null;
+
+    public function __construct(private readonly Kitchen $kitchen) {}
 
     /** @return list<Ticket> */
     public function tickets(): array
@@ -22,13 +30,35 @@ final class PotsOn
     /** @return list<Ticket> */
     private function read(): array
     {
-        $tickets = Pot::query()->whereNull('finished_at')->with('events')->oldest('started_at')->limit(20)->get()->map(static function (Pot $pot): Ticket {
-            $course = $pot->course();
+        $pots = Pot::query()->whereNull('finished_at')->oldest('started_at')->limit(self::MOST)->get();
+        $events = StoredEvents::coursesOf(array_values($pots->map(static fn(Pot $pot): int => $pot->id)->all()));
+        $called = [];
+        foreach ($pots as $pot) {
+            $course = Course::of($pot->steps, $pot->started_at, $events[$pot->id], $pot->place, $pot->cook ?? '');
+            $call = $course->nextCall();
+            if ($call !== null) {
+                $called[] = [$call, $this->ticket($pot, $course, $call)];
+            }
+        }
+        usort($called, static fn(array $a, array $b): int => $a[0]->at <=> $b[0]->at);
 
-            return new Ticket($pot->id, $pot->name, Words::text('steps.' . $course->step()->kind->value . '.name'), $course->timerEnds(), $course->timerSeconds());
-        })->values()->all();
-        usort($tickets, static fn(Ticket $a, Ticket $b): int => ($a->ends?->getTimestamp() ?? 0) <=> ($b->ends?->getTimestamp() ?? 0));
+        return array_column($called, 1);
+    }
 
-        return $tickets;
+    private function ticket(Pot $pot, Course $course, Call $call): Ticket
+    {
+        $tends = !in_array($call->kind, [CallKind::Hands, CallKind::Timer], true);
+
+        return new Ticket(
+            $pot->id,
+            $pot->name,
+            Place::named($course->place, $this->kitchen)->name ?? '',
+            Place::mark($course->place, $this->kitchen),
+            $course->cook,
+            Words::text($tends ? 'stove.call.' . $call->kind->value : 'steps.' . $course->step()->kind->value . '.name'),
+            $call->kind,
+            $call->kind === CallKind::Hands ? null : $call->at,
+            (float) max(1, $call->at->getTimestamp() - $course->since()->getTimestamp()),
+        );
     }
 }

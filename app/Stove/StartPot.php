@@ -10,11 +10,14 @@ use App\Pages\Foreseen;
 use App\Questions\ComposeFields;
 use Carbon\CarbonImmutable;
 use Lento\Compose\Sheet;
+use Lento\Compose\Step;
+use Lento\Compose\StepKind;
+use Lento\Quantity\Duration;
 
-/** Puts a composed sauce on the stove: the plan and the steps are written down as promised. */
+/** Puts a pot on the stove: a composed sauce, whose plan and steps are written down as promised, or one that is only logged. */
 final readonly class StartPot
 {
-    public function __invoke(Sheet $sheet, ComposeFields $fields, CarbonImmutable $at, ?string $cook = null, ?int $version = null): Pot
+    public function __invoke(Sheet $sheet, ComposeFields $fields, CarbonImmutable $at, ?string $cook = null, ?int $version = null, string $place = ''): Pot
     {
         return Pot::query()->create([
             'name' => Words::sauce($sheet->question),
@@ -22,8 +25,25 @@ final readonly class StartPot
             'plan' => self::plan($sheet),
             'steps' => $sheet->steps,
             'cook' => $cook,
+            'place' => $place,
             'started_at' => $at,
             'sauce_version_id' => $version,
+        ]);
+    }
+
+    /** Without a sheet: one step that takes whatever is done, then what came out. */
+    public function free(string $name, CarbonImmutable $at, ?string $cook = null, string $place = ''): Pot
+    {
+        $moment = Duration::ofSeconds(0.0);
+
+        return Pot::query()->create([
+            'name' => $name,
+            'question' => [],
+            'plan' => [],
+            'steps' => [new Step(StepKind::Free, $moment, handsOn: false, timed: false), new Step(StepKind::Finish, $moment, handsOn: true, timed: false)],
+            'cook' => $cook,
+            'place' => $place,
+            'started_at' => $at,
         ]);
     }
 

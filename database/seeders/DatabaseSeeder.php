@@ -15,15 +15,21 @@ use App\Models\Pot;
 use App\Models\Sauce;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
-use App\Stove\RecordEvent;
+use App\Stove\ClosePot;
+use App\Stove\CurrentPot;
+use App\Stove\OutcomeReader;
+use App\Stove\RecordEvents;
 use App\Stove\StartPot;
+use App\Stove\StoredEvent;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Lento\Compose\Base;
 use Lento\Compose\StepKind;
+use Lento\Compose\TendingKind;
 use Lento\Course\EventKind;
 use Lento\Pot\HobKind;
 use Lento\Pot\PanBase;
+use Lento\Thickness\SpoonWord;
 use RuntimeException;
 
 /** The galley of the night ferry Marigold: Ines Vark and Petra Lund cook for 72 covers. All made up. */
@@ -37,7 +43,7 @@ final class DatabaseSeeder extends Seeder
     /** Larder id, own name, price a kg, % of salt. Made-up prices. */
     private const LARDER = [['butter', null, 8.90, null], ['clarified-butter', null, 12.40, null], ['plain-flour', null, 0.95, null], ['whole-milk', null, 1.05, null], ['chicken-stock', null, 1.60, 0.2], ['fish-stock', null, 2.10, 0.2], ['brown-stock', null, 2.80, 0.1], ['vegetable-stock', null, 0.90, 0.2], ['double-cream', null, 5.20, null], ['white-wine', null, 4.80, null], ['tomato-puree', null, 1.70, null], ['onion', null, 0.90, null], ['carrot', null, 0.80, null], ['celery', null, 1.90, null], ['salt', null, 0.40, null], ['chicken-stock', 'Stock from paste', 1.20, 1.1]];
 
-    public function run(StartPot $start, RecordEvent $record): void
+    public function run(StartPot $start, RecordEvents $record): void
     {
         $now = CarbonImmutable::now()->startOfMinute();
         $yesterday = $now->subDay()->setTime(15, 20);
@@ -55,31 +61,34 @@ final class DatabaseSeeder extends Seeder
         $this->keep('Brown sauce, weekend', ['brown', 'base'], 'Half of it becomes demi-glace on Sunday.', [$brown]);
         $this->keep('Onion gravy', ['brown', 'supper'], 'Onions stay in.', [$gravy]);
 
-        $this->cook($start, $record, $chicken, $before, 'Petra Lund', pace: 1.05, outcome: ['volume_ml' => 1980.0, 'spoon' => 'coats', 'taste' => 'clean, a little short of salt'], notes: []);
-        $this->cook($start, $record, $brown, $before->addMinutes(25), 'Ines Vark', pace: 1.1, outcome: ['volume_ml' => 2700.0, 'spoon' => 'coats', 'taste' => 'deep, good colour; flame too high'], notes: ['skimmed, 30 g of fat', 'flame to 2, it ran ahead']);
-        $this->cook($start, $record, $bechamel, $yesterday, 'Ines Vark', pace: 0.95, outcome: ['volume_ml' => 3950.0, 'spoon' => 'masks', 'taste' => 'right for the fennel'], notes: ['nutmeg halved']);
-        $this->cook($start, $record, $fish, $yesterday->addMinutes(40), 'Petra Lund', pace: 1.2, outcome: ['volume_ml' => 3120.0, 'spoon' => 'veils', 'taste' => 'thin; taken off the boil too soon'], notes: ['stock was still frozen in the middle']);
+        $this->cook($start, $record, $chicken, $before, 'Petra Lund', pace: 1.05, outcome: ['volume' => '1.98', 'spoon' => 'coats', 'taste' => 'clean, a little short of salt', 'colour' => 'blond', 'hold' => '1.98'], notes: [], millimetres: 0.0);
+        $this->cook($start, $record, $brown, $before->addMinutes(25), 'Ines Vark', pace: 1.1, outcome: ['volume' => '2.70', 'spoon' => 'coats', 'taste' => 'deep, good colour', 'change' => 'flame to 2 from the start', 'colour' => 'brown', 'cool' => '2.7'], notes: ['flame to 2, it ran ahead'], millimetres: -6.0);
+        $this->cook($start, $record, $bechamel, $yesterday, 'Ines Vark', pace: 0.95, outcome: ['volume' => '3.95', 'spoon' => 'masks', 'taste' => 'right for the fennel', 'colour' => 'white'], notes: ['nutmeg halved'], millimetres: 0.0);
+        $this->cook($start, $record, $fish, $yesterday->addMinutes(40), 'Petra Lund', pace: 1.2, outcome: ['volume' => '3.12', 'spoon' => 'veils', 'taste' => 'thin; taken off the boil too soon', 'change' => 'thaw the stock the day before', 'colour' => 'blond', 'hold' => '3'], notes: ['stock was still frozen in the middle'], millimetres: 3.0);
 
-        $this->putOn($start, $record, $brown, $now->subMinutes(62), 'Ines Vark', StepKind::Simmer);
-        $this->putOn($start, $record, $fish, $now->subMinutes(14), 'Petra Lund', StepKind::Colour);
+        $this->putOn($start, $record, $brown, $now->subMinutes(62), 'Ines Vark', StepKind::Simmer, 'ring-1');
+        $this->putOn($start, $record, $fish, $now->subMinutes(14), 'Petra Lund', StepKind::Colour, 'ring-2');
     }
 
     /**
      * @param array<string, string> $question
-     * @param array{volume_ml: float, spoon: string, taste: string} $outcome
+     * @param array<string, string> $outcome as it is typed when the pot is closed
      * @param list<string> $notes written during the simmer
+     * @param float $millimetres by which the dip-stick stood off the plan near the end of the simmer
      */
-    private function cook(StartPot $start, RecordEvent $record, array $question, CarbonImmutable $at, string $cook, float $pace, array $outcome, array $notes): void
+    private function cook(StartPot $start, RecordEvents $record, array $question, CarbonImmutable $at, string $cook, float $pace, array $outcome, array $notes, float $millimetres): void
     {
-        $pot = $this->start($start, $question, $at, $cook);
-        $clock = $this->advance($record, $pot, $at, $pace, StepKind::Finish, $notes);
-        $this->event($record, $pot, EventKind::Finished, count($pot->steps) - 1, $clock->addMinutes(2), outcome: $outcome);
+        $pot = $this->start($start, $question, $at, $cook, 'ring-1');
+        $clock = $this->advance($record, $pot, $at, $pace, StepKind::Finish, $notes, $millimetres)->addMinutes(2);
+        $close = new ClosePot(new CurrentPot($this->loaded()));
+        $read = OutcomeReader::read($outcome, $close->kilogramsPerLitre($pot))['outcome'];
+        $record($pot, [new StoredEvent(EventKind::Finished, "seed-{$pot->id}-finished", $clock->getTimestampMs(), max(0, count($pot->steps) - 1))], CarbonImmutable::now(), $close->outcome($pot, $read, $clock));
     }
 
     /** @param array<string, string> $question */
-    private function putOn(StartPot $start, RecordEvent $record, array $question, CarbonImmutable $at, string $cook, StepKind $until): void
+    private function putOn(StartPot $start, RecordEvents $record, array $question, CarbonImmutable $at, string $cook, StepKind $until, string $place): void
     {
-        $this->advance($record, $this->start($start, $question, $at, $cook), $at, 1.0, $until, []);
+        $this->advance($record, $this->start($start, $question, $at, $cook, $place), $at, 1.0, $until, [], 0.0);
     }
 
     /** @return array<string, string> ids of the pans by their names */
@@ -96,7 +105,7 @@ final class DatabaseSeeder extends Seeder
         }
         KitchenFormula::query()->create(['base' => Base::Bechamel, 'changes' => ['parts' => 'nutmeg:0.1']]);
         $pans = Pan::query()->get()->mapWithKeys(static fn(Pan $pan): array => [$pan->name => (string) $pan->id])->all();
-        KitchenSettings::query()->create(['settings' => ['name' => config()->string('lento.kitchen'), 'measures' => 'metric', 'degrees' => 'c', 'altitude' => '0', 'preset' => 'uk-guidance', 'currency' => '€', 'portion' => '55', 'pan' => $pans['24 cm saucepan']]]);
+        KitchenSettings::query()->create(['settings' => ['name' => config()->string('lento.kitchen'), 'cooks' => 'Ines Vark, Petra Lund', 'measures' => 'metric', 'degrees' => 'c', 'altitude' => '0', 'preset' => 'uk-guidance', 'currency' => '€', 'portion' => '55', 'pan' => $pans['24 cm saucepan']]]);
 
         return $pans;
     }
@@ -119,44 +128,57 @@ final class DatabaseSeeder extends Seeder
     }
 
     /** @param array<string, string> $question */
-    private function start(StartPot $start, array $question, CarbonImmutable $at, string $cook): Pot
+    private function start(StartPot $start, array $question, CarbonImmutable $at, string $cook, string $place): Pot
     {
         $fields = ComposeFields::from($question);
         $kitchen = $this->loaded();
         $sheet = Answer::to($fields, $kitchen)->sheet ?? throw new RuntimeException('A demo question has no answer.');
 
-        return $start($sheet, $fields->filled($kitchen), $at, $cook);
+        return $start($sheet, $fields->filled($kitchen), $at, $cook, place: $place);
     }
 
     /**
+     * Step by step as a cook goes through them: what is poured, the visits, the dip-stick, the spoon.
+     *
      * @param list<string> $notes
      *
      * @return CarbonImmutable when it got there
      */
-    private function advance(RecordEvent $record, Pot $pot, CarbonImmutable $clock, float $pace, StepKind $until, array $notes): CarbonImmutable
+    private function advance(RecordEvents $record, Pot $pot, CarbonImmutable $clock, float $pace, StepKind $until, array $notes, float $millimetres): CarbonImmutable
     {
+        $events = [];
+        $happened = static function (EventKind $kind, int $step, CarbonImmutable $at, int $pour = 0, ?float $value = null, string $choice = '', string $text = '') use (&$events, $pot): void {
+            $events[] = new StoredEvent($kind, sprintf('seed-%d-%d', $pot->id, count($events)), $at->getTimestampMs(), max(0, $step), max(0, $pour), value: $value, choice: $choice, text: $text);
+        };
         foreach ($pot->steps as $index => $step) {
             if ($step->kind === $until) {
                 break;
             }
             $took = (int) round(max(30.0, $step->time->seconds * $pace));
-            foreach ($step->kind === StepKind::Simmer ? $notes : [] as $i => $note) {
-                $this->event($record, $pot, EventKind::Note, $index, $clock->addSeconds(intdiv($took * ($i + 1), count($notes) + 1)), text: $note);
-            }
             for ($pour = 0; $pour < $step->pours; $pour++) {
-                $this->event($record, $pot, EventKind::Poured, $index, $clock->addSeconds(intdiv($took * $pour, $step->pours)), pour: $pour);
+                $happened(EventKind::Poured, $index, $clock->addSeconds(intdiv($took * $pour, $step->pours)), pour: $pour);
+            }
+            foreach ($step->tendings as $tending) {
+                for ($at = $tending->every->seconds; $at < $took && $tending->kind !== TendingKind::Look; $at += $tending->every->seconds) {
+                    $happened(EventKind::Tended, $index, $clock->addSeconds((int) $at), choice: $tending->kind->value);
+                }
+            }
+            if (in_array($step->kind, [StepKind::Simmer, StepKind::Reduce], true)) {
+                foreach ($notes as $i => $note) {
+                    $happened(EventKind::Note, $index, $clock->addSeconds(intdiv($took * ($i + 1), count($notes) + 1)), text: $note);
+                }
+                $depth = $pot->plan['end_depth_mm'] ?? 0.0;
+                $happened(EventKind::Read, $index, $clock->addSeconds((int) (0.9 * $took)), value: ($depth + $millimetres + 1.0) / 1000.0, choice: 'depth');
+            }
+            if ($step->kind === StepKind::Test) {
+                $word = array_search($pot->plan['spoon'] ?? '', array_column(SpoonWord::cases(), 'value'), true);
+                $happened(EventKind::Read, $index, $clock, value: (float) $word, choice: 'spoon');
             }
             $clock = $clock->addSeconds($took);
-            $this->event($record, $pot, EventKind::Done, $index, $clock);
+            $happened(EventKind::Done, $index, $clock);
         }
+        $record($pot, $events, CarbonImmutable::now());
 
         return $clock;
-    }
-
-    /** @param array{volume_ml: float, spoon: string, taste: string}|null $outcome */
-    private function event(RecordEvent $record, Pot $pot, EventKind $kind, int $step, CarbonImmutable $at, int $pour = 0, ?string $text = null, ?array $outcome = null): void
-    {
-        $token = sprintf('seed-%d-%d-%s-%d-%d', $pot->id, $step, $kind->value, $pour, $at->getTimestamp());
-        $record($pot, $kind, $token, ['step' => $step, 'pour' => $pour, 'seconds' => 0, 'text' => $text], $at, $outcome);
     }
 }

@@ -9,7 +9,7 @@ return [
     'save' => 'Save',
     'add' => 'Add',
     'remove' => 'Remove :name',
-    'settings' => ['title' => 'The kitchen', 'name' => 'Name', 'measures' => 'Cups and spoons', 'degrees' => 'Temperatures', 'altitude' => 'Height above the sea, m', 'preset' => 'Food-safety guidance', 'preset_note' => 'A preset is guidance, not a certificate: follow your local food-safety code and your kitchen’s licensed procedures.', 'currency' => 'Money', 'portion' => 'A portion, ml', 'oven' => 'Oven for a roux, °C', 'pan' => 'Usual pan', 'hob' => 'Usual ring'],
+    'settings' => ['title' => 'The kitchen', 'name' => 'Name', 'cooks' => 'Cooks, with commas between', 'measures' => 'Cups and spoons', 'degrees' => 'Temperatures', 'altitude' => 'Height above the sea, m', 'preset' => 'Food-safety guidance', 'preset_note' => 'A preset is guidance, not a certificate: follow your local food-safety code and your kitchen’s licensed procedures.', 'currency' => 'Money', 'portion' => 'A portion, ml', 'oven' => 'Oven for a roux, °C', 'pan' => 'Usual pan', 'hob' => 'Usual ring'],
     'measures' => ['us' => 'US', 'metric' => 'metric', 'imperial' => 'imperial'],
     'degrees' => ['c' => '°C', 'f' => '°F'],
     'presets' => ['us-model-code' => 'US model code', 'uk-guidance' => 'UK guidance', 'australia-nz' => 'Australia and New Zealand', 'codex-style' => 'Codex style'],

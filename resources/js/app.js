@@ -1,4 +1,5 @@
 import 'htmx.org';
+import { startCalls } from './calls.js';
 import { startClocks } from './clocks.js';
 import { startFields } from './fields.js';
 import { startKeys } from './keys.js';
@@ -10,9 +11,10 @@ import { startStove } from './stove.js';
 startClocks();
 startFields();
 startKeys();
-startLine();
 startNight();
 startSlides();
 startStove();
+startCalls();
+startLine();
 // From here on keys and taps are heard; whoever drives the page by machine waits for this.
 document.documentElement.dataset.ready = 'yes';

@@ -10,6 +10,10 @@ const controls = (target) => target instanceof HTMLElement && /^(BUTTON|A|SUMMAR
 function press(key) {
   const target = [...document.querySelectorAll('[data-key]')].find((element) => element.dataset.key === key && !element.disabled);
   if (!target) return false;
+  if (target.tagName === 'INPUT') {
+    target.focus();
+    return true;
+  }
   target.click();
   if (target.tagName === 'SUMMARY') target.parentElement.querySelector('input:not([type=hidden])')?.focus();
   return true;
@@ -36,6 +40,7 @@ export function startKeys() {
   document.querySelector('[data-print]')?.addEventListener('click', () => window.print());
 
   document.addEventListener('keydown', (event) => {
+    if (event.key === 'Escape' && typing(event.target)) event.target.blur();
     if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented || event.repeat || dialog.open || typing(event.target)) return;
     if (!toggle.checked && event.key !== '?') return;
     if (event.key === ' ' && controls(event.target)) return;

@@ -1,17 +1,216 @@
-// A tap at the stove sends its form once: a second tap while the first is under way is dropped. The server sorts out the rest.
+// Taps at the stove. Each is an event with its own id and moment: held on this tablet, sent at once if the line is up, and drawn again
+// from what the server makes of it. While the line is down the page goes on by the steps that came with it.
+
+import { now, tick } from './clocks.js';
+import { held } from './held.js';
+import { isDown, send, showHeld } from './line.js';
+
+const TOKEN = 'token';
+
+let lastAt = 0;
+let drawing = null;
+let byKey = false;
+const goneOn = new Set();
+
+const stove = () => document.querySelector('.stove[data-pot]');
+const id = () => (crypto.randomUUID ? crypto.randomUUID() : `${Date.now()}-${Math.random().toString(36).slice(2)}`);
+
+/** A moment later than the last tap and than all that this page has seen, so that they stay in order when a clock does not. */
+function moment() {
+  lastAt = Math.max(lastAt + 1, Number(stove().dataset.last) + 1, Math.round(now()));
+  return lastAt;
+}
+
+function eventOf(form, button) {
+  const said = Object.fromEntries([...new FormData(form, button ?? undefined)].filter(([name]) => !name.startsWith('_')));
+  return { ...said, pot: stove().dataset.pot, at: String(moment()) };
+}
+
+/** A finger on the strip sets the colour where it lands; a key sets the middle of the name it is on. */
+function shadeUnder(event, button) {
+  if (!(event.detail > 0)) return;
+  const box = button.closest('.strip-tap').getBoundingClientRect();
+  const share = Math.max(0, Math.min(1, (event.clientX - box.left) / box.width));
+  button.value = (share * Number(button.dataset.darkest)).toFixed(2);
+}
+
+function refresh(form) {
+  const field = form.querySelector(`[name=${TOKEN}]`);
+  if (field) field.value = id();
+}
+
+function wrong(faults) {
+  for (const { field, message } of faults) {
+    const place = document.querySelector(`.stove [data-error~="${field}"]`) ?? document.querySelector('#stove-wrong');
+    if (!place) continue;
+    place.hidden = false;
+    (place.querySelector('span') ?? place).textContent = message;
+    const input = place.closest('form')?.querySelector(`[name="${field}"]:not([type=hidden]):not([type=radio])`) ?? place.closest('form')?.querySelector('[name=value]:not([type=hidden])');
+    input?.setAttribute('aria-invalid', 'true');
+    input?.setAttribute('aria-describedby', place.id);
+    input?.focus();
+  }
+}
+
+/** What is in the fields and which of them has the focus: a redraw that comes from elsewhere may not take them away. */
+function typed() {
+  const fields = [...document.querySelectorAll('.stove input:not([type=hidden])')];
+  return {
+    values: fields.map((field) => [field.id, field.type === 'radio' ? field.checked : field.value]).filter(([key]) => key),
+    focus: document.activeElement?.id,
+    open: [...document.querySelectorAll('.stove details[open]')].map((one) => one.className),
+  };
+}
+
+function restore({ values, focus, open }, but) {
+  for (const [key, value] of values) {
+    const field = document.getElementById(key);
+    if (!field || but.has(key)) continue;
+    if (field.type === 'radio') field.checked = value;
+    else field.value = value;
+  }
+  for (const name of open) if (!but.has(name)) [...document.querySelectorAll('.stove details')].find((one) => one.className === name)?.setAttribute('open', '');
+  if (focus) document.getElementById(focus)?.focus();
+}
+
+/** The page as the server has it now; only its middle is exchanged. */
+async function draw(sent = new Set()) {
+  const here = stove();
+  if (!here) return;
+  const asked = (drawing = Symbol());
+  const answer = await fetch(location.pathname, { headers: { 'HX-Request': 'true', 'HX-Request-Type': 'partial' } }).catch(() => null);
+  if (!answer?.ok || asked !== drawing || held.of(here.dataset.pot).length > 0) return;
+  if (answer.redirected) return location.assign(answer.url);
+  const step = here.dataset.step;
+  const was = typed();
+  document.querySelector('#answer').innerHTML = await answer.text();
+  if (stove()?.dataset.step === step) {
+    restore(was, sent);
+  } else {
+    window.scrollTo(0, 0);
+    // Who works by keys goes on in the first field; a finger would only get a keyboard over half its screen.
+    if (byKey) document.querySelector('.stove [data-first]')?.focus();
+  }
+  await rail();
+  document.dispatchEvent(new CustomEvent('lento:drawn'));
+}
+
+async function rail() {
+  const answer = await fetch('/rail').catch(() => null);
+  if (!answer?.ok) return;
+  const open = document.querySelector('.rail .more-pots')?.open;
+  document.querySelector('.rail').outerHTML = await answer.text();
+  if (open) document.querySelector('.rail .more-pots')?.setAttribute('open', '');
+  tick();
+}
+
+const lines = (element, selector, text) => {
+  const found = element.querySelector(selector);
+  if (found && text !== undefined) found.textContent = text;
+};
+
+/** Without a line: the next step in its own words, its timer from this tablet's idea of the time. */
+function goOn(event) {
+  const here = stove();
+  const ahead = JSON.parse(here.dataset.ahead);
+  const at = ahead.findIndex((step) => String(step.step) === event.step);
+  const target = event.kind === 'done' ? ahead.findIndex((step) => step.step === Number(event.to ?? Number(event.step) + 1)) : at;
+  const step = ahead[target];
+  if (!step || !['done', 'poured'].includes(event.kind)) return;
+  const poured = event.kind === 'poured' ? Number(event.pour) + 1 : 0;
+  const key = here.querySelector('.keys .go');
+  const form = key?.form?.matches('[data-stove]') ? key.form : null;
+  if (!form) return;
+  form.querySelector('[name=step]').value = step.step;
+  form.querySelector('[name=to]')?.remove();
+  form.querySelector('[name=pour]')?.remove();
+  const pours = poured < step.pours.length;
+  form.querySelector('[name=kind]').value = pours ? 'poured' : 'done';
+  if (pours) form.insertAdjacentHTML('beforeend', `<input type="hidden" name="pour" value="${poured}">`);
+  key.firstChild.textContent = pours ? step.pours[poured] : step.done;
+  refresh(form);
+  if (event.kind !== 'done') return;
+  here.querySelectorAll('form[data-stove] [name=step]').forEach((field) => {
+    field.value = step.step;
+  });
+  here.dataset.step = String(step.step);
+  lines(here, 'h1', step.title);
+  for (const sense of ['look', 'smell', 'listen']) lines(here, `.cues .${sense} span span`, step.senses[sense] ?? '');
+  lines(here, '.caution span', step.caution);
+  // What was foreseen of the last step says nothing about this one.
+  here.classList.add('blind');
+  const digits = here.querySelector('.digits');
+  if (digits) {
+    digits.hidden = step.seconds === 0;
+    digits.dataset.ends = String(Number(event.at) + 1000 * step.seconds);
+    digits.dataset.whole = String(step.seconds);
+  }
+  tick();
+}
+
+/** The held taps that this page has not yet gone on by, in their order. */
+function goOnByHeld() {
+  const here = stove()?.dataset.pot;
+  for (const event of held.of(here)) {
+    if (goneOn.has(event.token)) continue;
+    goneOn.add(event.token);
+    goOn(event);
+  }
+}
+
+function take(event) {
+  const form = event.target;
+  if (!form.matches('[data-stove]')) {
+    if (form.matches('[method=post]') && !form.matches('#keys *')) {
+      if (form.dataset.sent) event.preventDefault();
+      form.dataset.sent = 'yes';
+    }
+    return;
+  }
+  event.preventDefault();
+  const said = eventOf(form, event.submitter);
+  held.add(said);
+  refresh(form);
+  form.closest('details:not(.where-who)')?.removeAttribute('open');
+  showHeld();
+  if (isDown()) {
+    goOnByHeld();
+    if (said.kind === 'note' || said.kind === 'read') form.querySelectorAll('input:not([type=hidden])').forEach((field) => (field.value = ''));
+  }
+  send();
+}
+
+/** The screen stays on while a pot is, where the browser lets it. */
+async function stayAwake() {
+  if (!stove() || document.visibilityState !== 'visible') return;
+  await navigator.wakeLock?.request('screen').catch(() => null);
+}
 
 export function startStove() {
-  document.addEventListener('submit', (event) => {
-    const form = event.target;
-    if (!form.matches('[data-stove]')) return;
-    if (form.dataset.sent) {
-      event.preventDefault();
-      return;
-    }
-    form.dataset.sent = 'yes';
+  document.addEventListener('click', (event) => {
+    const button = event.target.closest?.('[data-shade]');
+    if (button) shadeUnder(event, button);
   });
+  document.addEventListener('submit', take);
+  document.addEventListener('keydown', () => (byKey = true), true);
+  document.addEventListener('pointerdown', () => (byKey = false), true);
+  document.addEventListener('lento:sent', ({ detail: { pots, refused, finished } }) => {
+    const here = stove()?.dataset.pot;
+    if (!here || !pots.has(here)) return void rail();
+    const faults = refused.flatMap((refusal) => refusal.faults);
+    if (finished.has(here)) return location.assign(`/log/${here}`);
+    // What was refused stays in its field; what was taken leaves it empty.
+    const fields = [...document.querySelectorAll('.stove input:not([type=hidden])')];
+    const kept = new Set(fields.filter((field) => faults.length > 0 || field.form?.id === 'outcome').map((field) => field.id));
+    const sent = new Set(fields.map((field) => field.id).filter((key) => !kept.has(key)));
+    draw(faults.length > 0 ? new Set() : sent).then(() => wrong(faults));
+  });
+  document.addEventListener('lento:down', goOnByHeld);
+  document.addEventListener('lento:happened', () => (stove() ? draw() : rail()));
+  document.addEventListener('visibilitychange', stayAwake);
+  stayAwake();
   // A page restored from the browser's cache may show a step that is long done.
   window.addEventListener('pageshow', (event) => {
-    if (event.persisted && document.querySelector('.stove')) location.reload();
+    if (event.persisted && stove()) location.reload();
   });
 }

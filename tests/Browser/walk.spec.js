@@ -18,7 +18,7 @@ for (const [width, height] of [[1280, 800], [390, 844]]) {
       await expectAccessible(page);
     }
 
-    await page.getByLabel(/Litres that came out/).fill('1,95');
+    await page.getByLabel(/How much came out/).fill('1,95');
     await page.getByText('Coats', { exact: true }).click();
     await page.getByLabel('How it tastes').fill('clean, good body');
     await page.getByRole('button', { name: 'Close the pot' }).click();
@@ -76,17 +76,23 @@ for (const [width, height] of [[1280, 800], [390, 844]]) {
     await expect(page.locator('.events')).toContainText('stock was cold');
 
     for (let i = 0; i < 40 && (await heading.textContent()).trim() !== 'What came out?'; i++) {
-      const token = await page.locator('.keys [name=token]').first().getAttribute('value');
+      const events = await page.locator('.stove').getAttribute('data-events');
       await press('Space');
-      await expect(page.locator(`.keys [name=token][value="${token}"]`)).toHaveCount(0);
+      await expect(page.locator('.stove')).not.toHaveAttribute('data-events', events);
     }
-    await press('b');
-    await expect(heading).toHaveText('Strain it');
+    // The last tap is taken back and done again.
+    await expect(page.getByLabel(/How much came out/)).toBeFocused();
+    await press('Escape');
+    await press('u');
+    await expect(heading).toHaveText('Serve, hold or cool it');
+    await press('2');
+    await expect(page.locator('.events')).toContainText('held hot');
     await press('Space');
     await expect(heading).toHaveText('What came out?');
 
-    await tabTo(page.getByLabel(/Litres that came out/));
+    await expect(page.getByLabel(/How much came out/)).toBeFocused();
     await page.keyboard.type('3.1');
+    await press('Tab');
     await press('Tab');
     await press('Space');
     await press('ArrowRight');
@@ -95,7 +101,7 @@ for (const [width, height] of [[1280, 800], [390, 844]]) {
     await page.keyboard.type('right');
     await press('Enter');
     await expect(page).toHaveURL(/\/log\/\d+$/);
-    await expect(page.getByText('3.10 l, coats')).toBeVisible();
+    await expect(page.getByText('3.10 l, coats').first()).toBeVisible();
 
     await press('l');
     await expect(page).toHaveURL(/\/log$/);

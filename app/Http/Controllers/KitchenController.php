@@ -38,7 +38,7 @@ final readonly class KitchenController
             'larder' => $this->larder($request),
             'formulas' => $this->formula($request, $kitchen),
             'schools' => $this->settings($kitchen, array_map($request->text(...), array_combine(array_keys(Choices::all()), array_keys(Choices::all())))),
-            default => $this->settings($kitchen, array_map($request->text(...), ['name' => 'name', 'measures' => 'measures', 'degrees' => 'degrees', 'altitude' => 'altitude', 'preset' => 'preset', 'currency' => 'currency', 'portion' => 'portion', 'oven' => 'oven', 'pan' => 'pan', 'hob' => 'hob'])),
+            default => $this->settings($kitchen, array_map($request->text(...), ['name' => 'name', 'cooks' => 'cooks', 'measures' => 'measures', 'degrees' => 'degrees', 'altitude' => 'altitude', 'preset' => 'preset', 'currency' => 'currency', 'portion' => 'portion', 'oven' => 'oven', 'pan' => 'pan', 'hob' => 'hob'])),
         };
 
         return redirect(route('kitchen') . '#' . $section)->with('saved', $section);

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Format\EventWords;
+use App\Kitchen\Kitchen;
 use App\Models\Pot;
 use App\Pages\CoursePage;
 use App\Pages\LogPage;
+use App\Stove\CurrentPot;
 use Illuminate\Contracts\View\View;
 
 final readonly class LogController
@@ -20,8 +23,10 @@ final readonly class LogController
         return view('pages.log', ['page' => LogPage::of(array_values($pots->map(static fn(Pot $pot) => $pot->entry())->all()))]);
     }
 
-    public function show(Pot $pot): View
+    public function show(Pot $pot, Kitchen $kitchen, CurrentPot $current): View
     {
-        return view('pages.course', ['page' => CoursePage::of($pot->entry(), $pot->course(), $pot->notes())]);
+        $course = $pot->course();
+
+        return view('pages.course', ['page' => CoursePage::of($pot->entry(), $course, EventWords::of($kitchen, $course->steps, $current->sheet($pot))), 'pot' => $pot, 'undo' => $pot->finished_at === null ? null : $course->undoable()]);
     }
 }

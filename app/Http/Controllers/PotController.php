@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\FreePotRequest;
 use App\Http\Requests\StartPotRequest;
 use App\Http\Responses\PageOrFragment;
 use App\Kitchen\Kitchen;
 use App\Models\Pot;
+use App\Pages\FreePotPage;
 use App\Pages\StovePage;
 use App\Questions\Answer;
-use App\Questions\ComposeFields;
+use App\Stove\CurrentPot;
 use App\Stove\PotsOn;
 use App\Stove\StartPot;
 use Carbon\CarbonImmutable;
@@ -36,17 +38,34 @@ final readonly class PotController
             return redirect()->route('compose', $fields->toAddress());
         }
 
-        return redirect()->route('pots.show', $start($sheet, $fields->filled($kitchen), CarbonImmutable::now(), version: $request->version()));
+        return redirect()->route('pots.show', $start($sheet, $fields->filled($kitchen), CarbonImmutable::now(), version: $request->version(), place: $this->ring($fields->toAddress())));
     }
 
-    public function show(Pot $pot, Kitchen $kitchen): PageOrFragment|RedirectResponse
+    /** Nothing composed: just log what is done. */
+    public function free(FreePotRequest $request, StartPot $start): RedirectResponse
+    {
+        return redirect()->route('pots.show', $start->free($request->name(), CarbonImmutable::now()));
+    }
+
+    public function show(Pot $pot, Kitchen $kitchen, CurrentPot $current): PageOrFragment|RedirectResponse
     {
         if ($pot->finished_at !== null) {
             return redirect()->route('log.show', $pot);
         }
-        $sheet = Answer::to(ComposeFields::from($pot->question), $kitchen)->sheet;
-        abort_if($sheet === null, 410);
+        if ($pot->isFree()) {
+            return new PageOrFragment('pages.free-pot', ['page' => FreePotPage::of($pot->id, $pot->name, $pot->course(), $kitchen)]);
+        }
+        $watch = $current->watch($pot, CarbonImmutable::now());
+        abort_if($watch === null, 410);
 
-        return new PageOrFragment('pages.stove', ['page' => StovePage::of($pot->id, $pot->name, $pot->course(), $pot->notes(), $sheet, $kitchen->measures)]);
+        return new PageOrFragment('pages.stove', ['page' => StovePage::of($pot->id, $pot->name, $watch, $kitchen)]);
+    }
+
+    /** @param array<string, string> $question */
+    private function ring(array $question): string
+    {
+        $hob = $question['hob'] ?? '';
+
+        return $hob === '' ? '' : 'ring-' . $hob;
     }
 }

@@ -26,6 +26,8 @@ final class KitchenRequest extends FormRequest
 {
     private const LONGEST_NAME = 60;
 
+    private const LONGEST_COOKS = 300;
+
     private const MOST_ALTITUDE = 5500.0;
 
     private const MOST_PRICE = 10000.0;
@@ -47,6 +49,7 @@ final class KitchenRequest extends FormRequest
                 'degrees' => ['required', Rule::in(['c', 'f'])],
                 'preset' => ['required', Rule::in(array_map(static fn(FoodSafety $preset): string => $preset->name, FoodSafety::presets()))],
                 'currency' => ['required', 'string', 'max:4'],
+                'cooks' => ['nullable', 'string', 'max:' . self::LONGEST_COOKS],
             ],
         };
     }
@@ -84,7 +87,7 @@ final class KitchenRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.required' => (new Fault('name', 'missing'))->message(), 'name.max' => (new Fault('name', 'long', ['most' => (string) self::LONGEST_NAME]))->message(), 'currency.required' => (new Fault('currency', 'missing'))->message(), 'currency.max' => (new Fault('currency', 'long', ['most' => '4']))->message()];
+        return ['name.required' => (new Fault('name', 'missing'))->message(), 'name.max' => (new Fault('name', 'long', ['most' => (string) self::LONGEST_NAME]))->message(), 'cooks.max' => (new Fault('cooks', 'long', ['most' => (string) self::LONGEST_COOKS]))->message(), 'currency.required' => (new Fault('currency', 'missing'))->message(), 'currency.max' => (new Fault('currency', 'long', ['most' => '4']))->message()];
     }
 
     public function section(): string

@@ -14,6 +14,8 @@
     <a class="skip" href="#page">{{ __('layout.skip') }}</a>
     <x-band :at="$at" />
     <x-rail />
+    <p id="held" class="held" role="status" data-one="{{ trans_choice('stove.held', 1, ['count' => ':count']) }}" data-many="{{ trans_choice('stove.held', 2, ['count' => ':count']) }}" hidden></p>
+    <p id="calls" class="visually-hidden" aria-live="assertive"></p>
     <main id="page" tabindex="-1">{{ $slot }}</main>
     <x-keys />
 </body>

@@ -5,6 +5,9 @@
         <dl class="against">
             <div><dt>{{ __('log.planned') }}</dt><dd>{{ $page->entry->planned() }}</dd>@if ($page->entry->foreseen)<dd class="soft">{{ $page->entry->foreseen->text() }}</dd>@endif</div>
             <div><dt>{{ __('log.outcome') }}</dt><dd>{{ $page->entry->outcome() }}</dd><dd class="soft">{{ $page->entry->volumeVerdict() }}@if ($page->entry->spoon), {{ $page->entry->spoonVerdict() }}@endif</dd></div>
+            @if ($page->nextTime() !== [])<div><dt>{{ __('log.next_time') }}</dt>@foreach ($page->nextTime() as $line)<dd>{{ $line }}</dd>@endforeach</div>@endif
+            @if ($page->entry->change !== '')<div><dt>{{ __('log.change') }}</dt><dd class="tasted">{{ $page->entry->change }}</dd></div>@endif
+            @if ($page->entry->kept() !== '')<div><dt>{{ __('log.kept') }}</dt><dd>{{ $page->entry->kept() }}</dd></div>@endif
             @if ($page->entry->taste !== '')<div><dt>{{ __('log.taste') }}</dt><dd class="tasted">{{ $page->entry->taste }}</dd></div>@endif
         </dl>
         <h2>{{ __('log.course') }}</h2>
@@ -17,5 +20,12 @@
                 @endforeach
             </tbody>
         </table>
+        @if ($undo)
+            <form method="post" action="{{ route('pots.events', $pot) }}" class="reopen" data-once>
+                @csrf
+                <input type="hidden" name="kind" value="undone"><input type="hidden" name="step" value="0"><input type="hidden" name="token" value="{{ Illuminate\Support\Str::uuid() }}"><input type="hidden" name="undoes" value="{{ $undo->id }}">
+                <button class="btn btn-outline-dark" data-key="u">{{ __('log.reopen') }}</button>
+            </form>
+        @endif
     </div>
 </x-layout>

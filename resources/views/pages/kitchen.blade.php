@@ -9,6 +9,7 @@
             <form method="post" action="{{ route('kitchen.store', 'settings') }}" class="row-form">
                 @csrf
                 <x-kitchen.input name="name" section="settings" :value="$page->kitchen->name()" />
+                <x-kitchen.input name="cooks" section="settings" :value="$page->kitchen->setting('cooks')" />
                 <x-kitchen.select name="measures" section="settings" :options="__('kitchen.measures')" :value="$page->kitchen->measures->value" />
                 <x-kitchen.select name="degrees" section="settings" :options="__('kitchen.degrees')" :value="$page->kitchen->fahrenheit() ? 'f' : 'c'" />
                 <x-kitchen.input name="altitude" section="settings" number :value="$page->kitchen->setting('altitude', '0')" />

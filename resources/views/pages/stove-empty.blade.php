@@ -3,5 +3,6 @@
         <h1>{{ __('stove.empty') }}</h1>
         <p>{{ __('stove.empty_hint') }}</p>
         <a class="btn btn-primary go" href="{{ route('compose') }}">{{ __('stove.to_compose') }}</a>
+        <x-stove.put-on />
     </div>
 </x-layout>

@@ -1,27 +1,20 @@
 <x-layout :title="$page->title()" at="stove">
+    <p id="line-down" class="line-down" role="alert" hidden>{{ __('stove.no_line') }}</p>
     <div id="answer">
         @fragment('answer')
-        <article class="stove kind-{{ $page->kind()->value }}" data-pot="{{ $page->potId }}">
+        <article class="stove kind-{{ $page->kind()->value }} panel-{{ $page->panel() }}" data-pot="{{ $page->potId }}" data-step="{{ $page->course->current }}" data-events="{{ count($page->course->events) }}" data-last="{{ $page->course->events === [] ? 0 : $page->course->events[count($page->course->events) - 1]->at->format('Uv') }}" data-ahead="{{ json_encode($page->ahead(), JSON_THROW_ON_ERROR) }}">
+            <p id="stove-wrong" class="field-error" role="alert" hidden></p>
             <x-stove.progress :page="$page" />
             <x-stove.step :page="$page" />
-            @if ($page->drawing() !== 'outcome')<x-stove.timer :page="$page" />@endif
+            @if ($page->panel() !== 'outcome')<x-stove.timer :page="$page" />@endif
             <div class="bigstrip">
-                @switch($page->drawing())
-                    @case('weigh') <x-stove.weigh :page="$page" /> @break
-                    @case('strip') <x-drawing.strip :sheet="$page->sheet" id="strip" class="wide" /><x-drawing.strip :sheet="$page->sheet" id="strip-narrow" :width="366" class="narrow" /> @break
-                    @case('stair') <x-stove.pours :page="$page" /> @break
-                    @case('outcome') <x-stove.outcome :page="$page" /> @break
-                    @default
-                        <div class="pot-and-spoon">
-                            <x-drawing.pot :sheet="$page->sheet" :colour="$page->colour()" id="pot" />
-                            <div class="spoon-row">
-                                <x-drawing.spoon :sheet="$page->sheet" :colour="$page->colour()" id="spoon" />
-                                <p class="says">{{ __('thickness.spoon.' . $page->sheet->spoon->word()->value) }}</p>
-                            </div>
-                        </div>
-                @endswitch
+                @if ($page->panel() === 'outcome')
+                    <x-stove.panel.outcome :page="$page" :planned="App\Format\Litres::of($page->sheet->question->yield)->text()" />
+                @else
+                    <x-dynamic-component :component="'stove.panel.' . $page->panel()" :page="$page" />
+                @endif
             </div>
-            @if ($page->drawing() !== 'outcome')<x-stove.below :page="$page" />@endif
+            @if ($page->panel() !== 'outcome')<x-stove.below :page="$page" />@endif
             <x-stove.keys :page="$page" />
         </article>
         @endfragment

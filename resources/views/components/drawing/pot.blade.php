@@ -1,14 +1,20 @@
-@props(['sheet', 'colour', 'id', 'drag' => null])
+@props(['sheet', 'colour', 'id', 'drag' => null, 'now' => null])
 @php
     use Lento\Drawing\{Ink, PotDrawing, Svg};
     $pan = $sheet->question->pan;
     $full = Lento\Compose\Warnings::FULL;
-    $d = PotDrawing::of($pan->diameter->inCentimetres(), $pan->height->inCentimetres(), $sheet->start->volume()->inLitres(), $sheet->end->volume()->inLitres(), $full);
+    // On the stove the upper level is what stands in the pot now; once that has sunk below the notch, the notch stands above it.
+    $upper = $now ?? $sheet->start->volume();
+    $below = $upper->cubicMetres < $sheet->end->volume()->cubicMetres;
+    $d = PotDrawing::of($pan->diameter->inCentimetres(), $pan->height->inCentimetres(), max($upper->inLitres(), $sheet->end->volume()->inLitres()), min($upper->inLitres(), $sheet->end->volume()->inLitres()), $full);
+    $notch = $below ? $d->startLevel : $d->endLevel;
     $n = Svg::number(...);
     $ink = Ink::on($colour)->value;
-    $start = App\Format\Litres::of($sheet->start->volume())->text();
+    $start = App\Format\Litres::of($upper)->text();
+    $startMm = round($pan->depth($upper)->inMillimetres());
+    $fill = round(100 * $pan->fill($upper));
     $end = App\Format\Litres::of($sheet->end->volume())->text();
-    $says = __('compose.pot_says', ['diameter' => round($pan->diameter->inCentimetres(), 1), 'height' => round($pan->height->inCentimetres(), 1), 'start' => $start, 'start_mm' => round($sheet->startDepth()->inMillimetres()), 'fill' => round($sheet->fillPercent()), 'end' => $end, 'end_mm' => round($sheet->endDepth()->inMillimetres())]);
+    $says = __($now === null ? 'compose.pot_says' : 'compose.pot_now_says', ['diameter' => round($pan->diameter->inCentimetres(), 1), 'height' => round($pan->height->inCentimetres(), 1), 'start' => $start, 'start_mm' => $startMm, 'fill' => $fill, 'end' => $end, 'end_mm' => round($sheet->endDepth()->inMillimetres())]);
     $labelX = PotDrawing::labelX();
 @endphp
 <svg class="pot" viewBox="0 0 {{ PotDrawing::WIDTH }} {{ PotDrawing::HEIGHT }}" role="{{ $drag ? 'group' : 'img' }}" aria-labelledby="{{ $id }}-says">
@@ -36,26 +42,28 @@
     @foreach ($d->ticks as $i => $tick)
         @php($inSauce = $tick['y'] > $d->endLevel)
         <path d="{{ Svg::path('M%s %sh%s', $d->left, $tick['y'], $d->figures ? 12 : 6) }}" class="{{ $inSauce ? 's-' . $ink : 's-ink' }}" stroke-width="1.2"/>
-        @if ($d->figures && ($tick['y'] > $d->endLevel + 7 || $tick['y'] < $d->startLevel - 5))
+        @if ($d->figures && abs($tick['y'] - $d->limitLevel) > 9 && ($tick['y'] > $d->endLevel + 7 || $tick['y'] < $d->startLevel - 5))
             <text x="{{ $n($d->left + 16) }}" y="{{ $n($tick['y'] + 5) }}" font-size="14" class="{{ $inSauce ? 't-' . $ink : '' }}">{{ $tick['litres'] }}</text>
         @endif
     @endforeach
     <path d="{{ Svg::path('M%s %sH%s', $d->left - 4, $d->limitLevel, $d->right + 4) }}" class="s-madder" stroke-width="2" stroke-dasharray="8 5"/>
     <path d="{{ Svg::path('M%s %sh6V%sl-3 8l-3 -8Z', $d->skewer - 3, $d->top - 34, $d->floor - 9) }}" class="f-wood s-ink" stroke-width="1.2"/>
-    <path d="{{ Svg::path('M%s %sl7 4l-7 4Z M%s %sl-7 4l7 4Z', $d->skewer - 8, $d->endLevel - 4, $d->skewer + 8, $d->endLevel - 4) }}" class="f-ink"/>
+    <path d="{{ Svg::path('M%s %sl7 4l-7 4Z M%s %sl-7 4l7 4Z', $d->skewer - 8, $notch - 4, $d->skewer + 8, $notch - 4) }}" class="f-ink"/>
     @foreach ([0, 14, 28] as $dx)
         <path d="{{ Svg::path('M%s %sc-7 -8 7 -12 0 -20s5 -9 1 -14', $d->skewer + 26 + $dx, $d->top - 6) }}" class="s-cold" fill="none" stroke-width="2.2" stroke-linecap="round"/>
     @endforeach
+    @if ($now === null)
     <text x="{{ $n($d->skewer + 68) }}" y="14" font-size="15">{{ __('compose.steams_off', ['litres' => App\Format\Litres::of($sheet->evaporated)->text()]) }} <tspan class="wide-only">{{ App\Format\Bands::millilitres($sheet->outlook->evaporated) }}</tspan></text>
     <text x="{{ $n($d->skewer + 68) }}" y="31" font-size="14" class="t-soft">{{ __('compose.in_minutes', ['minutes' => App\Format\Minutes::text($sheet->question->simmerTime), 'level' => __('compose.level.' . $sheet->question->simmerLevel->value)]) }}</text>
-    <path d="{{ $d->leader($d->startLevel, 74) }}" class="s-ink" fill="none" stroke-width="1"/>
+    @endif
+    <path d="{{ $d->leader($below ? $d->endLevel : $d->startLevel, 74) }}" class="s-ink" fill="none" stroke-width="1"/>
     <text x="{{ $n($labelX) }}" y="77" font-size="19" class="b">{{ $start }}</text>
-    <text x="{{ $n($labelX) }}" y="94" font-size="14" class="t-soft">{{ __('compose.at_start', ['mm' => round($sheet->startDepth()->inMillimetres())]) }}</text>
-    <path d="{{ $d->leader($d->endLevel, 134) }}" class="s-ink" fill="none" stroke-width="1.5"/>
+    <text x="{{ $n($labelX) }}" y="94" font-size="14" class="t-soft">{{ __($now === null ? 'compose.at_start' : 'compose.at_now', ['mm' => $startMm]) }}</text>
+    <path d="{{ $d->leader($notch, 134) }}" class="s-ink" fill="none" stroke-width="1.5"/>
     <text x="{{ $n($labelX) }}" y="145" font-size="32" class="b">{{ round($sheet->endDepth()->inMillimetres()) }} mm</text>
     <text x="{{ $n($labelX) }}" y="164" font-size="14" class="t-soft">{{ __('compose.deep') }}</text>
     <text x="{{ $n($labelX) }}" y="181" font-size="14" class="t-soft">{{ $end }}</text>
     <text x="{{ $n($d->left - 21) }}" y="{{ $n(max(36, $d->limitLevel - 8)) }}" font-size="14" class="t-madder" text-anchor="end">{{ __('compose.boil_over') }}</text>
-    <text x="{{ $n($d->left - 21) }}" y="{{ $n(max(36, $d->limitLevel - 8) + 30) }}" font-size="28" class="b" text-anchor="end">{{ round($sheet->fillPercent()) }} %</text>
-    <text x="{{ $n($d->left - 21) }}" y="{{ $n(max(36, $d->limitLevel - 8) + 47) }}" font-size="14" class="t-soft" text-anchor="end">{{ __('compose.full_at_start') }}</text>
+    <text x="{{ $n($d->left - 21) }}" y="{{ $n(max(36, $d->limitLevel - 8) + 30) }}" font-size="28" class="b" text-anchor="end">{{ $fill }} %</text>
+    <text x="{{ $n($d->left - 21) }}" y="{{ $n(max(36, $d->limitLevel - 8) + 47) }}" font-size="14" class="t-soft" text-anchor="end">{{ __($now === null ? 'compose.full_at_start' : 'compose.full_now') }}</text>
 </svg>

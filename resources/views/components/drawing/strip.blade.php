@@ -1,4 +1,4 @@
-@props(['sheet', 'id', 'width' => 1232])
+@props(['sheet', 'id', 'width' => 1232, 'now' => null])
 @php
     use Lento\Drawing\{Ink, StripDrawing, Svg};
     use Lento\Roux\Colour;
@@ -15,6 +15,7 @@
     $half = min(62, $width / 12);
     $left = max(2, $x - $half);
     $percent = round(100 * $shade->strength());
+    $nowX = $now === null ? null : $d->x($now);
 @endphp
 <svg {{ $attributes->merge(['class' => 'strip']) }} viewBox="0 0 {{ $width }} 166" role="img" aria-labelledby="{{ $id }}-says">
     <title id="{{ $id }}-says">{{ __('compose.strip_says', ['colour' => __('compose.colour.' . $sheet->question->colour->value), 'percent' => $percent]) }}@if ($carries) {{ __('stove.carries_says') }}@endif</title>
@@ -25,7 +26,9 @@
     @foreach (Colour::cases() as $colour)
         @php($at = $d->x($colour->shade()->value))
         <circle cx="{{ $n($at) }}" cy="{{ $n($d->y($colour->shade()->strength())) }}" r="5.5" class="f-ink"/>
-        <text x="{{ $n(max(28, $at)) }}" y="93" font-size="{{ $width < 600 ? 17 : 22 }}" class="b t-{{ Ink::on($colour->shade()->swatch()->hex())->value }}" text-anchor="middle">{{ __('compose.colour.' . $colour->value) }}</text>
+        {{-- A name gives way to the marker. --}}
+        @php($off = $nowX !== null && abs($nowX - max(28, $at)) < ($width < 600 ? 34 : 46) ? ($at >= $nowX || $nowX < 90 ? 1 : -1) * ($width < 600 ? 38 : 52) - (max(28, $at) - $nowX) : 0)
+        <text x="{{ $n(max(28, $at) + $off) }}" y="93" font-size="{{ $width < 600 ? 17 : 22 }}" class="b t-{{ Ink::on($colour->shade()->swatch()->hex())->value }}" text-anchor="middle">{{ __('compose.colour.' . $colour->value) }}</text>
     @endforeach
     <path d="{{ Svg::path('M%s %sV138H%sV%s', $left, $top, $x + $half, $top) }}" class="s-casing" fill="none" stroke-width="8"/>
     <path d="{{ Svg::path('M%s %sV138H%sV%s', $left, $top, $x + $half, $top) }}" class="s-ink" fill="none" stroke-width="4"/>
@@ -35,4 +38,10 @@
     @endif
     <text x="{{ $n(min($width - 52, max(78, $x))) }}" y="160" font-size="21" class="b" text-anchor="middle">{{ __($carries ? 'stove.lift_here' : 'stove.stop_here') }}</text>
     <text x="{{ $n($x > $width * 0.6 ? max(78, $x) - 64 : max(78, $x) + 64) }}" y="160" font-size="18" class="t-soft" @if ($x > $width * 0.6) text-anchor="end" @endif>{{ __($carries && $width >= 600 ? 'stove.carries_thickens' : 'stove.thickens', ['percent' => $percent]) }}</text>
+    @if ($nowX !== null)
+        <path d="{{ Svg::path('M%s 34V128', $nowX) }}" class="s-casing" stroke-width="10"/>
+        <path d="{{ Svg::path('M%s 34V128', $nowX) }}" class="s-ink" stroke-width="5"/>
+        <path d="{{ Svg::path('M%s 126l11 17h-22Z', $nowX) }}" class="f-ink"/>
+        <text x="{{ $n($width < 600 ? ($nowX > $width * .6 ? $nowX : max(4, min($nowX + 8, $width - 90))) : $nowX + 14 * ($nowX > 150 ? -1 : 1)) }}" y="{{ $width < 600 ? 30 : 160 }}" font-size="{{ $width < 600 ? 18 : 21 }}" class="b" text-anchor="{{ $width < 600 ? ($nowX > $width * .6 ? 'end' : 'start') : ($nowX > 150 ? 'end' : 'start') }}">{{ __('stove.yours_now') }}</text>
+    @endif
 </svg>

@@ -7,26 +7,11 @@
             <p class="next-cue">{{ $page->nextCue() }}</p>
         @endif
     </div>
-    <div class="depth">
-        <p class="huge">{{ round($page->sheet->endDepth()->inMillimetres()) }}<small>mm</small></p>
-        <p>{{ __('stove.target_depth') }}</p>
-        @if ($page->sure() !== '')<p class="sure">{{ $page->sure() }}</p>@endif
+    <div class="reads">
+        @if (in_array($page->panel(), ['strip', 'stair', 'finishes'], true))
+            @foreach ($page->foresees() as $i => $text)<p @class(['first' => $i === 0])>{{ $text }}</p>@endforeach
+        @endif
+        <div class="hands"><x-stove.heats :page="$page" /><x-stove.instruments :page="$page" /></div>
     </div>
-    <div class="events">
-        <details class="take-off">
-            <summary>{{ __('stove.take_off') }}</summary>
-            <form method="post" action="{{ route('pots.events', $page->potId) }}" data-stove>
-                @csrf <x-stove.event kind="taken-off" :page="$page" />
-                <button class="btn btn-outline-danger">{{ __('stove.take_off_sure') }}</button>
-            </form>
-        </details>
-        <p class="lbl">{{ __('stove.notes') }}</p>
-        <ul>
-            @forelse ($page->lastNotes() as $note)
-                <li><time>{{ $note->at->format('H:i') }}</time> <span>{{ $note->text }}</span></li>
-            @empty
-                <li class="soft">{{ __('stove.notes_none') }}</li>
-            @endforelse
-        </ul>
-    </div>
+    <x-stove.so-far :page="$page" />
 </section>

@@ -1,29 +1,22 @@
 @props(['page'])
+@php($tap = $page->moveTap())
 <div class="keys">
     @if ($page->kind() === Lento\Compose\StepKind::Finish)
-        <button class="btn btn-primary go" form="outcome" data-key=" ">{{ __('stove.close') }}</button>
+        <div><button class="btn btn-primary go" form="outcome" data-key=" ">{{ __('stove.close') }}</button></div>
     @elseif ($page->course->nextPour() !== null)
-        <form method="post" action="{{ route('pots.events', $page->potId) }}" data-stove>
-            @csrf <x-stove.event kind="poured" :page="$page" /><input type="hidden" name="pour" value="{{ $page->course->nextPour() }}">
-            <button class="btn btn-primary go figures" data-key=" ">{{ __('stove.pour_now', ['amount' => $page->pours()[$page->course->nextPour()]['amount']]) }} <kbd aria-hidden="true">{{ __('units.space') }}</kbd></button>
-        </form>
+        <x-stove.tap :page="$page" kind="poured" :fields="['pour' => $page->course->nextPour()]" key=" " look="btn-primary" class="go figures">{{ $page->nextAddition() }} <kbd aria-hidden="true">{{ __('units.space') }}</kbd></x-stove.tap>
+    @elseif ($tap)
+        <x-stove.tap :page="$page" :kind="$tap['kind']" :fields="$tap['fields']" key=" " look="btn-primary" class="go figures">{{ $tap['says'] }} <kbd aria-hidden="true">{{ __('units.space') }}</kbd></x-stove.tap>
+        <x-stove.tap :page="$page" kind="done">{{ __('stove.move.leave') }}</x-stove.tap>
     @else
-        <form method="post" action="{{ route('pots.events', $page->potId) }}" data-stove>
-            @csrf <x-stove.event kind="done" :page="$page" />
-            <button class="btn btn-primary go" data-key=" ">{{ __('stove.done') }} <kbd aria-hidden="true">{{ __('units.space') }}</kbd></button>
-        </form>
+        <x-stove.tap :page="$page" kind="done" :fields="$page->after() === $page->course->current + 1 ? [] : ['to' => $page->after()]" key=" " look="btn-primary" class="go">{{ __('stove.done') }} <kbd aria-hidden="true">{{ __('units.space') }}</kbd></x-stove.tap>
     @endif
-    <form method="post" action="{{ route('pots.events', $page->potId) }}" data-stove>
-        @csrf <x-stove.event kind="back" :page="$page" />
-        <button class="btn btn-outline-dark" data-key="b" @disabled($page->course->current === 0)>{{ __('stove.back') }}</button>
-    </form>
-    <details class="note-key" @if ($errors->has('text')) open @endif>
-        <summary class="btn btn-outline-dark" data-key="n">{{ __('stove.note') }}</summary>
-        <form method="post" action="{{ route('pots.events', $page->potId) }}" data-stove>
-            @csrf <x-stove.event kind="note" :page="$page" />
-            <label for="note-text">{{ __('stove.note_text') }}</label>
-            <input id="note-text" name="text" class="mid" maxlength="500" autocomplete="off" required value="{{ old('text') }}">
-            <button class="btn btn-dark">{{ __('stove.save') }}</button>
-        </form>
-    </details>
+    @foreach ($page->tendings() as $i => $tending)
+        <x-stove.tap :page="$page" kind="tended" :fields="['choice' => $tending['kind']]" :key="['v', 'e', 'o'][$i] ?? null" class="tend"><span>{{ $tending['done'] }}</span> <time data-ends="{{ $tending['at']->format('Uv') }}" data-digits>{{ $tending['at']->format('H:i') }}</time></x-stove.tap>
+    @endforeach
+    @if ($page->kind() === Lento\Compose\StepKind::Test)
+        <x-stove.tap :page="$page" kind="back" key="b">{{ __('stove.simmer_on') }}</x-stove.tap>
+    @endif
+    <x-stove.undo :page="$page" />
+    <x-stove.note :page="$page" />
 </div>

@@ -1,10 +1,10 @@
 @props(['page'])
 <section class="step">
-    <p class="whose">{{ $page->name }} · {{ $page->about() }}</p>
-    <h1>{{ $page->title() }}</h1>
+    <x-stove.whose :page="$page" :about="$page->name . ' · ' . $page->about()" />
+    <h1 @class(['long' => mb_strlen($page->title()) > 34])>{{ $page->title() }}</h1>
     <ul class="cues">
         @foreach ($page->senses() as $sense => $text)
-            <li class="{{ $sense }}"><x-dynamic-component :component="'icon.' . $sense" /><span><b>{{ __('stove.' . $sense) }}</b> {{ $text }}</span></li>
+            <li class="{{ $sense }}"><x-dynamic-component :component="'icon.' . $sense" /><span><b>{{ __('stove.' . $sense) }}</b> <span>{{ $text }}</span></span></li>
         @endforeach
     </ul>
     @if ($page->caution() !== '')

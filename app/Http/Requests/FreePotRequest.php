@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Format\Words;
+use App\Questions\Fault;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A pot that is only logged: what to call it, if anything. */
+final class FreePotRequest extends FormRequest
+{
+    private const LONGEST = 60;
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['name' => ['nullable', 'string', 'max:' . self::LONGEST]];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['name.max' => (new Fault('name', 'long', ['most' => (string) self::LONGEST]))->message(), 'name.string' => (new Fault('name', 'text'))->message()];
+    }
+
+    public function name(): string
+    {
+        $name = $this->input('name');
+
+        return is_string($name) && trim($name) !== '' ? trim($name) : Words::text('stove.free_usual');
+    }
+}

@@ -1,2 +1,0 @@
-@props(['page', 'kind'])
-<input type="hidden" name="kind" value="{{ $kind }}"><input type="hidden" name="step" value="{{ $page->course->current }}"><input type="hidden" name="token" value="{{ Illuminate\Support\Str::uuid() }}">

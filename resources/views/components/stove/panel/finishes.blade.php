@@ -1,0 +1,2 @@
+@props(['page'])
+<x-stove.panel.ticks :page="$page" :label="__('stove.finishes')" />

@@ -1,0 +1,190 @@
+import { expect, test } from '@playwright/test';
+import { VELOUTE, cook, tapUntil } from './support/kitchen.js';
+import { Server } from './support/server.js';
+
+// What the stove must withstand: tablets that compete, a server that dies, a line that goes.
+
+const ends = (page) => page.locator('.digits').getAttribute('data-ends');
+const held = (page) => page.evaluate(() => JSON.parse(localStorage.getItem('lento.held') ?? '[]'));
+const heading = (page) => page.getByRole('heading', { level: 1 });
+
+/** The rows of the log of a pot that was taken off, oldest first. */
+async function logged(page, address) {
+  await page.goto(address);
+  return page.locator('table.rows tbody tr').evaluateAll((rows) => rows.map((row) => [...row.cells].map((cell) => cell.textContent.trim())));
+}
+
+async function takeOff(page) {
+  await page.locator('.where-who > summary').click();
+  await page.getByText('Take it off').click();
+  await page.getByRole('button', { name: 'Yes, off unfinished' }).click();
+  await expect(page).toHaveURL(/\/log\/\d+$/);
+}
+
+test('two tablets on one pot: two hundred taps between each other, none lost, none doubled', async ({ page, browser }) => {
+  await cook(page);
+  await tapUntil(page, 'Simmer, stir now and then');
+  const before = Number(await page.locator('.stove').getAttribute('data-events'));
+  const other = await (await browser.newContext()).newPage();
+  await other.goto(page.url());
+  await other.locator('html[data-ready]').waitFor();
+  for (let i = 0; i < 100; i++) {
+    // Not awaited between the two: their answers cross.
+    await Promise.all([page.keyboard.press(i % 2 ? 'v' : 'e'), other.keyboard.press(i % 2 ? 'e' : 'v')]);
+  }
+  for (const tablet of [page, other]) await expect.poll(() => held(tablet).then((events) => events.length), { timeout: 120_000 }).toBe(0);
+  await page.reload();
+  await expect(page.locator('.stove')).toHaveAttribute('data-events', String(before + 200));
+  // The other tablet hears of it by itself.
+  await expect(other.locator('.stove')).toHaveAttribute('data-events', String(before + 200));
+  await takeOff(page);
+  const rows = await logged(page, page.url());
+  expect(rows.filter((row) => row[1] === 'stirred')).toHaveLength(100);
+  expect(rows.filter((row) => row[1] === 'skimmed')).toHaveLength(100);
+  await other.context().close();
+});
+
+test('a server killed in the midst of writing has every tap that it acknowledged', async ({ page }) => {
+  const server = new Server(8434, 'killed');
+  await server.start();
+  try {
+    await cook(page, `${server.address}${VELOUTE}`);
+    await tapUntil(page, 'Simmer, stir now and then');
+    const end = await ends(page);
+    const pot = new URL(page.url()).pathname;
+    const token = await page.locator('meta[name=csrf-token]').getAttribute('content');
+    // Writers that never pause, until the server is gone under their hands.
+    const acknowledged = [];
+    let alive = true;
+    const writer = async (name) => {
+      for (let i = 0; alive; i++) {
+        const id = `${name}-${i}`;
+        const answer = await page.request.post(`${server.address}${pot}/events/batch`, { headers: { 'X-CSRF-TOKEN': token }, data: { events: [{ token: id, kind: 'note', step: '7', text: id }] } }).catch(() => null);
+        if (!answer?.ok()) return;
+        acknowledged.push(...(await answer.json()).kept);
+      }
+    };
+    const writers = ['a', 'b', 'c', 'd'].map(writer);
+    await expect.poll(() => acknowledged.length, { timeout: 120_000 }).toBeGreaterThan(60);
+    await server.kill();
+    alive = false;
+    await Promise.all(writers);
+    await server.start(false);
+    await page.reload();
+    await expect(heading(page)).toHaveText('Simmer, stir now and then');
+    expect(await ends(page)).toBe(end);
+    await takeOff(page);
+    const notes = (await logged(page, page.url())).map((row) => row[1]);
+    expect(acknowledged.filter((id) => !notes.includes(id))).toEqual([]);
+    expect(new Set(notes.filter((note) => /^[abcd]-\d+$/.test(note))).size).toBe(notes.filter((note) => /^[abcd]-\d+$/.test(note)).length);
+  } finally {
+    server.stop();
+  }
+});
+
+test('ten minutes without a line: taps are held, steps go on, and all of it arrives at its own time', async ({ page, context }) => {
+  const server = new Server(8435, 'offline');
+  await server.start();
+  try {
+    await page.clock.install();
+    await cook(page, `${server.address}${VELOUTE}`);
+    await tapUntil(page, 'Bring it once to the boil');
+    await context.setOffline(true);
+    await server.pass(30_000, page);
+    await expect(page.locator('#line-down')).toBeVisible();
+    const began = Date.now();
+    const clock = await page.evaluate(() => Date.now());
+
+    // Twenty taps, half a minute apart.
+    await page.keyboard.press(' ');
+    await expect(heading(page)).toHaveText('Simmer, stir now and then');
+    await expect(page.locator('.digits')).toHaveText(/^(30:00|29:59)$/);
+    for (let i = 1; i <= 17; i++) {
+      await server.pass(30_000, page);
+      await page.keyboard.press('n');
+      await page.keyboard.type(`note ${i}`);
+      await page.keyboard.press('Enter');
+    }
+    await server.pass(30_000, page);
+    await page.keyboard.press(' ');
+    await expect(heading(page)).toHaveText('Dip a spoon, draw a line');
+    await server.pass(30_000, page);
+    await page.keyboard.press('n');
+    await page.keyboard.type('still here');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('#held')).toHaveText('20 taps held here, sent when the line is back');
+    expect(await held(page)).toHaveLength(20);
+
+    await context.setOffline(false);
+    await server.pass(10_000, page);
+    await expect.poll(() => held(page).then((events) => events.length)).toBe(0);
+    await expect(page.locator('#held')).toBeHidden();
+    await expect(heading(page)).toHaveText('Dip a spoon, draw a line');
+    await takeOff(page);
+
+    const rows = await logged(page, page.url());
+    const notes = rows.filter((row) => /^(note \d+|still here)$/.test(row[1]));
+    expect(notes.map((row) => row[1])).toEqual([...Array.from({ length: 17 }, (_, i) => `note ${i + 1}`), 'still here']);
+    // Each has the minute at which it was tapped, give or take what the test itself took.
+    const minute = ([time]) => 60 * Number(time.slice(0, 2)) + Number(time.slice(3));
+    const slack = 1 + Math.ceil((Date.now() - began) / 60_000);
+    const first = Math.floor(clock / 60_000) % 1440;
+    notes.slice(0, 17).forEach((row, i) => {
+      const off = (minute(row) - first - Math.floor((i + 1) / 2) + 1440) % 1440;
+      expect(off).toBeLessThanOrEqual(slack);
+    });
+    const simmer = rows.find((row) => row[1] === 'Simmer' && row[2] !== '');
+    expect(Number(simmer[2])).toBeGreaterThanOrEqual(9);
+    expect(Number(simmer[2])).toBeLessThanOrEqual(9 + slack);
+  } finally {
+    server.stop();
+  }
+});
+
+test('a tap that is refused by a broken line is sent again, and counts once', async ({ page }) => {
+  await cook(page);
+  const before = Number(await page.locator('.stove').getAttribute('data-events'));
+  // The server takes it, but the answer is lost on its way.
+  let lost = 0;
+  await page.route('**/events/batch', async (route) => {
+    if (lost++ > 1) return route.continue();
+    await route.fetch();
+    return route.abort();
+  });
+  await page.keyboard.press(' ');
+  await expect.poll(() => held(page).then((events) => events.length), { timeout: 120_000 }).toBe(0);
+  expect(lost).toBeGreaterThan(2);
+  await page.reload();
+  await expect(page.locator('.stove')).toHaveAttribute('data-events', String(before + 1));
+  await expect(page.locator('.stove')).toHaveAttribute('data-step', '1');
+});
+
+test('a reload in the middle of each kind of step changes nothing', async ({ page }) => {
+  const seen = new Set();
+  for (const question of [
+    '/compose?sauce=espagnole&amount=2&diameter=280&height=160&parts=red-wine:60',
+    '/compose?sauce=bechamel&amount=2&diameter=240&height=140&browned=yes&finish=cream&milk=infused&aromatics=infused',
+    '/compose?sauce=demi-glace&amount=1&diameter=280&height=160',
+    '/compose?sauce=veloute&amount=1&diameter=240&height=140&place=oven&colour=brown&aromatics=apart&strain=blended',
+    '/compose?sauce=onion-gravy&amount=1&diameter=240&height=140',
+    '/compose?sauce=tomato&amount=1&diameter=240&height=140',
+  ]) {
+    await cook(page, question);
+    for (let tap = 0; tap < 60; tap++) {
+      const kind = await page.locator('.stove').evaluate((stove) => stove.className.match(/kind-([\w-]+)/)[1]);
+      if (!seen.has(kind)) {
+        seen.add(kind);
+        const picture = () => page.locator('.stove').evaluate((stove) => [stove.dataset.step, stove.dataset.events, stove.querySelector('h1').textContent, stove.querySelector('[data-digits]')?.dataset.ends, [...stove.querySelectorAll('.tick')].map((tick) => tick.getAttribute('aria-pressed'))]);
+        const before = await picture();
+        await page.reload();
+        await page.locator('html[data-ready]').waitFor();
+        expect(await picture()).toEqual(before);
+      }
+      if (kind === 'finish') break;
+      const events = await page.locator('.stove').getAttribute('data-events');
+      await page.locator('.keys .go').click();
+      await expect(page.locator('.stove')).not.toHaveAttribute('data-events', events);
+    }
+  }
+  expect([...seen].sort()).toEqual(['bake', 'blend', 'boil', 'brown-butter', 'brown-paste', 'brown-vegetables', 'colour', 'combine', 'cook-apart', 'correct', 'enrich', 'finish', 'flour', 'infuse', 'keep', 'let-down', 'melt', 'pour', 'reduce', 'reduce-wine', 'season', 'set-out', 'simmer', 'strain', 'sweat', 'test'].sort());
+});
