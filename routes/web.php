@@ -33,6 +33,7 @@ Route::post('/kitchen/{section}', [KitchenController::class, 'store'])->name('ki
 Route::post('/kitchen/{section}/{id}/remove', [KitchenController::class, 'remove'])->name('kitchen.remove')->whereIn('section', ['pans', 'hobs', 'larder'])->whereNumber('id');
 
 Route::get('/stove', [PotController::class, 'index'])->name('stove');
+Route::view('/stove/new', 'pages.stove-empty')->name('stove.new');
 Route::post('/pots', [PotController::class, 'store'])->name('pots.store');
 Route::get('/pots/{pot}', [PotController::class, 'show'])->name('pots.show')->whereNumber('pot');
 Route::post('/pots/free', [PotController::class, 'free'])->name('pots.free');

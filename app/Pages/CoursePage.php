@@ -17,6 +17,8 @@ use Lento\Course\EventKind;
 use Lento\Drawing\CourseDrawing;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
+use Lento\Stove\PotWatch;
+use Lento\Stove\SauceWatch;
 
 /** One logged pot: plan and outcome, its course in time with all that happened, and what to change. */
 final readonly class CoursePage
@@ -25,9 +27,9 @@ final readonly class CoursePage
      * @param list<string> $names the steps' words
      * @param list<array{time: string, name: string, minutes: string, planned: string, note: bool}> $rows
      */
-    private function __construct(public PotEntry $entry, public CourseDrawing $drawing, public array $names, public array $rows) {}
+    private function __construct(public PotEntry $entry, public CourseDrawing $drawing, public array $names, public array $rows, public ?SauceWatch $sauce) {}
 
-    public static function of(PotEntry $entry, Course $course, EventWords $words): self
+    public static function of(PotEntry $entry, Course $course, EventWords $words, ?PotWatch $watch): self
     {
         $names = array_map(static fn($step): string => Words::text('steps.' . $step->kind->value . '.name'), $course->steps);
         $since = static fn(DateTimeImmutable $at): float => max(0.0, ($at->getTimestamp() - $entry->startedAt->getTimestamp()) / 60.0);
@@ -46,14 +48,35 @@ final readonly class CoursePage
             ];
         }
         foreach ($course->events as $event) {
-            // That a step is done shows in the next one's beginning.
-            if (!in_array($event->kind, [EventKind::Done, EventKind::Finished], true)) {
+            // That a step is done shows in the next one's beginning; its visits are counted below.
+            if (!in_array($event->kind, [EventKind::Done, EventKind::Finished, EventKind::Tended], true)) {
                 $rows[] = ['time' => $event->at->format('H:i'), 'name' => $words->line($event), 'minutes' => '', 'planned' => '', 'note' => true, 'at' => (float) $event->at->format('U.v')];
             }
         }
+        $rows = [...$rows, ...self::tended($course)];
         usort($rows, static fn(array $a, array $b): int => [$a['at'], $a['note']] <=> [$b['at'], $b['note']]);
 
-        return new self($entry, CourseDrawing::of(array_map(static fn($step): float => $step->time->inMinutes(), $course->steps), $visits), $names, $rows);
+        return new self($entry, CourseDrawing::of(array_map(static fn($step): float => $step->time->inMinutes(), $course->steps), $visits), $names, $rows, $watch?->sauce);
+    }
+
+    /** @return list<array{time: string, name: string, minutes: string, planned: string, note: bool, at: float}> the visits of each stay at a step, counted: "stirred 19 times, skimmed 9 times" */
+    private static function tended(Course $course): array
+    {
+        $rows = [];
+        foreach ($course->visits as $visit) {
+            $times = [];
+            foreach ($course->events as $event) {
+                if ($event->tending !== null && $event->at >= $visit->from && ($visit->until === null || $event->at < $visit->until)) {
+                    $times[$event->tending->value] = ($times[$event->tending->value] ?? 0) + 1;
+                }
+            }
+            if ($times !== []) {
+                $words = array_map(static fn(string $kind, int $count): string => trans_choice('log.times', $count, ['did' => Words::text('stove.event.tended.' . $kind), 'count' => $count]), array_keys($times), $times);
+                $rows[] = ['time' => '', 'name' => implode(', ', $words), 'minutes' => '', 'planned' => '', 'note' => true, 'at' => (float) $visit->from->format('U.v')];
+            }
+        }
+
+        return $rows;
     }
 
     /** @return list<string> what the next pot of it should do otherwise; nothing where there was no sheet */

@@ -43,7 +43,7 @@ final readonly class FreePotPage
         return Place::named($this->course->place, $this->kitchen)->name ?? '';
     }
 
-    /** @return list<Place> */
+    /** @return array<string, Place> */
     public function places(): array
     {
         return Place::all($this->kitchen);

@@ -162,7 +162,7 @@ final readonly class StovePage
         return Place::named($this->course->place, $this->kitchen)->name ?? '';
     }
 
-    /** @return list<Place> */
+    /** @return array<string, Place> */
     public function places(): array
     {
         return Place::all($this->kitchen);
@@ -278,6 +278,7 @@ final readonly class StovePage
                 WatchWords::notch($sauce, $this->sheet->endDepth()),
                 WatchWords::then($sauce),
                 Words::text('stove.comes_to', litres: Litres::of($sauce->comesTo($this->sheet))->text()),
+                ...($this->kind() !== StepKind::Correct && $this->moveTap() !== null ? [$this->move()] : []),
             ],
             default => [],
         }, static fn(string $text): bool => $text !== ''));
@@ -312,7 +313,7 @@ final readonly class StovePage
             return Words::text('stove.boil.gate');
         }
 
-        return $sauce->reckoning->strength->observations === 0
+        return $sauce->reckoning->strength->observations === 0 && $sauce->curve->read === []
             ? Words::text('stove.test.none')
             : Words::text('stove.test.says', class: Words::text('thickness.class.' . $sauce->thickness->thicknessClass()->value), thickness: Bands::thickness($sauce->thickness));
     }
@@ -336,7 +337,10 @@ final readonly class StovePage
     public function moveTap(): ?array
     {
         $move = $this->pot->move;
-        if ($move === null || $this->kind() !== StepKind::Correct) {
+        if ($move === null || !in_array($this->kind(), [StepKind::Correct, StepKind::Simmer, StepKind::Reduce], true)) {
+            return null;
+        }
+        if ($this->kind() !== StepKind::Correct && $move->kind !== MoveKind::Thin) {
             return null;
         }
         $grams = Grams::of($move->thickener ?? Mass::ofGrams(0.0))->text();

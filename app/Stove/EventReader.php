@@ -86,7 +86,7 @@ final readonly class EventReader
             EventKind::Heat => self::chosen('heat', $text('choice'), [...HobHeat::cases(), ...SimmerLevel::cases()]),
             EventKind::Tasted => self::chosen('taste', $text('choice'), Taste::cases()),
             EventKind::Kept => self::chosen('kept', $text('choice'), KeptAs::cases()),
-            EventKind::Moved => Place::named($text('choice'), $this->kitchen) === null ? self::notOneOf('where', $text('choice'), array_map(static fn(Place $place): string => $place->id, Place::all($this->kitchen))) : ['choice' => $text('choice')],
+            EventKind::Moved => Place::named($text('choice'), $this->kitchen) === null ? self::notOneOf('where', $text('choice'), array_keys(Place::all($this->kitchen))) : ['choice' => $text('choice')],
             EventKind::TakenOver => self::said('cook', $text('text'), self::LONGEST_NAME),
             EventKind::Note => self::said('text', $text('text'), self::LONGEST_NOTE),
             EventKind::Undone => $text('undoes') === '' || strlen($text('undoes')) > 64 ? new Fault('undoes', 'missing') : ['undoes' => $text('undoes')],

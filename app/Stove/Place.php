@@ -17,38 +17,27 @@ final readonly class Place
 
     public const BENCH = 'bench';
 
-    public function __construct(public string $id, public string $name) {}
+    /** @param string $mark what is filled on the little plan of the stove: one of its rings, the oven, the bench */
+    private function __construct(public string $id, public string $name, public string $mark) {}
 
-    /** @return list<self> the rings first */
+    /** @return non-empty-array<string, self> by their ids, the rings first */
     public static function all(Kitchen $kitchen): array
     {
-        $rings = array_map(static fn(Ring $ring): self => new self('ring-' . $ring->id, $ring->name), array_values($kitchen->hobs));
-        $rings = $rings === [] ? [new self('ring-1', Words::text('stove.place.ring', number: 1)), new self('ring-2', Words::text('stove.place.ring', number: 2))] : $rings;
+        $rings = array_map(static fn(Ring $ring): array => ['ring-' . $ring->id, $ring->name], array_values($kitchen->hobs));
+        $rings = $rings === [] ? array_map(static fn(int $number): array => ['ring-' . $number, Words::text('stove.place.ring', number: $number)], [1, 2]) : $rings;
+        $places = [];
+        foreach ($rings as $i => [$id, $name]) {
+            $places[$id] = new self($id, $name, $i % 2 === 0 ? 'left' : 'right');
+        }
+        foreach ([self::OVEN, self::HOT_WELL, self::BENCH] as $id) {
+            $places[$id] = new self($id, Words::text('stove.place.' . $id), $id);
+        }
 
-        return [...$rings, ...array_map(static fn(string $id): self => new self($id, Words::text('stove.place.' . $id)), [self::OVEN, self::HOT_WELL, self::BENCH])];
+        return $places;
     }
 
     public static function named(string $id, Kitchen $kitchen): ?self
     {
-        foreach (self::all($kitchen) as $place) {
-            if ($place->id === $id) {
-                return $place;
-            }
-        }
-
-        return null;
-    }
-
-    /** Which mark of the little plan of the stove is filled: the first rings, the oven, the bench. */
-    public static function mark(string $id, Kitchen $kitchen): string
-    {
-        $ids = array_map(static fn(self $place): string => $place->id, self::all($kitchen));
-        $at = array_search($id, $ids, true);
-
-        return match (true) {
-            in_array($id, [self::OVEN, self::HOT_WELL, self::BENCH], true) => $id,
-            $at === false => '',
-            default => $at % 2 === 0 ? 'left' : 'right',
-        };
+        return self::all($kitchen)[$id] ?? null;
     }
 }

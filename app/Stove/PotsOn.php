@@ -32,12 +32,12 @@ final class PotsOn
     {
         $pots = Pot::query()->whereNull('finished_at')->oldest('started_at')->limit(self::MOST)->get();
         $events = StoredEvents::coursesOf(array_values($pots->map(static fn(Pot $pot): int => $pot->id)->all()));
-        $called = [];
+        [$called, $places] = [[], Place::all($this->kitchen)];
         foreach ($pots as $pot) {
             $course = Course::of($pot->steps, $pot->started_at, $events[$pot->id], $pot->place, $pot->cook ?? '');
             $call = $course->nextCall();
             if ($call !== null) {
-                $called[] = [$call, $this->ticket($pot, $course, $call)];
+                $called[] = [$call, self::ticket($pot, $course, $call, $places[$course->place] ?? null)];
             }
         }
         usort($called, static fn(array $a, array $b): int => $a[0]->at <=> $b[0]->at);
@@ -45,15 +45,15 @@ final class PotsOn
         return array_column($called, 1);
     }
 
-    private function ticket(Pot $pot, Course $course, Call $call): Ticket
+    private static function ticket(Pot $pot, Course $course, Call $call, ?Place $place): Ticket
     {
         $tends = !in_array($call->kind, [CallKind::Hands, CallKind::Timer], true);
 
         return new Ticket(
             $pot->id,
             $pot->name,
-            Place::named($course->place, $this->kitchen)->name ?? '',
-            Place::mark($course->place, $this->kitchen),
+            $place->name ?? '',
+            $place->mark ?? '',
             $course->cook,
             Words::text($tends ? 'stove.call.' . $call->kind->value : 'steps.' . $course->step()->kind->value . '.name'),
             $call->kind,

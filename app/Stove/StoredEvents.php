@@ -7,6 +7,7 @@ namespace App\Stove;
 use Illuminate\Support\Facades\DB;
 use Lento\Course\Event;
 use Lento\Course\EventKind;
+use stdClass;
 
 /** Reads events by the thousand: plain rows, for a page with twenty pots may not wait for as many models. */
 final readonly class StoredEvents
@@ -14,20 +15,27 @@ final readonly class StoredEvents
     /** @return list<Event> all of one pot, in the order they happened */
     public static function of(int $pot): array
     {
-        return self::ofPots([$pot], array_column(EventKind::cases(), 'value'))[$pot] ?? [];
+        return self::events([$pot], DB::table('pot_events')->where('pot_id', $pot)->orderBy('at_ms')->orderBy('id')->get()->all())[$pot];
     }
 
     /**
+     * What tells where each pot stands. Of the visits, which come by the hundred, only the last of each kind at each step counts.
+     *
      * @param list<int> $pots
      *
-     * @return array<int, list<Event>> of each pot, only what tells where it stands
+     * @return array<int, list<Event>>
      */
     public static function coursesOf(array $pots): array
     {
-        return self::ofPots($pots, array_values(array_map(
-            static fn(EventKind $kind): string => $kind->value,
-            array_filter(EventKind::cases(), static fn(EventKind $kind): bool => $kind->movesTheCourse()),
-        )));
+        $moving = array_filter(EventKind::cases(), static fn(EventKind $kind): bool => $kind->movesTheCourse() && $kind !== EventKind::Tended);
+        $undone = DB::table('pot_events')->whereIn('pot_id', $pots)->where('kind', EventKind::Undone->value)->select('undoes');
+        $visits = DB::table('pot_events')->whereIn('pot_id', $pots)->where('kind', EventKind::Tended->value)->whereNotIn('token', $undone)
+            ->groupBy('pot_id', 'step', 'choice')->selectRaw('*, max(at_ms) as latest');
+
+        return self::events($pots, [
+            ...$visits->get()->all(),
+            ...DB::table('pot_events')->whereIn('pot_id', $pots)->whereIn('kind', array_column($moving, 'value'))->orderBy('at_ms')->orderBy('id')->get()->all(),
+        ]);
     }
 
     /** The newest of all, so that a tablet can ask whether anything has happened. */
@@ -40,14 +48,13 @@ final readonly class StoredEvents
 
     /**
      * @param list<int> $pots
-     * @param list<string> $kinds
+     * @param array<stdClass> $rows
      *
      * @return array<int, list<Event>>
      */
-    private static function ofPots(array $pots, array $kinds): array
+    private static function events(array $pots, array $rows): array
     {
         $events = array_fill_keys($pots, []);
-        $rows = DB::table('pot_events')->whereIn('pot_id', $pots)->whereIn('kind', $kinds)->orderBy('pot_id')->orderBy('at_ms')->orderBy('id')->get();
         foreach ($rows as $row) {
             /** @var array<string, mixed> $row */
             $row = (array) $row;

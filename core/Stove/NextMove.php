@@ -66,13 +66,14 @@ final readonly class NextMove
         if (!$watch->boiled) {
             return new self(MoveKind::BoilFirst, $nothing, $then);
         }
-        $off = $then->gramsPerLitre / $target->gramsPerLitre - 1.0;
+        $off = $watch->thickness->likely->gramsPerLitre / $target->gramsPerLitre - 1.0;
         $raw = $watch->ends->starch->rawTaste > self::COOKED_OUT ? $pot->simmer()->minutesUntilCookedOut($watch->ends, self::COOKED_OUT) : $nothing;
         try {
             return match (true) {
-                $off > self::NEAR => self::thin($pot, $watch, $target),
-                $off < -self::NEAR => self::thicken($sheet, $pot, $watch, $target),
+                $off > self::NEAR => self::thin($pot, $target),
+                // While it simmers it still thickens: nobody judges it thin before its time is up.
                 $watch->left->seconds > 0.0 => new self(MoveKind::GoOn, $watch->left, $then),
+                $off < -self::NEAR => self::thicken($sheet, $pot, $watch, $target),
                 $raw->seconds > 30.0 => new self(MoveKind::CookOut, $raw, $then),
                 default => new self(MoveKind::Right, $nothing, $then),
             };
@@ -94,11 +95,11 @@ final readonly class NextMove
     }
 
     /** @throws NotReachable */
-    private static function thin(Reckoning $pot, SauceWatch $watch, EquivalentFlour $target): self
+    private static function thin(Reckoning $pot, EquivalentFlour $target): self
     {
         $question = $pot->question;
         $kind = Liquid::of($question)->kind;
-        $thinning = Thinning::to($target, $watch->ends, $kind, Temperature::ofCelsius(self::HOT), new TimeToBoil($question->pan, HobHeat::MediumHigh->flux()));
+        $thinning = Thinning::to($target, $pot->sauce, $kind, Temperature::ofCelsius(self::HOT), new TimeToBoil($question->pan, HobHeat::MediumHigh->flux()));
 
         return new self(MoveKind::Thin, $thinning->time ?? Duration::ofSeconds(0.0), $target, liquid: $kind->density->volumeOf($thinning->liquid));
     }

@@ -6,6 +6,7 @@ namespace Lento\Stove;
 
 use DateTimeImmutable;
 use Lento\Compose\Sheet;
+use Lento\Compose\StepKind;
 use Lento\Course\Course;
 use Lento\Course\ReadingKind;
 use Lento\Learning\Factor;
@@ -30,8 +31,10 @@ final readonly class PotWatch
         // A clock that was set back may not make undone what has happened.
         $last = $course->events === [] ? $now : $course->events[count($course->events) - 1]->at;
         $now = $course->finishedAt ?? max($now, $last);
-        $roux = RouxWatch::of($sheet, $course, $now);
-        $sauce = SauceWatch::of($sheet, $course, self::shade($sheet, $course, $roux), $now);
+        $seen = self::colourSeen($course);
+        // A roux that is in the sauce already has nothing more to tell, unless its colour was read.
+        $roux = $seen === null && $course->firstBegun(StepKind::Boil) !== null ? null : RouxWatch::of($sheet, $course, $now);
+        $sauce = SauceWatch::of($sheet, $course, $seen === null ? $sheet->shade : ($roux?->ends($sheet) ?? $seen), $now);
 
         return new self($sheet, $course, $now, $roux, $sauce, $sauce === null ? null : NextMove::of($sheet, $sauce));
     }
@@ -72,14 +75,14 @@ final readonly class PotWatch
         return $kitchen->afterTest(EquivalentFlour::of($pot->sauce), $foreseen)->flourStrength;
     }
 
-    /** The shade that the roux was taken to: as reckoned where its colours were read, else as it was planned. */
-    private static function shade(Sheet $sheet, Course $course, ?RouxWatch $roux): Shade
+    /** The last colour that was set against the strip; where none was, the roux counts as taken to what was planned. */
+    private static function colourSeen(Course $course): ?Shade
     {
         $seen = null;
         foreach ($course->events as $event) {
             $seen = $event->reading?->kind === ReadingKind::Colour ? $event->reading->asShade() : $seen;
         }
 
-        return $seen === null ? $sheet->shade : ($roux?->ends($sheet) ?? $seen);
+        return $seen;
     }
 }

@@ -29,6 +29,8 @@ return new class extends Migration {
         Schema::table('pot_events', static function (Blueprint $table): void {
             $table->dropColumn('at');
             $table->index(['pot_id', 'at_ms']);
+            // The rail asks for the last visit of each kind at each step of every pot.
+            $table->index(['kind', 'pot_id', 'step', 'choice', 'at_ms']);
         });
         Schema::table('pots', static function (Blueprint $table): void {
             $table->string('place', 40)->default('');
@@ -40,6 +42,7 @@ return new class extends Migration {
         Schema::table('pots', static fn(Blueprint $table) => $table->dropColumn('place'));
         Schema::table('pot_events', static function (Blueprint $table): void {
             $table->dropIndex(['pot_id', 'at_ms']);
+            $table->dropIndex(['kind', 'pot_id', 'step', 'choice', 'at_ms']);
             $table->dateTime('at', 3)->default('1970-01-01 00:00:00');
         });
         foreach (DB::table('pot_events')->get(['id', 'at_ms']) as $event) {

@@ -6,6 +6,7 @@ return [
     'title' => 'Stove',
     'empty' => 'Nothing on the stove',
     'empty_hint' => 'Compose a sauce and press “Cook it”, or put on a pot and just log what you do.',
+    'put_on' => 'Put on a pot',
     'to_compose' => 'Compose a sauce',
     'free' => 'Just log what I do',
     'free_name' => 'What is in the pot',
@@ -171,8 +172,8 @@ return [
     'free_hint' => 'Write down what you do; everything keeps its time.',
     'sound_on' => 'Sound on',
     'sound_off' => 'Sound off',
-    'held' => '{1} :count tap held here, sent when the line is back|[2,*] :count taps held here, sent when the line is back',
-    'no_line' => 'No line: timers run on, taps are held here.',
+    'held' => '{1} No line: timers run on. :count tap held here, sent when it is back|[2,*] No line: timers run on. :count taps held here, sent when it is back',
+    'no_line' => 'No line: timers run on, taps will be held here.',
     'curve' => [
         'roux' => 'Roux over the minutes. Now shade :now, planned to be lifted at :target.',
         'depth' => 'Depth in millimetres over the minutes of the simmer. Now :now, to reach :target.',

@@ -13,9 +13,10 @@ const two = (n) => String(n).padStart(2, '0');
 /** ms since 1970 by the server's clock. */
 export const now = () => Date.now() + ahead;
 
-/** What the server says the time is. A difference of less than a second is the line's, not the clock's. */
-export function heard(serverNow) {
-  if (Math.abs(serverNow - now()) > 1000) ahead = serverNow - Date.now();
+/** What the server said the time was while its answer was under way. Small differences are the line's, not the clock's: timers never jump. */
+export function heard(serverNow, asked) {
+  const then = serverNow + (now() - asked) / 2;
+  if (Math.abs(then - now()) > 1500) ahead = then - Date.now();
 }
 
 /** Whether this machine's clock was set, or slept, since this was last asked. */

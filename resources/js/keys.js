@@ -15,7 +15,7 @@ function press(key) {
     return true;
   }
   target.click();
-  if (target.tagName === 'SUMMARY') target.parentElement.querySelector('input:not([type=hidden])')?.focus();
+  if (target.tagName === 'SUMMARY') target.parentElement.querySelector(':scope > :not(summary) :is(input:not([type=hidden]), button)')?.focus();
   return true;
 }
 

@@ -53,9 +53,10 @@ export async function send() {
     for (let events = held.all(); events.length > 0; events = held.all()) {
       const pot = events[0].pot;
       const some = events.filter((event) => event.pot === pot).slice(0, AT_ONCE);
+      const asked = now();
       const answer = await batch(pot, some);
       if (!answer) return;
-      heard(answer.now ?? now());
+      if (answer.now) heard(answer.now, asked);
       held.drop([...answer.kept, ...answer.refused.map((refusal) => refusal.token)]);
       done.pots.add(pot);
       done.refused.push(...answer.refused);
@@ -77,10 +78,11 @@ export async function send() {
 async function pulse() {
   if (sending) return;
   try {
+    const asked = now();
     const answer = await fetch('/pulse', { headers: { Accept: 'application/json' } });
     if (!answer.ok) throw new Error(String(answer.status));
     const said = await answer.json();
-    heard(said.now);
+    heard(said.now, asked);
     const was = [latest, pots];
     [latest, pots] = [said.latest, said.pots];
     if (down || held.all().length > 0) await send();

@@ -9,6 +9,7 @@ const TOKEN = 'token';
 
 let lastAt = 0;
 let drawing = null;
+let drawn = '';
 let byKey = false;
 const goneOn = new Set();
 
@@ -83,7 +84,8 @@ async function draw(sent = new Set()) {
   if (answer.redirected) return location.assign(answer.url);
   const step = here.dataset.step;
   const was = typed();
-  document.querySelector('#answer').innerHTML = await answer.text();
+  drawn = await answer.text();
+  document.querySelector('#answer').innerHTML = drawn;
   if (stove()?.dataset.step === step) {
     restore(was, sent);
   } else {
@@ -148,6 +150,20 @@ function goOn(event) {
   tick();
 }
 
+/** Without a line the last tap is still this tablet's own: it is let go, and the page drawn anew from what the server last said. */
+function letGo() {
+  const here = stove().dataset.pot;
+  const last = held.of(here).pop();
+  if (!last) return false;
+  held.drop([last.token]);
+  held.of(here).forEach((event) => goneOn.delete(event.token));
+  document.querySelector('#answer').innerHTML = drawn;
+  goOnByHeld();
+  showHeld();
+  tick();
+  return true;
+}
+
 /** The held taps that this page has not yet gone on by, in their order. */
 function goOnByHeld() {
   const here = stove()?.dataset.pot;
@@ -169,9 +185,15 @@ function take(event) {
   }
   event.preventDefault();
   const said = eventOf(form, event.submitter);
+  if (said.kind === 'undone' && isDown() && letGo()) return;
   held.add(said);
   refresh(form);
-  form.closest('details:not(.where-who)')?.removeAttribute('open');
+  const folded = form.closest('details:not(.where-who)');
+  if (folded) {
+    // Keys belong to the page again as soon as what was written is away.
+    document.activeElement?.blur();
+    folded.open = false;
+  }
   showHeld();
   if (isDown()) {
     goOnByHeld();
@@ -191,6 +213,7 @@ export function startStove() {
     const button = event.target.closest?.('[data-shade]');
     if (button) shadeUnder(event, button);
   });
+  drawn = document.querySelector('#answer')?.innerHTML ?? '';
   document.addEventListener('submit', take);
   document.addEventListener('keydown', () => (byKey = true), true);
   document.addEventListener('pointerdown', () => (byKey = false), true);

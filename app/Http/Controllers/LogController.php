@@ -10,6 +10,7 @@ use App\Models\Pot;
 use App\Pages\CoursePage;
 use App\Pages\LogPage;
 use App\Stove\CurrentPot;
+use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 
 final readonly class LogController
@@ -26,7 +27,8 @@ final readonly class LogController
     public function show(Pot $pot, Kitchen $kitchen, CurrentPot $current): View
     {
         $course = $pot->course();
+        $watch = $current->watch($pot, CarbonImmutable::now());
 
-        return view('pages.course', ['page' => CoursePage::of($pot->entry(), $course, EventWords::of($kitchen, $course->steps, $current->sheet($pot))), 'pot' => $pot, 'undo' => $pot->finished_at === null ? null : $course->undoable()]);
+        return view('pages.course', ['page' => CoursePage::of($pot->entry(), $course, EventWords::of($kitchen, $course->steps, $watch?->sheet), $watch), 'pot' => $pot, 'undo' => $pot->finished_at === null ? null : $course->undoable()]);
     }
 }

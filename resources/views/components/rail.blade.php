@@ -24,5 +24,6 @@
                 </details>
             </li>
         @endif
+        <li class="aside"><a href="{{ route('stove.new') }}" data-key="h">{{ __('stove.put_on') }}</a></li>
     </ul>
 </section>

@@ -12,14 +12,23 @@
         </dl>
         <h2>{{ __('log.course') }}</h2>
         <div class="scroll" tabindex="0" role="group" aria-label="{{ __('log.course') }}"><x-drawing.course :page="$page" id="course" /></div>
-        <table class="rows">
-            <thead><tr><th scope="col">{{ __('log.at') }}</th><th scope="col">{{ __('log.step') }}</th><th scope="col">{{ __('log.took') }}</th><th scope="col">{{ __('log.plan') }}</th></tr></thead>
-            <tbody>
-                @foreach ($page->rows as $row)
-                    <tr @class(['note' => $row['note']])><td><time>{{ $row['time'] }}</time></td><td>{{ $row['name'] }}</td><td>{{ $row['minutes'] }}</td><td>{{ $row['planned'] }}</td></tr>
-                @endforeach
-            </tbody>
-        </table>
+        <div class="rows-and-level">
+            <table class="rows">
+                <thead><tr><th scope="col">{{ __('log.at') }}</th><th scope="col">{{ __('log.step') }}</th><th scope="col">{{ __('log.took') }}</th><th scope="col">{{ __('log.plan') }}</th></tr></thead>
+                <tbody>
+                    @foreach ($page->rows as $row)
+                        <tr @class(['note' => $row['note']])><td><time>{{ $row['time'] }}</time></td><td>{{ $row['name'] }}</td><td>{{ $row['minutes'] }}</td><td>{{ $row['planned'] }}</td></tr>
+                    @endforeach
+                </tbody>
+            </table>
+            @if ($page->sauce && count($page->sauce->curve->gone) > 2)
+                <figure>
+                    <h2>{{ __('log.level') }}</h2>
+                    <x-drawing.forecast :curve="$page->sauce->curve" :now="$page->sauce->reckoning->seconds" value="depth" id="level" />
+                    <figcaption class="soft">{{ __('log.level_says') }}</figcaption>
+                </figure>
+            @endif
+        </div>
         @if ($undo)
             <form method="post" action="{{ route('pots.events', $pot) }}" class="reopen" data-once>
                 @csrf

@@ -1,6 +1,6 @@
 @props(['page', 'kind', 'fields' => []])
 {{-- One event: posted as a form, or taken by the page and held while the line is down. --}}
-<form method="post" action="{{ route('pots.events', $page->potId) }}" data-stove {{ $attributes }}>
+<form method="post" action="/pots/{{ $page->potId }}/events" data-stove {{ $attributes }}>
     @csrf
     <input type="hidden" name="kind" value="{{ $kind }}"><input type="hidden" name="step" value="{{ $page->course->current }}"><input type="hidden" name="token" value="{{ Illuminate\Support\Str::uuid() }}">
     @foreach ($fields as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
