@@ -26,14 +26,20 @@ async function shot(page, name) {
 async function open(viewport, address) {
   const page = await browser.newPage({ viewport, reducedMotion: 'reduce' });
   await page.goto(base + address);
+  await page.waitForSelector('html[data-ready]');
   return page;
+}
+
+/** One tap or key, until the page shows what became of it. */
+async function happens(page, act) {
+  const events = await page.getAttribute('.stove', 'data-events');
+  await act();
+  await page.waitForFunction((was) => document.querySelector('.stove').dataset.events !== was, events);
 }
 
 /** Taps the next action until the heading is there. */
 async function tapUntil(page, title) {
-  while ((await page.textContent('h1')).trim() !== title) {
-    await Promise.all([page.waitForNavigation(), page.click('.keys .go')]);
-  }
+  while ((await page.textContent('h1')).trim() !== title) await happens(page, () => page.click('.keys .go'));
 }
 
 await shot(await open(DESK, VELOUTE), 'compose');
@@ -48,11 +54,26 @@ await shot(await open(PHONE, '/log'), 'log-390');
 await shot(await open(DESK, '/log/2'), 'course');
 
 const stove = await open(DESK, '/pots/6');
+const strip = await stove.locator('.strip-tap').boundingBox();
+await happens(stove, () => stove.mouse.click(strip.x + strip.width * 0.16, strip.y + strip.height / 2));
 await shot(stove, 'stove');
 await shot(await open(PHONE, '/pots/6'), 'stove-390');
 await tapUntil(stove, 'Pour, and whisk smooth');
-await Promise.all([stove.waitForNavigation(), stove.click('.keys .go')]);
+await happens(stove, () => stove.click('.keys .go'));
 await stove.click('[data-night]');
 await shot(stove, 'stove-night');
+await stove.click('[data-night]');
+await stove.close();
+
+// The pot that simmers since an hour: what was read of it, the notch foreseen, and the test.
+const simmer = await open(DESK, '/pots/5');
+await simmer.fill('#reading', '60');
+await happens(simmer, () => simmer.press('#reading', 'Enter'));
+await happens(simmer, () => simmer.click('.tend'));
+await shot(simmer, 'stove-simmer');
+await shot(await open(PHONE, '/pots/5'), 'stove-simmer-390');
+await tapUntil(simmer, 'Dip a spoon, draw a line');
+await happens(simmer, () => simmer.keyboard.press('3'));
+await shot(simmer, 'stove-test');
 
 await browser.close();

@@ -66,7 +66,7 @@ final class DatabaseSeeder extends Seeder
         $this->cook($start, $record, $bechamel, $yesterday, 'Ines Vark', pace: 0.95, outcome: ['volume' => '3.95', 'spoon' => 'masks', 'taste' => 'right for the fennel', 'colour' => 'white'], notes: ['nutmeg halved'], millimetres: 0.0);
         $this->cook($start, $record, $fish, $yesterday->addMinutes(40), 'Petra Lund', pace: 1.2, outcome: ['volume' => '3.12', 'spoon' => 'veils', 'taste' => 'thin; taken off the boil too soon', 'change' => 'thaw the stock the day before', 'colour' => 'blond', 'hold' => '3'], notes: ['stock was still frozen in the middle'], millimetres: 3.0);
 
-        $this->putOn($start, $record, $brown, $now->subMinutes(62), 'Ines Vark', StepKind::Simmer, 'ring-1');
+        $this->putOn($start, $record, $brown, $now->subMinutes(118), 'Ines Vark', StepKind::Simmer, 'ring-1');
         $this->putOn($start, $record, $fish, $now->subMinutes(14), 'Petra Lund', StepKind::Colour, 'ring-2');
     }
 
@@ -88,7 +88,16 @@ final class DatabaseSeeder extends Seeder
     /** @param array<string, string> $question */
     private function putOn(StartPot $start, RecordEvents $record, array $question, CarbonImmutable $at, string $cook, StepKind $until, string $place): void
     {
-        $this->advance($record, $this->start($start, $question, $at, $cook, $place), $at, 1.0, $until, [], 0.0);
+        $pot = $this->start($start, $question, $at, $cook, $place);
+        $began = $this->advance($record, $pot, $at, 1.0, $until, [], 0.0);
+        $events = [];
+        foreach ($pot->course()->step()->tendings as $tending) {
+            // Seen to as often as it wants it, up to now.
+            for ($due = $began->addSeconds((int) $tending->every->seconds); $due->isPast() && $tending->kind !== TendingKind::Look; $due = $due->addSeconds((int) $tending->every->seconds)) {
+                $events[] = new StoredEvent(EventKind::Tended, sprintf('seed-%d-%s-%d', $pot->id, $tending->kind->value, count($events)), $due->getTimestampMs(), $pot->course()->current, choice: $tending->kind->value);
+            }
+        }
+        $record($pot, $events, CarbonImmutable::now());
     }
 
     /** @return array<string, string> ids of the pans by their names */

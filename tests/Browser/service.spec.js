@@ -46,7 +46,7 @@ test('two pots side by side, at sixty times their speed, by keys alone, to the l
       const left = await page.locator('.digits').evaluateAll((digits, now) => digits.map((one) => Number(one.dataset.ends) - now), await page.evaluate(() => Date.now()));
       if (kind === 'test') {
         await press(here === first ? '3' : '4');
-        await expect(page.locator('.verdict')).toContainText(here === first ? 'coating' : 'gratin');
+        await expect(page.locator('.verdict')).toContainText(here === first ? 'Coating' : 'Gratin');
         await press(' ');
       } else if (kind === 'season') {
         await press('1');

@@ -16,7 +16,7 @@ function lento(array $arguments, string $input = ''): ProcessResult
 function fitsSchema(string $json, string $schema): bool
 {
     $validator = new Validator();
-    foreach (['compose-request', 'compose-answer', 'assay-answer', 'simulate-request', 'simulate-answer', 'cool-request', 'cool-answer'] as $name) {
+    foreach (['compose-request', 'compose-answer', 'assay-answer', 'simulate-request', 'simulate-answer', 'cool-request', 'cool-answer', 'pot-events-request', 'pot-events-answer'] as $name) {
         $validator->resolver()?->registerFile('lento:' . $name, base_path("docs/formats/{$name}.schema.json"));
     }
 

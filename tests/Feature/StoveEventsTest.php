@@ -46,6 +46,7 @@ it('keeps what a tablet held, each at its own time, once however often it is sen
         tapAt('b', 'done', 1, $at + 360_000),
         tapAt('c', 'note', 2, $at + 400_000, text: 'butter was cold'),
     ];
+    expect(fitsSchema((string) json_encode(['events' => $events]), 'pot-events-request'))->toBeTrue();
     batched($pot, $events)->assertOk()->assertJson(['kept' => ['a', 'b', 'c'], 'refused' => [], 'finished' => false]);
     batched($pot, [$events[2], $events[0]])->assertOk()->assertJson(['kept' => ['c', 'a']]);
     $course = $pot->course();
@@ -91,7 +92,8 @@ it('keeps the good of a batch and says what is wrong with the rest, each at its 
         tapAt('d', 'read', 1, 0, choice: 'weight', weight: 'heavy'),
         tapAt('e', 'note', 1, 0, text: 'kept'),
     ])->assertOk();
-    expect($answer->json('kept'))->toBe(['a', 'e'])
+    expect(fitsSchema((string) $answer->getContent(), 'pot-events-answer'))->toBeTrue()
+        ->and($answer->json('kept'))->toBe(['a', 'e'])
         ->and($answer->json('refused.0'))->toBe(['token' => 'b', 'faults' => [['field' => 'temperature', 'message' => 'Probe: write a number from 0 to 300 °C.']]])
         ->and($answer->json('refused.1.faults.0.message'))->toBe('Dip-stick: write a number from 1 to 1000 mm.')
         ->and($answer->json('refused.2.faults.0.message'))->toBe('Scale: write a number from 0.1 to 400 kg.')
@@ -216,7 +218,7 @@ it('foresees from what was read: the colour, the level, the test and the next mo
     happens($pot, 'read', ['choice' => 'temperature', 'value' => '40']);
     get("/pots/{$pot->id}")->assertSee('Boils in about');
     cookUntil($pot, StepKind::Simmer);
-    get("/pots/{$pot->id}")->assertSee('45 mm notch in about')->assertSee('coating then');
+    get("/pots/{$pot->id}")->assertSee('45 mm notch in about')->assertSee('Coating then');
     happens($pot, 'heat', ['choice' => 'boil']);
     travel(20)->minutes();
     get("/pots/{$pot->id}")->assertSee('At this rate it catches')->assertSee('At the 45 mm notch');

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 use Lento\Compose\Amount;
 use Lento\Compose\Base;
+use Lento\Compose\Choice\RouxPlace;
+use Lento\Compose\Choice\Stirring;
 use Lento\Compose\Composer;
+use Lento\Compose\Method;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
 use Lento\Compose\StepKind;
+use Lento\Compose\TendingKind;
 use Lento\Compose\Warning;
 use Lento\Compose\WarningCode;
 use Lento\Compose\When;
@@ -172,4 +176,43 @@ it('gives the same answer to the last digit, and again from scratch', function (
     $ask = fn(): Sheet => answered(Question::of(Base::Espagnole, Volume::ofLitres(2.5)));
     expect($ask()->roux->flour->kilograms)->toBe($ask()->roux->flour->kilograms)
         ->and($ask()->liquid->cubicMetres)->toBe($ask()->liquid->cubicMetres);
+});
+
+it('asks for its visits by what the pot is: stirred the more often the sooner it catches, skimmed where there is no milk', function (): void {
+    // min between two visits of a kind at a step; null where it wants none.
+    $every = static function (Question $question, StepKind $at, TendingKind $visit): ?float {
+        foreach (answered($question)->steps as $step) {
+            foreach ($step->tendings as $tending) {
+                if ($step->kind === $at && $tending->kind === $visit) {
+                    return $tending->every->inMinutes();
+                }
+            }
+        }
+
+        return null;
+    };
+    $veloute = Question::of(Base::Veloute, Volume::ofLitres(2.0), simmerTime: Duration::ofMinutes(30.0), pan: pan24());
+    $milk = Question::of(Base::Bechamel, Volume::ofLitres(2.0), simmerTime: Duration::ofMinutes(30.0), simmerLevel: SimmerLevel::Brisk, pan: pan24());
+    $short = Question::of(Base::Veloute, Volume::ofLitres(2.0), simmerTime: Duration::ofMinutes(8.0), pan: pan24());
+    expect($every($veloute, StepKind::Simmer, TendingKind::Stir))->toBe(5.0)
+        ->and($every($veloute, StepKind::Simmer, TendingKind::Skim))->toBe(10.0)
+        ->and($every($veloute, StepKind::Simmer, TendingKind::Look))->toEqualWithDelta(20.1, 1e-6)
+        ->and($every($veloute, StepKind::Colour, TendingKind::Look))->toBeGreaterThan(1.0)
+        ->and($every($milk, StepKind::Simmer, TendingKind::Stir))->toBeLessThan(5.0)
+        ->and($every($milk, StepKind::Simmer, TendingKind::Skim))->toBeNull()
+        ->and($every($short, StepKind::Simmer, TendingKind::Look))->toBeNull()
+        ->and($every($short, StepKind::Simmer, TendingKind::Skim))->toBeNull()
+        ->and($every(Question::of(Base::Bechamel, Volume::ofLitres(2.0), method: new Method(stirring: Stirring::Constantly)), StepKind::Simmer, TendingKind::Stir))->toBeNull()
+        ->and($every(Question::of(Base::Espagnole, Volume::ofLitres(2.0), method: new Method(place: RouxPlace::Oven)), StepKind::Bake, TendingKind::Turn))->toBeGreaterThan(3.0);
+});
+
+it('reduces by its own step where it boils down to a level, and ends every pot with its correction and its keeping', function (): void {
+    $kinds = static fn(Question $question): array => array_map(static fn($step): StepKind => $step->kind, answered($question)->steps);
+    expect($kinds(Question::of(Base::DemiGlace, Volume::ofLitres(1.0))))->toContain(StepKind::Reduce)->not->toContain(StepKind::Simmer)
+        ->and($kinds(Question::of(Base::Veloute, Volume::ofLitres(2.0), reduceBy: 0.3)))->toContain(StepKind::Reduce)->not->toContain(StepKind::Simmer);
+    foreach (Base::cases() as $base) {
+        $all = $kinds(Question::of($base, Volume::ofLitres(2.0)));
+        expect(array_search(StepKind::Correct, $all, true))->toBe((int) array_search(StepKind::Test, $all, true) + 1)
+            ->and(array_slice($all, -2))->toBe([StepKind::Keep, StepKind::Finish]);
+    }
 });

@@ -7,6 +7,7 @@ use Lento\Larder\Larder;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
 use Lento\Roux\Colour;
 use Lento\Roux\HobHeat;
 use Lento\Roux\HobRoux;
@@ -80,3 +81,23 @@ it('browns later in a bigger batch and sooner on more heat', function (): void {
 it('refuses a colour that a heat never gives', function (): void {
     HobRoux::inPan(roux(100.0, 100.0), Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), HobHeat::Low)->until(Shade::of(3.0));
 })->throws(NotReachable::class);
+
+it('goes on from any moment as if it had never been looked at', function (): void {
+    $hob = HobRoux::inPan(roux(140.0, 140.0), Length::ofCentimetres(24.0), Mass::ofKilograms(1.4), HobHeat::Medium);
+    $straight = $hob->after(Duration::ofMinutes(9.0));
+    $looked = $hob->onward($hob->onward($hob->after(Duration::ofMinutes(2.0)), Duration::ofMinutes(3.0)), Duration::ofMinutes(4.0));
+    expect($looked->time->seconds)->toBe($straight->time->seconds)
+        ->and($looked->shade->value)->toEqualWithDelta($straight->shade->value, 0.01)
+        ->and($looked->temperature->inCelsius())->toEqualWithDelta($straight->temperature->inCelsius(), 0.3)
+        ->and($looked->rawTaste)->toEqualWithDelta($straight->rawTaste, 0.01);
+});
+
+it('stops at a shade if that comes first, and goes on from what was seen', function (): void {
+    $hob = HobRoux::inPan(roux(140.0, 140.0), Length::ofCentimetres(24.0), Mass::ofKilograms(1.4), HobHeat::Medium);
+    $pale = $hob->after(Duration::ofMinutes(2.0));
+    $blond = $hob->onward($pale, Duration::ofMinutes(60.0), Shade::of(1.0));
+    expect($blond->shade->value)->toEqualWithDelta(1.0, 0.02)
+        ->and($hob->onward($pale, Duration::ofMinutes(1.0), Shade::of(1.0))->time->inMinutes())->toEqualWithDelta(3.0, 1e-6)
+        ->and($hob->onward($pale->colouredTo(Shade::of(0.9)), Duration::ofMinutes(60.0), Shade::of(1.0))->time->seconds)->toBeLessThan($blond->time->seconds)
+        ->and($hob->onward($pale->heatedTo(Temperature::ofCelsius(150.0)), Duration::ofMinutes(60.0), Shade::of(1.0))->time->seconds)->toBeLessThan($blond->time->seconds);
+});

@@ -26,9 +26,10 @@
     @foreach (Colour::cases() as $colour)
         @php($at = $d->x($colour->shade()->value))
         <circle cx="{{ $n($at) }}" cy="{{ $n($d->y($colour->shade()->strength())) }}" r="5.5" class="f-ink"/>
-        {{-- A name gives way to the marker. --}}
-        @php($off = $nowX !== null && abs($nowX - max(28, $at)) < ($width < 600 ? 34 : 46) ? ($at >= $nowX || $nowX < 90 ? 1 : -1) * ($width < 600 ? 38 : 52) - (max(28, $at) - $nowX) : 0)
-        <text x="{{ $n(max(28, $at) + $off) }}" y="93" font-size="{{ $width < 600 ? 17 : 22 }}" class="b t-{{ Ink::on($colour->shade()->swatch()->hex())->value }}" text-anchor="middle">{{ __('compose.colour.' . $colour->value) }}</text>
+        {{-- A name gives way to the marker; on a narrow strip there is no room beside it. --}}
+        @php($near = $nowX !== null && abs($nowX - max(28, $at)) < ($width < 600 ? 34 : 46))
+        @php($off = $near ? ($at >= $nowX || $nowX < 90 ? 1 : -1) * 52 - (max(28, $at) - $nowX) : 0)
+        <text x="{{ $n(max(28, $at) + $off) }}" y="93" @if ($near && $width < 600) visibility="hidden" @endif font-size="{{ $width < 600 ? 17 : 22 }}" class="b t-{{ Ink::on($colour->shade()->swatch()->hex())->value }}" text-anchor="middle">{{ __('compose.colour.' . $colour->value) }}</text>
     @endforeach
     <path d="{{ Svg::path('M%s %sV138H%sV%s', $left, $top, $x + $half, $top) }}" class="s-casing" fill="none" stroke-width="8"/>
     <path d="{{ Svg::path('M%s %sV138H%sV%s', $left, $top, $x + $half, $top) }}" class="s-ink" fill="none" stroke-width="4"/>
