@@ -28,12 +28,15 @@ final readonly class StoredEvents
     public static function coursesOf(array $pots): array
     {
         $moving = array_filter(EventKind::cases(), static fn(EventKind $kind): bool => $kind->movesTheCourse() && $kind !== EventKind::Tended);
-        $undone = DB::table('pot_events')->whereIn('pot_id', $pots)->where('kind', EventKind::Undone->value)->select('undoes');
-        $visits = DB::table('pot_events')->whereIn('pot_id', $pots)->where('kind', EventKind::Tended->value)->whereNotIn('token', $undone)
-            ->groupBy('pot_id', 'step', 'choice')->selectRaw('*, max(at_ms) as latest');
+        $tended = DB::table('pot_events')->whereIn('pot_id', $pots)->where('kind', EventKind::Tended->value);
+        // Where a visit was taken back its last one is not known by its moment alone: those few pots are read whole.
+        $whole = DB::table('pot_events as undone')->join('pot_events as tended', 'tended.token', '=', 'undone.undoes')
+            ->whereIn('undone.pot_id', $pots)->where('undone.kind', EventKind::Undone->value)->where('tended.kind', EventKind::Tended->value)->distinct()->pluck('undone.pot_id')->all();
 
         return self::events($pots, [
-            ...$visits->get()->all(),
+            // Only columns of an index, so that the hundreds of visits themselves are never touched.
+            ...(clone $tended)->whereNotIn('pot_id', $whole)->groupBy('kind', 'pot_id', 'step', 'choice')->selectRaw('kind, pot_id, step, choice, max(at_ms) as at_ms')->get()->all(),
+            ...(clone $tended)->whereIn('pot_id', $whole)->get()->all(),
             ...DB::table('pot_events')->whereIn('pot_id', $pots)->whereIn('kind', array_column($moving, 'value'))->orderBy('at_ms')->orderBy('id')->get()->all(),
         ]);
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 use Illuminate\Contracts\Process\ProcessResult;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Process;
-use Opis\JsonSchema\Validator;
 
 /** @param list<string> $arguments */
 function lento(array $arguments, string $input = ''): ProcessResult
@@ -13,15 +12,7 @@ function lento(array $arguments, string $input = ''): ProcessResult
     return Process::path(base_path())->timeout(300)->input($input)->run(['./lento', ...$arguments]);
 }
 
-function fitsSchema(string $json, string $schema): bool
-{
-    $validator = new Validator();
-    foreach (['compose-request', 'compose-answer', 'assay-answer', 'simulate-request', 'simulate-answer', 'cool-request', 'cool-answer', 'pot-events-request', 'pot-events-answer'] as $name) {
-        $validator->resolver()?->registerFile('lento:' . $name, base_path("docs/formats/{$name}.schema.json"));
-    }
-
-    return $validator->validate(json_decode($json), 'lento:' . $schema)->isValid();
-}
+require_once __DIR__ . '/schemas.php';
 
 it('answers the example request in the shape of its schema', function (): void {
     $request = base_path('docs/formats/examples/compose-request.json');

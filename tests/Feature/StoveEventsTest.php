@@ -17,6 +17,9 @@ use function Pest\Laravel\postJson;
 use function Pest\Laravel\travel;
 use function Pest\Laravel\travelTo;
 
+require_once __DIR__ . '/taps.php';
+require_once __DIR__ . '/schemas.php';
+
 /**
  * @param list<array<string, mixed>> $events
  *
@@ -348,4 +351,24 @@ it('draws a kitchen of twenty pots and five thousand events in no time', functio
     sort($times);
     // The machines are shared: the figure is in docs/performance.md; here only that it is of its order.
     expect($times[0])->toBeLessThan(250.0);
+});
+
+it('hangs a pot by its last visit that was not taken back', function (): void {
+    travelTo(CarbonImmutable::now()->startOfSecond());
+    $pot = started();
+    cookUntil($pot, StepKind::Simmer);
+    $other = started();
+    cookUntil($other, StepKind::Simmer);
+    $due = static fn(Pot $of): string => (string) $of->course()->nextCall()?->at->format('Uv');
+    foreach ([$pot, $other] as $one) {
+        travel(2)->minutes();
+        happens($one, 'tended', ['choice' => 'stir']);
+        travel(1)->minutes();
+        happens($one, 'tended', ['choice' => 'stir', 'token' => "slip-{$one->id}"]);
+    }
+    get('/log')->assertSee('data-ends="' . $due($pot) . '"', false)->assertSee('data-ends="' . $due($other) . '"', false);
+    $before = $due($pot);
+    happens($pot, 'undone', ['undoes' => "slip-{$pot->id}"]);
+    expect($due($pot))->toBeLessThan($before);
+    get('/log')->assertSee('data-ends="' . $due($pot) . '"', false)->assertSee('data-ends="' . $due($other) . '"', false);
 });

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Models\Pot;
-use Illuminate\Testing\TestResponse;
 use Lento\Compose\StepKind;
 
 use function Pest\Laravel\get;
@@ -11,37 +10,7 @@ use function Pest\Laravel\post;
 use function Pest\Laravel\travel;
 use function Pest\Laravel\travelTo;
 
-function started(string $question = 'sauce=veloute&liquid=chicken-stock&amount=2&diameter=240&height=140'): Pot
-{
-    post('/pots', ['question' => $question])->assertRedirect();
-
-    return Pot::query()->latest('id')->firstOrFail();
-}
-
-/**
- * @param array<string, mixed> $more
- *
- * @return TestResponse<Illuminate\Http\Response>
- */
-function happens(Pot $pot, string $kind, array $more = []): TestResponse
-{
-    // A test is one long request to the container; each event of a kitchen is one of its own.
-    app()->forgetScopedInstances();
-
-    return post("/pots/{$pot->id}/events", ['kind' => $kind, 'step' => (string) $pot->refresh()->course()->current, 'token' => uniqid('t', true), ...$more]);
-}
-
-/** Done, with every pour ticked, until a step of that kind is reached. */
-function cookUntil(Pot $pot, StepKind $kind): void
-{
-    for ($i = 0; $i < 30 && $pot->refresh()->course()->step()->kind !== $kind; $i++) {
-        for ($pour = 0; $pour < $pot->course()->step()->pours; $pour++) {
-            happens($pot, 'poured', ['pour' => $pour]);
-        }
-        happens($pot, 'done');
-    }
-    expect($pot->refresh()->course()->step()->kind)->toBe($kind);
-}
+require_once __DIR__ . '/taps.php';
 
 it('says so when nothing is on', fn() => get('/stove')->assertOk()->assertSee('Nothing on the stove')->assertSee('Compose a sauce'));
 

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Pot;
+use Illuminate\Testing\TestResponse;
+use Lento\Compose\StepKind;
+
+use function Pest\Laravel\post;
+
+// What the tests of the stove do over and over: put a pot on, tap, cook on to a step.
+
+function started(string $question = 'sauce=veloute&liquid=chicken-stock&amount=2&diameter=240&height=140'): Pot
+{
+    post('/pots', ['question' => $question])->assertRedirect();
+
+    return Pot::query()->latest('id')->firstOrFail();
+}
+
+/**
+ * @param array<string, mixed> $more
+ *
+ * @return TestResponse<Illuminate\Http\Response>
+ */
+function happens(Pot $pot, string $kind, array $more = []): TestResponse
+{
+    // A test is one long request to the container; each event of a kitchen is one of its own.
+    app()->forgetScopedInstances();
+
+    return post("/pots/{$pot->id}/events", ['kind' => $kind, 'step' => (string) $pot->refresh()->course()->current, 'token' => uniqid('t', true), ...$more]);
+}
+
+/** Done, with every pour ticked, until a step of that kind is reached. */
+function cookUntil(Pot $pot, StepKind $kind): void
+{
+    for ($i = 0; $i < 30 && $pot->refresh()->course()->step()->kind !== $kind; $i++) {
+        for ($pour = 0; $pour < $pot->course()->step()->pours; $pour++) {
+            happens($pot, 'poured', ['pour' => $pour]);
+        }
+        happens($pot, 'done');
+    }
+    expect($pot->refresh()->course()->step()->kind)->toBe($kind);
+}
