@@ -18,6 +18,7 @@ use Lento\Compose\Choice\SkinGuard;
 use Lento\Compose\Choice\StrainWay;
 use Lento\Compose\Sheet;
 use Lento\Compose\Step;
+use Lento\Compose\StepKind;
 use Lento\Compose\When;
 use Lento\Exception\LentoException;
 use Lento\Larder\Allergen;
@@ -129,7 +130,13 @@ final readonly class SheetPage
             'cue' => $this->words->cue($step->kind),
             'caution' => $this->words->caution($step->kind),
             'hands' => $step->handsOn,
-        ], $this->sheet->steps);
+        ], $this->stepsInWords());
+    }
+
+    /** @return list<Step> a correction is worked out at the stove, if it comes to one: on paper there is nothing to say of it */
+    private function stepsInWords(): array
+    {
+        return array_values(array_filter($this->sheet->steps, static fn(Step $step): bool => $step->kind !== StepKind::Correct));
     }
 
     /** "0.75 % at the end: 15 g go in" */

@@ -25,7 +25,6 @@ return [
     'pour_now' => 'Poured :amount',
     'stir_in_now' => 'In: :amount',
     'undo' => 'Undo',
-    'undo_what' => 'Undo: :what',
     'simmer_on' => 'Back to the simmer',
     'note' => 'Note',
     'note_text' => 'What to remember',

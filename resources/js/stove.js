@@ -12,6 +12,8 @@ let drawing = null;
 let drawn = '';
 let byKey = false;
 const goneOn = new Set();
+// Fields of what was sent: they come back empty, all others as they were.
+const submitted = new Set();
 
 const stove = () => document.querySelector('.stove[data-pot]');
 const id = () => (crypto.randomUUID ? crypto.randomUUID() : `${Date.now()}-${Math.random().toString(36).slice(2)}`);
@@ -188,12 +190,10 @@ function take(event) {
   if (said.kind === 'undone' && isDown() && letGo()) return;
   held.add(said);
   refresh(form);
-  const folded = form.closest('details:not(.where-who)');
-  if (folded) {
-    // Keys belong to the page again as soon as what was written is away.
-    document.activeElement?.blur();
-    folded.open = false;
-  }
+  for (const field of form.querySelectorAll('input:not([type=hidden])')) submitted.add(field.id);
+  // Keys belong to the page again as soon as what was written is away.
+  if (form.contains(document.activeElement)) document.activeElement.blur();
+  for (let folded = form.closest('details'); folded; folded = folded.parentElement.closest('details')) folded.open = false;
   showHeld();
   if (isDown()) {
     goOnByHeld();
@@ -222,11 +222,10 @@ export function startStove() {
     if (!here || !pots.has(here)) return void rail();
     const faults = refused.flatMap((refusal) => refusal.faults);
     if (finished.has(here)) return location.assign(`/log/${here}`);
-    // What was refused stays in its field; what was taken leaves it empty.
-    const fields = [...document.querySelectorAll('.stove input:not([type=hidden])')];
-    const kept = new Set(fields.filter((field) => faults.length > 0 || field.form?.id === 'outcome').map((field) => field.id));
-    const sent = new Set(fields.map((field) => field.id).filter((key) => !kept.has(key)));
-    draw(faults.length > 0 ? new Set() : sent).then(() => wrong(faults));
+    // What was refused stays in its field as well.
+    const sent = new Set(faults.length > 0 ? [] : submitted);
+    submitted.clear();
+    draw(sent).then(() => wrong(faults));
   });
   document.addEventListener('lento:down', goOnByHeld);
   document.addEventListener('lento:happened', () => (stove() ? draw() : rail()));

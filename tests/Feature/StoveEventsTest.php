@@ -372,3 +372,14 @@ it('hangs a pot by its last visit that was not taken back', function (): void {
     expect($due($pot))->toBeLessThan($before);
     get('/log')->assertSee('data-ends="' . $due($pot) . '"', false)->assertSee('data-ends="' . $due($other) . '"', false);
 });
+
+it('cooks a pot to its end whose question the kitchen can no longer answer', function (): void {
+    $pot = started();
+    cookUntil($pot, StepKind::Simmer);
+    $pot->update(['question' => ['sauce' => 'veloute', 'amount' => '2', 'liquid' => 'own-stock-that-is-gone']]);
+    app()->forgetScopedInstances();
+    get("/pots/{$pot->id}")->assertOk()->assertSee('Simmer')->assertSee('Write down what you do');
+    cookUntil($pot, StepKind::Finish);
+    happens($pot, 'finished', ['volume' => '2', 'spoon' => 'coats'])->assertRedirect("/log/{$pot->id}");
+    get("/log/{$pot->id}")->assertOk()->assertSee('2.00 l, coats');
+});

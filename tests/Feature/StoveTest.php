@@ -39,7 +39,9 @@ it('shows each step with its cue, its caution and its drawing', function (StepKi
     [StepKind::Test, 'Dip a spoon', 'cool before you taste'],
     [StepKind::Season, 'No salt yet', ''],
     [StepKind::Strain, 'Strain it', 'heavy'],
-    [StepKind::Finish, 'What came out?', 'local food-safety code'],
+    [StepKind::Correct, 'Whisk in', 'spits'],
+    [StepKind::Keep, 'Serve, hold or cool it', 'local food-safety code'],
+    [StepKind::Finish, 'What came out?', ''],
 ]);
 
 it('ticks pours off one by one and offers the next', function (): void {

@@ -9,8 +9,8 @@ use App\Http\Requests\StartPotRequest;
 use App\Http\Responses\PageOrFragment;
 use App\Kitchen\Kitchen;
 use App\Models\Pot;
-use App\Pages\FreePotPage;
-use App\Pages\StovePage;
+use App\Pages\Stove\FreePotPage;
+use App\Pages\Stove\StovePage;
 use App\Questions\Answer;
 use App\Stove\CurrentPot;
 use App\Stove\PotsOn;
@@ -52,13 +52,12 @@ final readonly class PotController
         if ($pot->finished_at !== null) {
             return redirect()->route('log.show', $pot);
         }
-        if ($pot->isFree()) {
-            return new PageOrFragment('pages.free-pot', ['page' => FreePotPage::of($pot->id, $pot->name, $pot->course(), $kitchen)]);
-        }
+        // A pot whose question this kitchen can no longer answer (an ingredient was removed) is still cooked to its end, without forecasts.
         $watch = $current->watch($pot, CarbonImmutable::now());
-        abort_if($watch === null, 410);
 
-        return new PageOrFragment('pages.stove', ['page' => StovePage::of($pot->id, $pot->name, $watch, $kitchen)]);
+        return $watch === null
+            ? new PageOrFragment('pages.free-pot', ['page' => FreePotPage::of($pot->id, $pot->name, $pot->course(), $kitchen)])
+            : new PageOrFragment('pages.stove', ['page' => StovePage::of($pot->id, $pot->name, $watch, $kitchen)]);
     }
 
     /** @param array<string, string> $question */

@@ -5,7 +5,7 @@
         <article class="stove free @if ($page->isFinishing()) panel-outcome @endif" data-pot="{{ $page->potId }}" data-step="{{ $page->course->current }}" data-events="{{ count($page->course->events) }}" data-last="{{ $page->course->events === [] ? 0 : $page->course->events[count($page->course->events) - 1]->at->format('Uv') }}" data-ahead="[]">
             <p id="stove-wrong" class="field-error" role="alert" hidden></p>
             <section class="step">
-                <x-stove.whose :page="$page" :about="__('stove.free')" />
+                <x-stove.whose :page="$page" :about="$page->name" />
                 <h1>{{ $page->title() }}</h1>
                 @if (! $page->isFinishing())<p class="soft">{{ __('stove.free_hint') }}</p>@endif
             </section>

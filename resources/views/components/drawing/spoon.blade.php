@@ -6,19 +6,8 @@
 @endphp
 <svg class="spoon" viewBox="0 0 {{ SpoonDrawing::WIDTH }} {{ SpoonDrawing::HEIGHT }}" role="img" aria-labelledby="{{ $id }}-says">
     <title id="{{ $id }}-says">{{ __('compose.spoon_says', ['word' => App\Format\Words::spoon($sheet->spoon), 'mm' => number_format($mm, 1)]) }}</title>
-    <defs><clipPath id="{{ $id }}-bowl"><path d="{{ $d->bowl() }}"/></clipPath></defs>
-    <path d="{{ $d->handle() }}" class="f-steel s-ink" stroke-width="1.8" stroke-linejoin="round"/>
-    <path d="{{ $d->bowl() }}" class="f-steel s-ink" stroke-width="1.8"/>
-    <g clip-path="url(#{{ $id }}-bowl)">
-        <path d="{{ $d->film() }}" fill="{{ $colour }}" opacity="{{ Svg::number($d->opacity) }}"/>
-        <path d="{{ $d->gap() }}Z" class="f-steel"/>
-        @foreach ($d->tongues() as $tongue)<path d="{{ $tongue }}" fill="{{ $colour }}" class="s-ink" stroke-width=".9"/>@endforeach
-        <path d="{{ $d->gap() }}" class="s-ink" fill="none" stroke-width="{{ Svg::number(0.9 + 1.9 * (1 - $d->run)) }}" opacity="{{ Svg::number(0.4 + 0.6 * (1 - $d->run)) }}"/>
-        <path d="{{ $d->film() }}" class="s-ink" fill="none" stroke-width="1.3" opacity=".75"/>
-    </g>
-    <path d="{{ $d->bowl() }}" class="s-ink" fill="none" stroke-width="1.8"/>
+    <x-drawing.spoon-bowl :d="$d" :colour="$colour" :id="$id" />
     <path d="{{ $d->shine() }}" fill="none" stroke="#FFFFFF" stroke-width="3" stroke-linecap="round" opacity=".75"/>
-    @foreach ($d->drips() as $drip)<path d="{{ $drip }}" fill="{{ $colour }}" class="s-ink" stroke-width="1.3"/>@endforeach
     @foreach ($d->sightLines() as [$from, $to, $y])<path d="{{ Svg::path('M%s %sH%s', $from, $y, $to) }}" class="s-edge" stroke-dasharray="1.5 3.5"/>@endforeach
     @foreach ($d->sectionFilms() as $film)<path d="{{ $film }}" fill="{{ $colour }}" class="s-ink" stroke-width="1.4" opacity="1"/>@endforeach
     <path d="{{ $d->sectionMetal() }}" class="s-ink" fill="none" stroke-width="4.5" stroke-linecap="round"/>

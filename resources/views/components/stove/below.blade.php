@@ -9,7 +9,7 @@
     </div>
     <div class="reads">
         @if (in_array($page->panel(), ['strip', 'stair', 'finishes'], true))
-            @foreach ($page->foresees() as $i => $text)<p @class(['first' => $i === 0])>{{ $text }}</p>@endforeach
+            @foreach ($page->watching()->foresees() as $i => $text)<p @class(['first' => $i === 0])>{{ $text }}</p>@endforeach
         @endif
         <div class="hands"><x-stove.heats :page="$page" /><x-stove.instruments :page="$page" /></div>
     </div>

@@ -1,10 +1,10 @@
 @props(['page'])
-@php($tap = $page->moveTap())
+@php($tap = $page->testing()->tap())
 <div class="keys">
     @if ($page->kind() === Lento\Compose\StepKind::Finish)
         <div><button class="btn btn-primary go" form="outcome" data-key=" ">{{ __('stove.close') }}</button></div>
     @elseif ($page->course->nextPour() !== null)
-        <x-stove.tap :page="$page" kind="poured" :fields="['pour' => $page->course->nextPour()]" key=" " look="btn-primary" class="go figures">{{ $page->nextAddition() }} <kbd aria-hidden="true">{{ __('units.space') }}</kbd></x-stove.tap>
+        <x-stove.tap :page="$page" kind="poured" :fields="['pour' => $page->course->nextPour()]" key=" " look="btn-primary" class="go figures">{{ $page->additions()->next() }} <kbd aria-hidden="true">{{ __('units.space') }}</kbd></x-stove.tap>
     @elseif ($tap && $page->kind() === Lento\Compose\StepKind::Correct)
         <x-stove.tap :page="$page" :kind="$tap['kind']" :fields="$tap['fields']" key=" " look="btn-primary" class="go figures">{{ $tap['says'] }} <kbd aria-hidden="true">{{ __('units.space') }}</kbd></x-stove.tap>
         <x-stove.tap :page="$page" kind="done">{{ __('stove.move.leave') }}</x-stove.tap>

@@ -3,17 +3,17 @@
 <div class="whose">
     <span class="pot-name">{{ $about }}</span>
     <details class="where-who">
-        <summary data-key="w">{{ implode(' · ', array_filter([$page->place(), $page->course->cook])) ?: __('stove.where') }}</summary>
+        <summary data-key="w">{{ $page->whereabouts()->says() ?: __('stove.where') }}</summary>
         <div class="sheet-down">
             <p class="lbl">{{ __('stove.place_is') }}</p>
             <div class="taps">
-                @foreach ($page->places() as $place)
+                @foreach ($page->whereabouts()->places() as $place)
                     <x-stove.tap :page="$page" kind="moved" :fields="['choice' => $place->id]" aria-pressed="{{ $page->course->place === $place->id ? 'true' : 'false' }}">{{ $place->name }}</x-stove.tap>
                 @endforeach
             </div>
             <p class="lbl">{{ __('stove.whose') }}</p>
             <div class="taps">
-                @foreach ($page->kitchen->cooks() as $cook)
+                @foreach ($page->whereabouts()->cooks() as $cook)
                     <x-stove.tap :page="$page" kind="taken-over" :fields="['text' => $cook]" aria-pressed="{{ $page->course->cook === $cook ? 'true' : 'false' }}">{{ $cook }}</x-stove.tap>
                 @endforeach
                 <x-stove.form :page="$page" kind="taken-over" class="with-field">

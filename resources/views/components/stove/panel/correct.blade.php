@@ -1,11 +1,11 @@
 @props(['page'])
 <div class="watch">
-    <x-drawing.pot :sheet="$page->sheet" :now="$page->litresNow()" :colour="$page->colour()" id="pot" />
+    <x-drawing.pot :sheet="$page->sheet" :now="$page->watching()->litresNow()" :colour="$page->colour()" id="pot" />
     <div class="foresees">
-        <p class="first">{{ $page->moveThen() }}</p>
-        <p>{{ $page->verdict() }}</p>
-        <p>{{ $page->stands() }}</p>
-        @if ($page->catches() !== '')<p class="warns" role="status"><x-icon.mind /> <span>{{ $page->catches() }}</span></p>@endif
+        <p class="first">{{ $page->testing()->then() }}</p>
+        <p>{{ $page->testing()->verdict() }}</p>
+        <p>{{ $page->watching()->stands() }}</p>
+        @if ($page->watching()->catches() !== '')<p class="warns" role="status"><x-icon.mind /> <span>{{ $page->watching()->catches() }}</span></p>@endif
     </div>
     @if ($page->pot->sauce)<x-drawing.forecast :curve="$page->pot->sauce->curve" :now="$page->pot->sauce->reckoning->seconds" value="depth" id="curve" />@endif
 </div>

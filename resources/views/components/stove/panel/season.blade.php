@@ -1,8 +1,8 @@
 @props(['page'])
-@php($salt = $page->salt())
+@php($salt = $page->seasoning())
 <div class="season">
-    <p class="huge">{{ $salt['amount'] }}</p>
-    <p>{{ $salt['why'] }}</p>
+    <p class="huge">{{ $salt->amount }}</p>
+    <p>{{ $salt->why }}</p>
     <div class="tastes">
         <p class="lbl">{{ __('stove.taste_ask') }}</p>
         <div class="taps">

@@ -3,7 +3,7 @@
     <div class="spoon-test">
         <p class="lbl">{{ __('stove.test.spoon') }}</p>
         <div class="taps">
-            @foreach ($page->spoons() as $i => $spoon)
+            @foreach ($page->testing()->spoons() as $i => $spoon)
                 <x-stove.tap :page="$page" kind="read" :fields="['choice' => 'spoon', 'spoon' => $spoon['word']->value]" :key="(string) ($i + 1)" class="spoon-tap" aria-pressed="{{ $spoon['read'] ? 'true' : 'false' }}"><x-drawing.spoon-tap :spoon="$spoon" :colour="$page->colour()" :id="'spoon-' . $spoon['word']->value" /><span><kbd aria-hidden="true">{{ $i + 1 }}</kbd> {{ __('thickness.spoon.' . $spoon['word']->value) }}</span></x-stove.tap>
             @endforeach
         </div>
@@ -16,8 +16,8 @@
         </div>
     </div>
     <div class="verdict" role="status">
-        <p class="first">{{ $page->verdict() }}</p>
-        @if ($page->move() !== '')<p><b>{{ $page->move() }}</b>, {{ $page->moveThen() }}</p>@endif
-        @if ($page->catches() !== '')<p class="warns"><x-icon.mind /> <span>{{ $page->catches() }}</span></p>@endif
+        <p class="first">{{ $page->testing()->verdict() }}</p>
+        @if ($page->testing()->move() !== '')<p><b>{{ $page->testing()->move() }}</b>, {{ $page->testing()->then() }}</p>@endif
+        @if ($page->watching()->catches() !== '')<p class="warns"><x-icon.mind /> <span>{{ $page->watching()->catches() }}</span></p>@endif
     </div>
 </div>

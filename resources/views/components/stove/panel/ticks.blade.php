@@ -1,6 +1,6 @@
 @props(['page', 'label'])
 <ol class="ticks" aria-label="{{ $label }}">
-    @foreach ($page->additions() as $i => $one)
+    @foreach ($page->additions()->ticks() as $i => $one)
         <li class="{{ $one['done'] ? 'done' : ($one['next'] ? 'next' : 'ahead') }}">
             <x-stove.form :page="$page" :kind="$one['done'] ? 'unpoured' : 'poured'" :fields="['pour' => $i]">
                 <button class="tick" aria-pressed="{{ $one['done'] ? 'true' : 'false' }}">
