@@ -88,6 +88,7 @@ async function draw(sent = new Set()) {
   const was = typed();
   drawn = await answer.text();
   document.querySelector('#answer').innerHTML = drawn;
+  tick();
   if (stove()?.dataset.step === step) {
     restore(was, sent);
   } else {

@@ -205,3 +205,29 @@ test('what is half written stays while other taps go on', async ({ page }) => {
   await expect(page.locator('#note-text')).toHaveValue('');
   await expect(page.locator('#reading')).toHaveValue('4');
 });
+
+test('a timer never shows anything but time left, whatever is drawn around it', async ({ page }) => {
+  await cook(page);
+  await tapUntil(page, 'Simmer, stir now and then');
+  await page.evaluate(() => {
+    window.seen = new Set();
+    const look = () => {
+      const digits = document.querySelector('.digits');
+      if (digits) window.seen.add(digits.textContent);
+      window.looking = requestAnimationFrame(look);
+    };
+    look();
+  });
+  for (let i = 0; i < 3; i++) {
+    const events = await page.locator('.stove').getAttribute('data-events');
+    await page.keyboard.press('v');
+    await expect(page.locator('.stove')).not.toHaveAttribute('data-events', events);
+  }
+  const seen = (await page.evaluate(() => [...window.seen])).map((text) => text.split(':').map(Number)).map(([minutes, seconds]) => 60 * minutes + seconds);
+  // Half an hour, and down from there without a leap.
+  expect(Math.max(...seen)).toBeLessThanOrEqual(1800);
+  seen.slice(1).forEach((now, i) => {
+    expect(seen[i] - now).toBeGreaterThanOrEqual(0);
+    expect(seen[i] - now).toBeLessThanOrEqual(10);
+  });
+});

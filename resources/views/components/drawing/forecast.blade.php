@@ -27,7 +27,7 @@
     @if ($d->ahead !== '')<path d="{{ $d->ahead }}" class="s-ink" fill="none" stroke-width="2.5" stroke-dasharray="9 5"/>@endif
     @if ($d->gone !== '')<path d="{{ $d->gone }}" class="s-ink" fill="none" stroke-width="3"/>@endif
     @foreach ($d->read as [$x, $y])<circle cx="{{ $n($x) }}" cy="{{ $n($y) }}" r="6" class="f-paper s-ink" stroke-width="2.5"/>@endforeach
-    <path d="{{ Svg::path('M%s %sV%s', $d->now, 8.0, $d->floor()) }}" class="s-copper" stroke-width="1.5"/>
+    @if ($d->ahead !== '')<path d="{{ Svg::path('M%s %sV%s', $d->now, 8.0, $d->floor()) }}" class="s-copper" stroke-width="1.5"/>@endif
     <text x="{{ $n($d->left() - 10) }}" y="{{ $n($d->floor() + 20) }}" font-size="14" text-anchor="end" class="t-soft">{{ __('stove.curve.minutes') }}</text>
     {{-- A level sinks and a colour rises: the corner that its curve leaves free. --}}
     <text x="{{ $n($value === 'depth' ? $d->right() : $d->left() + 6) }}" y="13" font-size="14" text-anchor="{{ $value === 'depth' ? 'end' : 'start' }}" class="t-soft">{{ __('stove.curve.' . ($value === 'depth' ? 'mm' : 'shade')) }}</text>
