@@ -48,7 +48,7 @@ async function batch(pot, events) {
 export async function send() {
   if (sending) return;
   sending = true;
-  const done = { pots: new Set(), refused: [], finished: new Set() };
+  const done = { pots: new Set(), kept: 0, refused: [], finished: new Set() };
   try {
     for (let events = held.all(); events.length > 0; events = held.all()) {
       const pot = events[0].pot;
@@ -59,6 +59,7 @@ export async function send() {
       if (answer.now) heard(answer.now, asked);
       held.drop([...answer.kept, ...answer.refused.map((refusal) => refusal.token)]);
       done.pots.add(pot);
+      done.kept += answer.kept.length;
       done.refused.push(...answer.refused);
       if (answer.finished) done.finished.add(pot);
       latest = answer.latest ?? latest;

@@ -61,11 +61,13 @@ function typed() {
   return {
     values: fields.map((field) => [field.id, field.type === 'radio' ? field.checked : field.value]).filter(([key]) => key),
     focus: document.activeElement?.id,
+    // What is marked stays marked, so that whoever types over it types over it.
+    marked: document.activeElement?.matches('input:not([type=radio])') ? [document.activeElement.selectionStart, document.activeElement.selectionEnd] : null,
     open: [...document.querySelectorAll('.stove details[open]')].map((one) => one.className),
   };
 }
 
-function restore({ values, focus, open }, but) {
+function restore({ values, focus, marked, open }, but) {
   for (const [key, value] of values) {
     const field = document.getElementById(key);
     if (!field || but.has(key)) continue;
@@ -73,7 +75,10 @@ function restore({ values, focus, open }, but) {
     else field.value = value;
   }
   for (const name of open) if (!but.has(name)) [...document.querySelectorAll('.stove details')].find((one) => one.className === name)?.setAttribute('open', '');
-  if (focus) document.getElementById(focus)?.focus();
+  const field = focus && document.getElementById(focus);
+  if (!field) return;
+  field.focus();
+  if (marked) field.setSelectionRange(...marked);
 }
 
 /** The page as the server has it now; only its middle is exchanged. */
@@ -218,7 +223,7 @@ export function startStove() {
   document.addEventListener('submit', take);
   document.addEventListener('keydown', () => (byKey = true), true);
   document.addEventListener('pointerdown', () => (byKey = false), true);
-  document.addEventListener('lento:sent', ({ detail: { pots, refused, finished } }) => {
+  document.addEventListener('lento:sent', ({ detail: { pots, kept, refused, finished } }) => {
     const here = stove()?.dataset.pot;
     if (!here || !pots.has(here)) return void rail();
     const faults = refused.flatMap((refusal) => refusal.faults);
@@ -226,7 +231,8 @@ export function startStove() {
     // What was refused stays in its field as well.
     const sent = new Set(faults.length > 0 ? [] : submitted);
     submitted.clear();
-    draw(sent).then(() => wrong(faults));
+    if (kept > 0) draw(sent).then(() => wrong(faults));
+    else wrong(faults);
   });
   document.addEventListener('lento:down', goOnByHeld);
   document.addEventListener('lento:happened', () => (stove() ? draw() : rail()));
