@@ -16,6 +16,7 @@ use Lento\Course\Event;
 use Lento\Course\EventKind;
 use Lento\Course\Reading;
 use Lento\Course\ReadingKind;
+use Lento\Course\Rescued;
 use Lento\Finish\Finishing;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
@@ -64,6 +65,8 @@ final readonly class EventWords
             EventKind::Read => $event->reading === null ? '' : self::reading($event->reading),
             EventKind::Tasted => Words::text('stove.event.tasted', taste: Words::text('stove.taste_is.' . ($event->taste->value ?? 'right'))),
             EventKind::ToppedUp, EventKind::Thickened => $event->added === null ? '' : self::added($event->added),
+            EventKind::Rescued => $event->rescued === null ? '' : self::rescued($event->rescued),
+            EventKind::FollowedUp => Words::text('stove.event.followed-up', how: mb_strtolower(Words::text('rescue.follow.' . ($event->followUp->value ?? 'worked')))),
             EventKind::Moved => Words::text('stove.event.moved', place: Place::named($event->text, $this->kitchen)->name ?? $event->text),
             EventKind::TakenOver => Words::text('stove.event.taken-over', cook: $event->text),
             EventKind::Kept => Words::text('stove.event.kept.' . ($event->kept->value ?? 'served')),
@@ -125,6 +128,17 @@ final readonly class EventWords
         return $added->liquid !== null
             ? Words::text('stove.event.topped-up', amount: Litres::of(Volume::ofCubicMetres($added->liquid->cubicMetres))->text())
             : Words::text('stove.event.thickened', amount: Grams::of($added->thickener ?? Mass::ofGrams(0.0))->text(), means: Words::text('stove.means.' . ($added->means ?? Means::BeurreManie)->value));
+    }
+
+    /** "too thick: 0.12 l in" */
+    public static function rescued(Rescued $rescued): string
+    {
+        $amounts = [
+            ...($rescued->liquid === null ? [] : [Litres::of($rescued->liquid)->text()]),
+            ...($rescued->solid === null ? [] : [Grams::of($rescued->solid)->text()]),
+        ];
+
+        return Words::text('stove.event.rescued', fault: mb_strtolower(RemedyWords::name($rescued->fault)), did: Words::text('stove.event.did.' . $rescued->remedy->value) . ($amounts === [] ? '' : ' ' . implode(', ', $amounts)));
     }
 
     private function enriches(Event $event): bool

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Stove;
 
+use App\Kitchen\StoredLesson;
 use App\Models\Pot;
 use DateTimeImmutable;
+use Lento\Learning\Lesson;
 use Lento\Stove\NextTime;
 
 /** What is written down when a pot is over: what came out, and what the core makes of it for the next time. */
@@ -19,6 +21,25 @@ final readonly class ClosePot
         $served = $this->current->sheet($pot)?->served;
 
         return $served === null || $served->millilitres() <= 0.0 ? OutcomeReader::KILOGRAMS_PER_LITRE : $served->grams() / $served->millilitres();
+    }
+
+    /**
+     * What the pot teaches of its kitchen; null where nothing was measured.
+     *
+     * @param array<string, float|string> $outcome as read, without faults
+     *
+     * @return array<string, mixed>|null
+     */
+    public function lesson(Pot $pot, array $outcome, DateTimeImmutable $now): ?array
+    {
+        $watch = $this->current->watch($pot, $now);
+        if ($watch === null) {
+            return null;
+        }
+        $question = $watch->sheet->question;
+        $lesson = Lesson::between($question->kitchen, $watch->after(OutcomeReader::toOutcome($outcome))->kitchen(), $question->pan->diameter, $question->simmerLevel, $question->heat);
+
+        return $lesson->teaches() ? StoredLesson::toRow($lesson) : null;
     }
 
     /**

@@ -10,6 +10,7 @@ use App\Questions\Typed;
 use BackedEnum;
 use Lento\Compose\TendingKind;
 use Lento\Course\EventKind;
+use Lento\Course\FollowUp;
 use Lento\Course\KeptAs;
 use Lento\Course\ReadingKind;
 use Lento\Course\Taste;
@@ -87,6 +88,9 @@ final readonly class EventReader
             EventKind::Tasted => self::chosen('taste', $text('choice'), Taste::cases()),
             EventKind::Kept => self::chosen('kept', $text('choice'), KeptAs::cases()),
             EventKind::Moved => Place::named($text('choice'), $this->kitchen) === null ? self::notOneOf('where', $text('choice'), array_keys(Place::all($this->kitchen))) : ['choice' => $text('choice')],
+            // A remedy is worked out where it is asked for; only how it went is told by a tablet.
+            EventKind::Rescued => new Fault('kind', 'choice', ['value' => $kind->value, 'choices' => 'POST /rescue']),
+            EventKind::FollowedUp => $text('rescue') === '' || strlen($text('rescue')) > 64 ? new Fault('rescue', 'missing') : self::followUp($text),
             EventKind::TakenOver => self::said('cook', $text('text'), self::LONGEST_NAME),
             EventKind::Note => self::said('text', $text('text'), self::LONGEST_NOTE),
             EventKind::Undone => $text('undoes') === '' || strlen($text('undoes')) > 64 ? new Fault('undoes', 'missing') : ['undoes' => $text('undoes')],
@@ -162,6 +166,18 @@ final readonly class EventReader
         $grams = self::amount('grams', $text('grams'), 1000.0 * self::MOST_KILOGRAMS, ' g', static fn(float $grams): float => $grams / 1000.0);
 
         return $means instanceof Fault ? $means : ($grams instanceof Fault ? $grams : [...$means, ...$grams]);
+    }
+
+    /**
+     * @param callable(string): string $text
+     *
+     * @return array{choice: string, text: string}|Fault
+     */
+    private static function followUp(callable $text): array|Fault
+    {
+        $how = self::chosen('follow', $text('choice'), FollowUp::cases());
+
+        return $how instanceof Fault ? $how : [...$how, 'text' => $text('rescue')];
     }
 
     /**

@@ -20,10 +20,11 @@ final readonly class RecordEvents
     /**
      * @param list<StoredEvent> $events in the order they happened on the tablet
      * @param array<string, mixed>|null $outcome if one of them finishes it
+     * @param array<string, mixed>|null $lesson what it then teaches of its kitchen
      */
-    public function __invoke(Pot $pot, array $events, CarbonImmutable $now, ?array $outcome = null): void
+    public function __invoke(Pot $pot, array $events, CarbonImmutable $now, ?array $outcome = null, ?array $lesson = null): void
     {
-        DB::transaction(static function () use ($pot, $events, $now, $outcome): void {
+        DB::transaction(static function () use ($pot, $events, $now, $outcome, $lesson): void {
             $last = $pot->events()->max('at_ms');
             $latest = is_numeric($last) ? (int) $last : 0;
             $ends = false;
@@ -34,17 +35,20 @@ final readonly class RecordEvents
                 $ends = $ends || in_array($event->kind, [EventKind::Finished, EventKind::TakenOff, EventKind::Undone], true);
             }
             if ($ends) {
-                self::close($pot, $outcome);
+                self::close($pot, $outcome, $lesson);
             }
         });
     }
 
-    /** @param array<string, mixed>|null $outcome */
-    private static function close(Pot $pot, ?array $outcome): void
+    /**
+     * @param array<string, mixed>|null $outcome
+     * @param array<string, mixed>|null $lesson
+     */
+    private static function close(Pot $pot, ?array $outcome, ?array $lesson): void
     {
         $course = $pot->course();
         if (($course->finishedAt === null) !== ($pot->finished_at === null)) {
-            $pot->update(['finished_at' => $course->finishedAt, 'cook' => $course->cook === '' ? null : $course->cook, 'outcome' => $course->finishedAt === null ? null : $outcome]);
+            $pot->update(['finished_at' => $course->finishedAt, 'cook' => $course->cook === '' ? null : $course->cook, 'outcome' => $course->finishedAt === null ? null : $outcome, 'lesson' => $course->finishedAt === null ? null : $lesson]);
         }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stove;
 
 use App\Format\Words;
+use App\Kitchen\StoredLesson;
 use App\Models\Pot;
 use App\Pages\Foreseen;
 use App\Questions\ComposeFields;
@@ -61,6 +62,8 @@ final readonly class StartPot
             'liquid_ml' => round($sheet->liquid->inMillilitres(), 1),
             'end_depth_mm' => round($sheet->endDepth()->inMillimetres(), 1),
             'foreseen' => Foreseen::plan($sheet),
+            // So that a pot keeps its promises whatever the kitchen learns while it cooks.
+            'factors' => StoredLesson::factorsToRow($sheet->question->kitchen),
             'minutes' => round(array_sum(array_map(static fn($step): float => $step->time->inMinutes(), $sheet->steps)), 1),
         ];
     }

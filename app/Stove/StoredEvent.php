@@ -10,16 +10,20 @@ use Lento\Compose\TendingKind;
 use Lento\Course\Added;
 use Lento\Course\Event;
 use Lento\Course\EventKind;
+use Lento\Course\FollowUp;
 use Lento\Course\KeptAs;
 use Lento\Course\Reading;
 use Lento\Course\ReadingKind;
+use Lento\Course\Rescued;
 use Lento\Course\Taste;
 use Lento\Exception\OutOfRange;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
+use Lento\Rescue\Fault;
 use Lento\Rescue\Means;
+use Lento\Rescue\RemedyKind;
 use Lento\Roux\HobHeat;
 
 /** One event as a row of the database and as the core knows it, in both directions. */
@@ -109,6 +113,8 @@ final readonly class StoredEvent
             EventKind::Tasted => Event::tasted($step, Taste::from($this->choice), $at, $id),
             EventKind::ToppedUp => Event::added($step, Added::liquid(Volume::ofCubicMetres($this->value ?? 0.0)), $at, $id),
             EventKind::Thickened => Event::added($step, Added::thickener(Means::from($this->choice), Mass::ofKilograms($this->value ?? 0.0)), $at, $id),
+            EventKind::Rescued => Event::rescued($step, $this->rescued(), $at, $id),
+            EventKind::FollowedUp => Event::followedUp($step, FollowUp::from($this->choice), $this->text, $at, $id),
             EventKind::Moved => Event::moved($step, $this->choice, $at, $id),
             EventKind::TakenOver => Event::takenOver($step, $this->text, $at, $id),
             EventKind::Kept => Event::kept($step, KeptAs::from($this->choice), $at, $id),
@@ -117,6 +123,30 @@ final readonly class StoredEvent
             EventKind::Finished => Event::finished($step, $at, $id),
             EventKind::TakenOff => Event::takenOff($step, $at, $id),
         };
+    }
+
+    /** @param int<0, max> $step */
+    public static function rescue(Rescued $rescued, string $token, int $step): self
+    {
+        $amounts = array_filter(['liquid_m3' => $rescued->liquid?->cubicMetres, 'solid_kg' => $rescued->solid?->kilograms, 'means' => $rescued->means?->value], static fn(float|string|null $amount): bool => $amount !== null);
+
+        return new self(EventKind::Rescued, $token, 0, $step, choice: $rescued->fault->value . ':' . $rescued->remedy->value, text: json_encode((object) $amounts, JSON_THROW_ON_ERROR));
+    }
+
+    private function rescued(): Rescued
+    {
+        [$fault, $remedy] = [...explode(':', $this->choice), ''];
+        $amounts = json_decode($this->text, true);
+        $number = static fn(string $name): ?float => is_array($amounts) && is_numeric($amounts[$name] ?? null) ? (float) $amounts[$name] : null;
+        [$liquid, $solid] = [$number('liquid_m3'), $number('solid_kg')];
+
+        return new Rescued(
+            Fault::from($fault),
+            RemedyKind::from($remedy),
+            $liquid === null ? null : Volume::ofCubicMetres($liquid),
+            $solid === null ? null : Mass::ofKilograms($solid),
+            is_array($amounts) && is_string($amounts['means'] ?? null) ? Means::tryFrom($amounts['means']) : null,
+        );
     }
 
     public static function moment(int $ms): DateTimeImmutable

@@ -132,6 +132,17 @@ final readonly class Course
         return null;
     }
 
+    /** A rescue nobody has said yet how it went; null where all have been followed up. */
+    public function openRescue(): ?Event
+    {
+        $open = null;
+        foreach ($this->events as $event) {
+            $open = $event->kind === EventKind::Rescued ? $event : ($event->kind === EventKind::FollowedUp && $event->text === $open?->id ? null : $open);
+        }
+
+        return $open;
+    }
+
     /** The last thing that can be taken back; null when there is nothing. */
     public function undoable(): ?Event
     {

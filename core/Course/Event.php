@@ -36,6 +36,8 @@ final readonly class Event
         public ?Taste $taste = null,
         public ?Added $added = null,
         public ?KeptAs $kept = null,
+        public ?Rescued $rescued = null,
+        public ?FollowUp $followUp = null,
         public string $undoes = '',
     ) {}
 
@@ -106,6 +108,21 @@ final readonly class Event
     public static function added(int $step, Added $added, DateTimeImmutable $at, string $id = ''): self
     {
         return new self($added->liquid === null ? EventKind::Thickened : EventKind::ToppedUp, $at, $step, $id, added: $added);
+    }
+
+    /** @param int<0, max> $step */
+    public static function rescued(int $step, Rescued $rescued, DateTimeImmutable $at, string $id = ''): self
+    {
+        return new self(EventKind::Rescued, $at, $step, $id, rescued: $rescued);
+    }
+
+    /**
+     * @param int<0, max> $step
+     * @param string $of the id of the rescue that is spoken of
+     */
+    public static function followedUp(int $step, FollowUp $followUp, string $of, DateTimeImmutable $at, string $id = ''): self
+    {
+        return new self(EventKind::FollowedUp, $at, $step, $id, text: $of, followUp: $followUp);
     }
 
     /**

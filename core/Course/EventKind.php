@@ -18,6 +18,8 @@ enum EventKind: string
     case Tasted = 'tasted';
     case ToppedUp = 'topped-up';
     case Thickened = 'thickened';
+    case Rescued = 'rescued';
+    case FollowedUp = 'followed-up';
     case Moved = 'moved';
     case TakenOver = 'taken-over';
     case Kept = 'kept';
@@ -29,6 +31,6 @@ enum EventKind: string
     /** Whether it says what a pot is at, so that a list of pots needs it; the rest is about what is in the pot. */
     public function movesTheCourse(): bool
     {
-        return !in_array($this, [self::Read, self::Tasted, self::ToppedUp, self::Thickened, self::Note], true);
+        return !in_array($this, [self::Read, self::Tasted, self::ToppedUp, self::Thickened, self::Rescued, self::FollowedUp, self::Note], true);
     }
 }

@@ -20,6 +20,9 @@ final readonly class Thickening
     /** What three to four minutes at the boil swell. */
     public const SWOLLEN = 0.98;
 
+    /** min at the boil that take. Source: docs/model.md, F. */
+    public const SWELLS_MINUTES = 4.0;
+
     /** Raw taste that nobody notices; starches other than flour bring little to begin with. */
     private const COOKED_OUT = 0.15;
 

@@ -35,9 +35,6 @@ final readonly class NextMove
     /** °C of liquid that is poured into a hot pot. */
     private const HOT = 80.0;
 
-    /** min at the boil until a late thickener has swollen. Source: docs/model.md, F. */
-    private const SWELLS = 4.0;
-
     /** Raw taste that nobody notices. */
     private const COOKED_OUT = 0.15;
 
@@ -121,7 +118,7 @@ final readonly class NextMove
         $means = Means::tryFrom($late->value) ?? Means::BeurreManie;
         $thickening = Thickening::to($target, $watch->ends, $means, $question->larder->thickener(Reckoning::thickenerOf($means)), $pot->simmer(), $question->larder);
 
-        return new self(MoveKind::Thicken, Duration::ofMinutes(max(self::SWELLS, $thickening->time->inMinutes())), $target, means: $means, thickener: $thickening->thickener, butter: $thickening->butter, water: $thickening->water);
+        return new self(MoveKind::Thicken, Duration::ofMinutes(max(Thickening::SWELLS_MINUTES, $thickening->time->inMinutes())), $target, means: $means, thickener: $thickening->thickener, butter: $thickening->butter, water: $thickening->water);
     }
 
     private static function reduction(Reckoning $pot, EquivalentFlour $target): ?Reduction

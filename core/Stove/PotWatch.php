@@ -11,8 +11,8 @@ use Lento\Course\Course;
 use Lento\Course\ReadingKind;
 use Lento\Learning\Factor;
 use Lento\Learning\KitchenFactors;
+use Lento\Learning\Observation;
 use Lento\Roux\Shade;
-use Lento\Thickness\EquivalentFlour;
 
 /** A pot at one moment: what was composed, what has happened, what follows from both. */
 final readonly class PotWatch
@@ -70,9 +70,14 @@ final readonly class PotWatch
         if ($pot === null || $pot->strength->observations === 0) {
             return $kitchen->flourStrength;
         }
-        $foreseen = EquivalentFlour::of($pot->sauce->strengthened(1.0 / $pot->strength->value));
+        $tested = Observation::between($pot->untested, $pot->strength);
+        if ($tested === null) {
+            return $kitchen->flourStrength;
+        }
+        // What the tests say of the thickening is said of the flour only as far as nothing else could explain it.
+        $elsewhere = sqrt(max(0.0, $pot->untested->deviation ** 2 - $kitchen->flourStrength->deviation ** 2));
 
-        return $kitchen->afterTest(EquivalentFlour::of($pot->sauce), $foreseen)->flourStrength;
+        return $kitchen->flourStrength->after($tested->ratio * $kitchen->flourStrength->value, hypot($tested->error, $elsewhere));
     }
 
     /** The last colour that was set against the strip; where none was, the roux counts as taken to what was planned. */

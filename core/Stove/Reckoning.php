@@ -9,6 +9,7 @@ use Lento\Compose\Question;
 use Lento\Course\Added;
 use Lento\Course\Reading;
 use Lento\Course\ReadingKind;
+use Lento\Course\Rescued;
 use Lento\Exception\LentoException;
 use Lento\Learning\Factor;
 use Lento\Learning\KitchenFactors;
@@ -20,6 +21,8 @@ use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Rescue\Means;
+use Lento\Rescue\RemedyKind;
+use Lento\Rescue\Skimming;
 use Lento\Rescue\Thickening;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Flow;
@@ -80,12 +83,16 @@ final readonly class Reckoning
         private float $added,
         public float $error,
         public ?Temperature $probed,
+        /** in the thickener, before anything was tested */
+        public Factor $untested,
     ) {}
 
     /** @param float $spread standard deviation of the logarithm of what its thickener does */
     public static function from(Question $question, Sauce $sauce, float $spread): self
     {
-        return new self($question, $sauce, $question->kitchen, Factor::unknown(max(0.001, $spread)), $question->simmerLevel, 0.0, $sauce->millilitres(), 0.0, 0.0, null);
+        $untested = Factor::unknown(max(0.001, $spread));
+
+        return new self($question, $sauce, $question->kitchen, $untested, $question->simmerLevel, 0.0, $sauce->millilitres(), 0.0, 0.0, null, $untested);
     }
 
     /** On to a moment, on the heat it has. */
@@ -140,14 +147,19 @@ final readonly class Reckoning
     /** This sauce if the spoon showed a word in the middle of its range: what to hold the spoon against. */
     public function showing(SpoonWord $word): Flow
     {
+        return Flow::of($this->sauce->strengthened($this->strengthShowing($word)), $this->temperature());
+    }
+
+    /** @return float by how much the thickener would have to do more, or less, for the spoon to show a word */
+    public function strengthShowing(SpoonWord $word): float
+    {
         [$low, $high] = $this->between($word, 1.0);
-        $middle = match (true) {
+
+        return match (true) {
             $low <= 0.0 => self::WELL_BELOW * $high,
             is_infinite($high) => self::WELL_ABOVE * $low,
             default => sqrt($low * $high),
         };
-
-        return Flow::of($this->sauce->strengthened($middle), $this->temperature());
     }
 
     /** As a jug measured it at the end. */
@@ -174,6 +186,28 @@ final readonly class Reckoning
         return $this->but(sauce: $thick, added: $this->added + $thick->millilitres() - $this->sauce->millilitres());
     }
 
+    /** As a remedy leaves it. */
+    public function rescued(Rescued $rescued): self
+    {
+        $share = static fn(float $millilitres, float $of): float => $of > 0.0 ? max(0.0, 1.0 - $millilitres / $of) : 1.0;
+        $sauce = $this->sauce;
+        $after = match ($rescued->remedy) {
+            RemedyKind::Boil => $sauce->boiledThrough(Thickening::SWOLLEN),
+            RemedyKind::Skim => Skimming::of($sauce)->sauce,
+            RemedyKind::Bind => $sauce->withThickener($this->question->larder->thickener('plain-flour'), $rescued->solid ?? Mass::ofGrams(0.0), gelatinised: Thickening::SWOLLEN),
+            RemedyKind::Strain, RemedyKind::Decant, RemedyKind::LadleOff => $rescued->liquid === null ? $sauce : $sauce->times($share($rescued->liquid->inMillilitres(), $sauce->millilitres())),
+            default => null,
+        };
+        if ($after !== null) {
+            $left = $after->millilitres() - $sauce->millilitres();
+
+            return $this->but(sauce: $after, added: $this->added + $left);
+        }
+        $added = $rescued->liquid === null || !in_array($rescued->remedy, [RemedyKind::Thin, RemedyKind::CoolAndBlend, RemedyKind::Desalt, RemedyKind::Warm], true) ? $this : $this->with(Added::liquid($rescued->liquid));
+
+        return $rescued->solid === null || $rescued->means === null ? $added : $added->with(Added::thickener($rescued->means, $rescued->solid));
+    }
+
     /** What a late thickening is made with. */
     public static function thickenerOf(Means $means): string
     {
@@ -193,7 +227,7 @@ final readonly class Reckoning
             ? $this->kitchen->afterLevels(Mass::ofGrams(max(0.0, $here - $millilitres)), Mass::ofGrams($foreseen), Mass::ofGrams($error))
             : $this->kitchen;
 
-        return new self($this->question, self::atVolume($this->sauce, $millilitres), $kitchen, $this->strength, $this->level, $this->seconds, $millilitres, 0.0, $error, $this->probed);
+        return new self($this->question, self::atVolume($this->sauce, $millilitres), $kitchen, $this->strength, $this->level, $this->seconds, $millilitres, 0.0, $error, $this->probed, $this->untested);
     }
 
     /** Its water so much more or less that it fills just this volume. */
@@ -289,6 +323,7 @@ final readonly class Reckoning
             $this->error,
             // A probe is true for its moment; once the pot has gone on simmering it is what its simmer is.
             $probed ?? ($seconds === null ? $this->probed : null),
+            $this->untested,
         );
     }
 }

@@ -164,7 +164,7 @@ final readonly class SauceWatch
 
     private static function concerns(Event $event): bool
     {
-        return $event->heat instanceof SimmerLevel || in_array($event->kind, [EventKind::Read, EventKind::ToppedUp, EventKind::Thickened], true);
+        return $event->heat instanceof SimmerLevel || in_array($event->kind, [EventKind::Read, EventKind::ToppedUp, EventKind::Thickened, EventKind::Rescued], true);
     }
 
     private static function after(Reckoning $reckoning, Event $event, bool $simmered): Reckoning
@@ -173,6 +173,7 @@ final readonly class SauceWatch
             $event->heat instanceof SimmerLevel => $reckoning->on($event->heat),
             $event->reading !== null => $reckoning->read($event->reading, $simmered),
             $event->added !== null => $reckoning->with($event->added),
+            $event->rescued !== null => $reckoning->rescued($event->rescued),
             default => $reckoning,
         };
     }

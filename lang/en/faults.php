@@ -129,6 +129,8 @@ return [
         'litres' => 'Litres',
         'grams' => 'Grams',
         'means' => 'Thickener',
+        'rescue' => 'Rescue',
+        'follow' => 'How it went',
         'events' => 'Events',
     ],
 ];

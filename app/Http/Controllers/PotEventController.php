@@ -67,6 +67,7 @@ final readonly class PotEventController
     private function take(Pot $pot, array $all): array
     {
         [$events, $faults, $outcome, $now] = [[], [], null, CarbonImmutable::now()];
+        $lesson = null;
         foreach ($all as $i => $said) {
             /** @var array<string, mixed> $said */
             $said = is_array($said) ? $said : [];
@@ -80,12 +81,12 @@ final readonly class PotEventController
                 if ($wrong !== []) {
                     $faults[$i] = $wrong;
                 } else {
-                    [$events, $outcome] = [[...$events, $event], $this->close->outcome($pot, $read, $now)];
+                    [$events, $outcome, $lesson] = [[...$events, $event], $this->close->outcome($pot, $read, $now), $this->close->lesson($pot, $read, $now)];
                 }
             }
         }
         if ($events !== []) {
-            ($this->record)($pot, $events, $now, $outcome);
+            ($this->record)($pot, $events, $now, $outcome, $lesson);
         }
 
         return [array_map(static fn(StoredEvent $event): string => $event->token, $events), $faults];

@@ -2,7 +2,8 @@
     <div class="kitchen">
         <h1>{{ $page->kitchen->name() }}</h1>
         <nav class="inside" aria-label="{{ __('kitchen.title') }}">
-            @foreach (['settings', 'pans', 'hobs', 'larder', 'schools', 'formulas'] as $section)<a href="#{{ $section }}">{{ __('kitchen.' . $section . '.title') }}</a>@endforeach
+            @foreach (['settings', 'pans', 'hobs', 'devices', 'larder', 'schools', 'formulas'] as $section)<a href="#{{ $section }}">{{ __('kitchen.' . $section . '.title') }}</a>@endforeach
+            <a href="{{ route('learning') }}">{{ __('learning.link') }}</a>
         </nav>
 
         <x-kitchen.section name="settings">
@@ -18,6 +19,7 @@
                 <x-kitchen.input name="currency" section="settings" :value="$page->kitchen->currency()" />
                 <x-kitchen.select name="pan" section="settings" :options="array_map(fn ($pan) => $pan->name, $page->kitchen->pans)" :value="(string) $page->kitchen->firstPan()?->id" />
                 <x-kitchen.select name="hob" section="settings" :options="array_map(fn ($hob) => $hob->name, $page->kitchen->hobs)" :value="(string) $page->kitchen->firstHob()?->id" />
+                <x-kitchen.select name="learn" section="settings" :options="__('kitchen.learns')" :value="$page->kitchen->learns() ? 'yes' : 'no'" />
                 <x-kitchen.select name="preset" section="settings" :options="array_intersect_key(__('kitchen.presets'), array_flip($page->presets()))" :value="$page->kitchen->setting('preset', 'uk-guidance')" />
                 <p class="note">{{ __('kitchen.settings.preset_note') }}</p>
                 <button class="btn btn-primary">{{ __('kitchen.save') }}</button>
@@ -46,6 +48,24 @@
                     <x-kitchen.input name="levels" section="hobs" number :value="$hob?->levels ?? 5" :key="$hob?->id" />
                 </x-kitchen.entry>
             @endforeach
+        </x-kitchen.section>
+
+        <x-kitchen.section name="devices">
+            @if (session('device'))<p class="token" role="status">{{ __('kitchen.devices.token', ['name' => session('device')['name']]) }} <code>{{ session('device')['token'] }}</code></p>@endif
+            <ul class="devices">
+                @foreach ($devices as $device)
+                    <li>
+                        <b>{{ $device->name }}</b>
+                        <span>{{ __('kitchen.devices.line', ['kind' => __('kitchen.devices.kinds.' . $device->kind->value), 'place' => App\Stove\Place::named($device->place, $page->kitchen)->name ?? $device->place, 'heard' => $device->heard_at?->format('H:i') ?? __('kitchen.devices.never')]) }}@if ($device->ignored > 0), {{ trans_choice('kitchen.devices.ignored', $device->ignored, ['count' => $device->ignored, 'why' => $device->ignored_why]) }}@endif</span>
+                        <x-kitchen.remove section="devices" :id="$device->id" :name="$device->name" />
+                    </li>
+                @endforeach
+            </ul>
+            <x-kitchen.entry section="devices" :id="null" :name="__('kitchen.devices.new')" line="">
+                <x-kitchen.input name="name" section="devices" :value="null" />
+                <x-kitchen.select name="kind" section="devices" :options="__('kitchen.devices.kinds')" value="probe" />
+                <x-kitchen.select name="place" section="devices" :options="array_map(fn ($place) => $place->name, App\Stove\Place::all($page->kitchen))" value="" />
+            </x-kitchen.entry>
         </x-kitchen.section>
 
         <x-kitchen.section name="larder">

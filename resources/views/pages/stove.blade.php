@@ -5,6 +5,7 @@
         <article class="stove kind-{{ $page->kind()->value }} panel-{{ $page->panel() }}" data-pot="{{ $page->potId }}" data-step="{{ $page->course->current }}" data-events="{{ count($page->course->events) }}" data-last="{{ $page->course->events === [] ? 0 : $page->course->events[count($page->course->events) - 1]->at->format('Uv') }}" data-ahead="{{ json_encode($page->ahead(), JSON_THROW_ON_ERROR) }}">
             <p id="stove-wrong" class="field-error" role="alert" hidden></p>
             <x-stove.progress :page="$page" />
+            <x-stove.follow-up :page="$page" />
             <x-stove.step :page="$page" />
             @if ($page->panel() !== 'outcome')<x-stove.timer :page="$page" />@endif
             <div class="bigstrip">

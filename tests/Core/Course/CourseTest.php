@@ -10,9 +10,13 @@ use Lento\Course\Call;
 use Lento\Course\CallKind;
 use Lento\Course\Course;
 use Lento\Course\Event;
+use Lento\Course\FollowUp;
 use Lento\Course\KeptAs;
+use Lento\Course\Rescued;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
+use Lento\Rescue\Fault;
+use Lento\Rescue\RemedyKind;
 use Lento\Roux\HobHeat;
 use Tests\Core\Room;
 
@@ -173,4 +177,13 @@ it('takes notes and heats without moving, and nothing after the end', function (
         ->and($late->place)->toBe('ring-1')
         ->and(course([Event::heat(0, HobHeat::Low, at(1))])->heat)->toBe(HobHeat::Low)
         ->and(course($finished)->timerEnds())->toBeNull();
+});
+
+it('asks how the last rescue went until somebody has said', function (): void {
+    $rescue = static fn(string $id, int $at): Event => Event::rescued(2, new Rescued(Fault::TooThick, RemedyKind::Thin), at($at), $id);
+    expect(course(untilSimmer())->openRescue())->toBeNull()
+        ->and(course([...untilSimmer(), $rescue('r', 100)])->openRescue()?->id)->toBe('r')
+        ->and(course([...untilSimmer(), $rescue('r', 100), Event::followedUp(2, FollowUp::Worked, 'r', at(120), 'f')])->openRescue())->toBeNull()
+        ->and(course([...untilSimmer(), $rescue('r', 100), Event::followedUp(2, FollowUp::NotYet, 'r', at(120), 'f'), $rescue('s', 130)])->openRescue()?->id)->toBe('s')
+        ->and(course([...untilSimmer(), $rescue('r', 100), Event::undone(2, 'r', at(110), 'u')])->openRescue())->toBeNull();
 });

@@ -8,13 +8,16 @@ use Lento\Compose\TendingKind;
 use Lento\Course\Added;
 use Lento\Course\Event;
 use Lento\Course\Reading;
+use Lento\Course\Rescued;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
+use Lento\Rescue\Fault;
 use Lento\Rescue\Means;
+use Lento\Rescue\RemedyKind;
 use Lento\Roux\Shade;
 use Lento\Stove\SauceWatch;
 use Lento\Thickness\EquivalentFlour;
@@ -211,3 +214,22 @@ it('asks for a stir where a stir is all it wants', function (): void {
     $stirred = simmering($pot, $left ?? 0.0, [Event::tended($pot->index(StepKind::Simmer), TendingKind::Stir, StovePots::at($pot->begins(StepKind::Simmer) + ($left ?? 0.0)), 't')])->catching;
     expect(simmering($pot, $left ?? 0.0)->catching->stirringHelps)->toBeTrue()->and($stirred->threatens())->toBeFalse();
 });
+
+it('goes on from a remedy as the remedy leaves it', function (RemedyKind $kind, ?Volume $liquid, ?Mass $solid, ?Means $means, float $litres, int $thicker): void {
+    $pot = StovePots::of();
+    $plain = simmering($pot, 20.0);
+    $after = simmering($pot, 20.0, [Event::rescued($pot->index(StepKind::Simmer), new Rescued(Fault::TooThick, $kind, $liquid, $solid, $means), StovePots::at($pot->begins(StepKind::Simmer) + 20.0), 'r')]);
+    $moved = $after->thickness->likely->gramsPerLitre - $plain->thickness->likely->gramsPerLitre;
+    expect(($after->reckoning->sauce->millilitres() - $plain->reckoning->sauce->millilitres()) / 1000.0)->toEqualWithDelta($litres, 0.03)
+        ->and($moved > 0.4 ? 1 : ($moved < -0.4 ? -1 : 0))->toBe($thicker);
+})->with([
+    [RemedyKind::Thin, Volume::ofMillilitres(200.0), null, null, 0.2, -1],
+    [RemedyKind::Thicken, null, Mass::ofGrams(20.0), Means::BeurreManie, 0.04, 1],
+    [RemedyKind::Desalt, Volume::ofMillilitres(500.0), Mass::ofGrams(10.0), Means::WhiteRoux, 0.52, -1],
+    [RemedyKind::LadleOff, Volume::ofMillilitres(300.0), null, null, -0.3, 0],
+    [RemedyKind::Decant, Volume::ofMillilitres(150.0), null, null, -0.15, 0],
+    [RemedyKind::Bind, null, Mass::ofGrams(15.0), null, 0.01, 1],
+    [RemedyKind::Skim, null, null, null, 0.0, 0],
+    [RemedyKind::Whisk, null, null, null, 0.0, 0],
+    [RemedyKind::Boil, null, null, null, 0.0, 0],
+]);

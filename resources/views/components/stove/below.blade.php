@@ -2,10 +2,10 @@
 <section class="below">
     <div class="then">
         @if ($page->next())
-            <p class="lbl">{{ __('stove.then') }}</p>
-            <p class="next-title">{{ $page->next() }}</p>
+            <p class="next-title"><span class="lbl">{{ __('stove.then') }}</span> {{ $page->next() }}</p>
             <p class="next-cue">{{ $page->nextCue() }}</p>
         @endif
+        <x-stove.troubles :page="$page" />
     </div>
     <div class="reads">
         @if (in_array($page->panel(), ['strip', 'stair', 'finishes'], true))

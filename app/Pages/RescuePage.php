@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Format\RemedyWords;
+use App\Format\WatchWords;
+use App\Format\Words;
+use Lento\Rescue\Fault;
+use Lento\Rescue\Patient;
+use Lento\Rescue\Remedies;
+use Lento\Rescue\Remedy;
+use Lento\Rescue\RemedyKind;
+
+/** One trouble of one pot: the remedy that is tried now, and those that are left. */
+final readonly class RescuePage
+{
+    /**
+     * @param array<string, string> $query that leads to this pot
+     * @param non-empty-list<Remedy> $remedies
+     * @param int<0, max> $at which of them
+     */
+    private function __construct(public Fault $fault, public ?int $potId, public string $about, public array $query, public array $remedies, public int $at, private string $liquid) {}
+
+    /** @param array<string, string> $query */
+    public static function of(Fault $fault, Patient $patient, ?int $potId, string $about, array $query, string $liquid, int $at): self
+    {
+        $remedies = Remedies::for($fault, $patient->showing($fault));
+
+        return new self($fault, $potId, $about, $query, $remedies, max(0, min($at, count($remedies) - 1)), $liquid);
+    }
+
+    public function remedy(): Remedy
+    {
+        return $this->remedies[$this->at] ?? $this->remedies[0];
+    }
+
+    public function title(): string
+    {
+        return RemedyWords::order($this->fault, $this->remedy(), $this->liquid);
+    }
+
+    public function leads(): string
+    {
+        return RemedyWords::leads($this->remedy());
+    }
+
+    public function caution(): string
+    {
+        return RemedyWords::caution($this->remedy());
+    }
+
+    public function why(): string
+    {
+        return Words::text('rescue.because.' . $this->fault->value);
+    }
+
+    /** Whether there is anything that a tap could do to the pot. */
+    public function isDoable(): bool
+    {
+        return !in_array($this->remedy()->kind, [RemedyKind::NextTime, RemedyKind::StartOver], true);
+    }
+
+    public function isLost(): bool
+    {
+        return $this->remedy()->kind === RemedyKind::StartOver;
+    }
+
+    public function does(): string
+    {
+        return match ($this->remedy()->kind) {
+            RemedyKind::Reduce, RemedyKind::CookOut, RemedyKind::Boil => Words::text('rescue.do_time', minutes: WatchWords::minutes($this->remedy()->time)),
+            RemedyKind::Thin, RemedyKind::Thicken, RemedyKind::Desalt, RemedyKind::Bind, RemedyKind::AddFat, RemedyKind::AddFlour => Words::text('rescue.do'),
+            default => Words::text('rescue.do_plain'),
+        };
+    }
+
+    public function hasAnother(): bool
+    {
+        return $this->at < count($this->remedies) - 1;
+    }
+
+    /** @return list<Fault> those with a picture and a number, by what the cook sees */
+    public static function first(): array
+    {
+        return array_slice(Fault::cases(), 0, 7);
+    }
+
+    /** @return list<Fault> */
+    public static function others(): array
+    {
+        return array_slice(Fault::cases(), 7);
+    }
+}

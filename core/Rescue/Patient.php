@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Rescue;
+
+use Lento\Larder\Ingredient;
+use Lento\Larder\Larder;
+use Lento\Pot\Pan;
+use Lento\Pot\Simmer;
+use Lento\Pot\TimeToBoil;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
+use Lento\Roux\HobHeat;
+use Lento\Roux\Roux;
+use Lento\Roux\Shade;
+use Lento\Thickness\EquivalentFlour;
+use Lento\Thickness\Sauce;
+
+/** A pot in trouble: what is in it now, what it was meant to be, and what it stands in. */
+final readonly class Patient
+{
+    /** Against the target, what a cook notices without measuring: estimates from the width of a spoon's word and of a pinch of salt. */
+    private const NOTICED_THICK = 1.25;
+
+    private const NOTICED_THIN = 0.78;
+
+    private const NOTICED_SALT = 1.3;
+
+    private const NOTICED_RAW = 0.4;
+
+    /** Share of the mass that floats as a film one sees. */
+    private const NOTICED_FAT = 0.01;
+
+    private const MOST_PORTIONS = 20;
+
+    /**
+     * @param Sauce $sauce what is in the pot, as far as one knows
+     * @param EquivalentFlour $target how thick it was to be in the pot
+     * @param float $saltPercent how salty at most
+     * @param Ingredient $liquid it is made with, unsalted if there is a choice
+     * @param Temperature $temperature of it now
+     * @param Roux|null $roux as it was weighed; null where nobody knows
+     * @param Shade|null $shade it was to be taken to
+     */
+    public function __construct(
+        public Sauce $sauce,
+        public EquivalentFlour $target,
+        public float $saltPercent,
+        public Ingredient $liquid,
+        public Pan $pan,
+        public Simmer $simmer,
+        public Larder $larder,
+        public Temperature $temperature,
+        public ?Roux $roux = null,
+        public ?Shade $shade = null,
+    ) {}
+
+    /**
+     * The same pot with what the cook sees taken for true: believed right and said to be too thick, it is too thick by as much as an eye notices.
+     */
+    public function showing(Fault $fault): self
+    {
+        $sauce = $this->sauce;
+        $grams = EquivalentFlour::of($sauce)->gramsPerLitre;
+        $starch = $sauce->starch;
+
+        return match ($fault) {
+            Fault::TooThick, Fault::SetSolid => $grams <= 0.0 ? $this : $this->holding($sauce->strengthened(max(1.0, self::NOTICED_THICK * $this->target->gramsPerLitre / $grams))),
+            Fault::TooThin => $grams <= 0.0 ? $this : $this->holding($sauce->strengthened(min(1.0, self::NOTICED_THIN * $this->target->gramsPerLitre / $grams))),
+            Fault::TooSalty => $this->holding($sauce->salted(Mass::ofGrams(max($sauce->saltGrams, self::NOTICED_SALT * $this->saltPercent / 100.0 * $sauce->grams())))),
+            Fault::RawFlour, Fault::Pasty => $this->holding($sauce->cooked($sauce->waterGrams, $sauce->alcoholGrams, $sauce->yolkSet, $starch->cooked($starch->gelatinised, $starch->acidLeft, $starch->simmeredMinutes, max($starch->rawTaste, self::NOTICED_RAW)))),
+            Fault::FatFilm => $this->holding($this->withFilm($sauce)),
+            default => $this,
+        };
+    }
+
+    /** With as much more fat as it takes until some floats that an eye would see. */
+    private function withFilm(Sauce $sauce): Sauce
+    {
+        $butter = $this->larder->fat('butter');
+        $portion = Mass::ofGrams(self::NOTICED_FAT * $sauce->grams());
+        for ($portions = 0; $portions < self::MOST_PORTIONS && $sauce->freeFat()->kilograms < $portion->kilograms; $portions++) {
+            $sauce = $sauce->withFat($butter, $portion);
+        }
+
+        return $sauce;
+    }
+
+    private function holding(Sauce $sauce): self
+    {
+        return new self($sauce, $this->target, $this->saltPercent, $this->liquid, $this->pan, $this->simmer, $this->larder, $this->temperature, $this->roux, $this->shade);
+    }
+
+    /** How long this pan takes to its boil, on a brisk flame. */
+    public function hob(): TimeToBoil
+    {
+        return new TimeToBoil($this->pan, HobHeat::MediumHigh->flux());
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Rescue;
+
+use Lento\Quantity\Duration;
+use Lento\Quantity\Length;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Volume;
+use Lento\Thickness\Sauce;
+
+/** One thing to do about a fault, with its amounts for this pot, its minutes, and the sauce it leaves. */
+final readonly class Remedy
+{
+    /**
+     * @param Duration $time until it has worked
+     * @param Sauce|null $after null where there is no sauce after it: a roux, or nothing left to save
+     * @param Volume|null $liquid that goes in or comes off
+     * @param Mass|null $solid that goes in, comes off, or is lost: flour, fat, thickener
+     * @param Means|null $means how a late thickener is mixed
+     * @param Length|null $depth to which it is boiled down
+     * @param float|null $ratio of fat to flour afterwards
+     */
+    public function __construct(
+        public RemedyKind $kind,
+        public Duration $time,
+        public ?Sauce $after,
+        public ?Volume $liquid = null,
+        public ?Mass $solid = null,
+        public ?Means $means = null,
+        public ?Length $depth = null,
+        public ?float $ratio = null,
+    ) {}
+}
