@@ -118,4 +118,10 @@ calls() {
     exec "${PHP[@]}" artisan "lento:$name" "$file" $json
 }
 
+# A stand-in for a probe or a scale.
+stands_in() {
+    need_php_packages quietly
+    exec "${PHP[@]}" artisan lento:device "$@"
+}
+
 misused() { printf 'lento %s %s: ./lento %s FILE|- [--json]\n' "$1" "$2" "$1" >&2; exit 2; }

@@ -7,6 +7,8 @@ return [
     'kitchen' => env('LENTO_KITCHEN', 'Marigold galley'),
     // Whose cups and spoons stand beside the grams: us, metric or imperial.
     'measures' => env('LENTO_MEASURES', 'metric'),
+    // Whether what finished pots teach is reckoned with, until the kitchen says otherwise.
+    'learn' => (bool) env('LENTO_LEARN', true),
     // The pan a new question starts from.
     'pan' => ['diameter_mm' => 240, 'height_mm' => 140],
 ];

@@ -6,10 +6,12 @@ use App\Http\Controllers\AssayController;
 use App\Http\Controllers\CompareController;
 use App\Http\Controllers\ComposeController;
 use App\Http\Controllers\KitchenController;
+use App\Http\Controllers\LearningController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\PotController;
 use App\Http\Controllers\PotEventController;
 use App\Http\Controllers\PulseController;
+use App\Http\Controllers\RescueController;
 use App\Http\Controllers\SauceController;
 use App\Http\Controllers\SheetController;
 use Illuminate\Support\Facades\Route;
@@ -29,8 +31,11 @@ Route::post('/sauces/{sauce}', [SauceController::class, 'update'])->name('sauces
 Route::post('/sauces/{sauce}/duplicate', [SauceController::class, 'duplicate'])->name('sauces.duplicate')->whereNumber('sauce');
 
 Route::get('/kitchen', [KitchenController::class, 'show'])->name('kitchen');
-Route::post('/kitchen/{section}', [KitchenController::class, 'store'])->name('kitchen.store')->whereIn('section', ['settings', 'schools', 'pans', 'hobs', 'larder', 'formulas']);
-Route::post('/kitchen/{section}/{id}/remove', [KitchenController::class, 'remove'])->name('kitchen.remove')->whereIn('section', ['pans', 'hobs', 'larder'])->whereNumber('id');
+Route::post('/kitchen/{section}', [KitchenController::class, 'store'])->name('kitchen.store')->whereIn('section', ['settings', 'schools', 'pans', 'hobs', 'devices', 'larder', 'formulas']);
+Route::post('/kitchen/{section}/{id}/remove', [KitchenController::class, 'remove'])->name('kitchen.remove')->whereIn('section', ['pans', 'hobs', 'devices', 'larder'])->whereNumber('id');
+
+Route::get('/learning', [LearningController::class, 'show'])->name('learning');
+Route::post('/learning/{pot}', [LearningController::class, 'update'])->name('learning.update')->whereNumber('pot');
 
 Route::get('/stove', [PotController::class, 'index'])->name('stove');
 Route::view('/stove/new', 'pages.stove-empty')->name('stove.new');
@@ -41,6 +46,10 @@ Route::post('/pots/{pot}/events', [PotEventController::class, 'store'])->name('p
 Route::post('/pots/{pot}/events/batch', [PotEventController::class, 'batch'])->name('pots.batch')->whereNumber('pot');
 Route::get('/pulse', PulseController::class)->name('pulse');
 Route::view('/rail', 'pages.rail')->name('rail');
+
+Route::get('/rescue', [RescueController::class, 'index'])->name('rescue');
+Route::get('/rescue/{fault}', [RescueController::class, 'show'])->name('rescue.show');
+Route::post('/rescue/{fault}', [RescueController::class, 'store'])->name('rescue.store');
 
 Route::get('/log', [LogController::class, 'index'])->name('log');
 Route::get('/log/{pot}', [LogController::class, 'show'])->name('log.show')->whereNumber('pot');

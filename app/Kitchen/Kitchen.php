@@ -6,12 +6,17 @@ namespace App\Kitchen;
 
 use App\Questions\PartsField;
 use App\Questions\Typed;
+use Closure;
 use Lento\Compose\Amount;
 use Lento\Compose\Base;
 use Lento\Compose\Formula;
+use Lento\Compose\Question;
 use Lento\Exception\LentoException;
 use Lento\Larder\Larder;
 use Lento\Larder\Role;
+use Lento\Learning\KitchenFactors;
+use Lento\Learning\Lesson;
+use Lento\Learning\Notebook;
 use Lento\Pot\BoilingPoint;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
@@ -34,8 +39,9 @@ final readonly class Kitchen
      * @param list<LarderLine> $entries
      * @param array<string, array<string, string>> $formulas changes by base
      * @param array<string, string> $settings
+     * @param Closure(): list<Lesson>|null $lessons what its finished pots have taught; asked for only where it is reckoned with
      */
-    public function __construct(public MeasureSystem $measures, public array $pans = [], public array $hobs = [], public array $entries = [], private array $formulas = [], public array $settings = [])
+    public function __construct(public MeasureSystem $measures, public array $pans = [], public array $hobs = [], public array $entries = [], private array $formulas = [], public array $settings = [], private ?Closure $lessons = null)
     {
         $larder = Larder::house();
         foreach ($entries as $entry) {
@@ -48,6 +54,23 @@ final readonly class Kitchen
     public static function unknown(MeasureSystem $measures): self
     {
         return new self($measures);
+    }
+
+    /** Whether what its pots have taught is reckoned with. */
+    public function learns(): bool
+    {
+        return $this->lessons !== null && $this->setting('learn', config()->boolean('lento.learn') ? 'yes' : 'no') === 'yes';
+    }
+
+    public function notebook(): Notebook
+    {
+        return new Notebook($this->lessons === null ? [] : ($this->lessons)());
+    }
+
+    /** This kitchen as it is known for a question's pan, simmer and heat; the house where it has learnt nothing, or shall not. */
+    public function factorsFor(Question $question): KitchenFactors
+    {
+        return $this->learns() ? $this->notebook()->factors($question->pan->diameter, $question->simmerLevel, $question->heat) : KitchenFactors::house();
     }
 
     public function name(): string

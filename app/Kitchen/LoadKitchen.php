@@ -9,11 +9,16 @@ use App\Models\KitchenFormula;
 use App\Models\KitchenSettings;
 use App\Models\LarderEntry;
 use App\Models\Pan;
+use Illuminate\Support\Facades\DB;
+use Lento\Learning\Lesson;
 use Lento\Quantity\MeasureSystem;
 
 /** Reads the kitchen from the database; five small queries. */
 final readonly class LoadKitchen
 {
+    /** Pots that a kitchen remembers: older ones say little of it as it is. */
+    private const REMEMBERED = 300;
+
     public function __invoke(): Kitchen
     {
         $settings = KitchenSettings::query()->first()->settings ?? [];
@@ -25,6 +30,21 @@ final readonly class LoadKitchen
             array_values(LarderEntry::query()->orderBy('id')->get()->map(static fn(LarderEntry $entry): LarderLine => $entry->toLine())->all()),
             KitchenFormula::query()->get()->mapWithKeys(static fn(KitchenFormula $formula): array => [$formula->base->value => $formula->changes])->all(),
             $settings,
+            self::lessons(...),
         );
+    }
+
+    /** @return list<Lesson> of the last pots, oldest first, without those that are left out */
+    private static function lessons(): array
+    {
+        $rows = DB::table('pots')->whereNotNull('lesson')->where('left_out', false)->orderByDesc('finished_at')->limit(self::REMEMBERED)->pluck('lesson')->all();
+        $lessons = array_map(static function (mixed $json): ?Lesson {
+            /** @var array<string, mixed> $row */
+            $row = (array) json_decode(is_string($json) ? $json : '', true);
+
+            return StoredLesson::ofRow($row);
+        }, array_reverse($rows));
+
+        return array_values(array_filter($lessons));
     }
 }

@@ -21,7 +21,7 @@ use Lento\Course\Course;
  * @property int $id
  * @property string $name
  * @property array<string, string> $question
- * @property array{yield_ml?: float|int, spoon?: string, class?: string, minutes?: float|int, end_depth_mm?: float|int, foreseen?: array<string, mixed>} $plan nothing for a pot without a sheet
+ * @property array{yield_ml?: float|int, spoon?: string, class?: string, minutes?: float|int, end_depth_mm?: float|int, factors?: array<string, mixed>, foreseen?: array<string, mixed>} $plan nothing for a pot without a sheet
  * @property non-empty-list<Step> $steps
  * @property string|null $cook who put it on
  * @property string $place where it was put on
@@ -29,13 +29,15 @@ use Lento\Course\Course;
  * @property CarbonImmutable $started_at
  * @property CarbonImmutable|null $finished_at
  * @property array{volume_ml: float|int, spoon: string, taste: string, colour?: string, change?: string, hold_ml?: float|int, cool_ml?: float|int, next?: array{flour_g: float|int, flour_change: float|int, liquid_ml: float|int, liquid_change: float|int}|null}|null $outcome
+ * @property array<string, mixed>|null $lesson what it has taught of this kitchen
+ * @property bool $left_out of what the kitchen learns
  * @property-read Collection<int, PotEvent> $events
  */
 final class Pot extends Model
 {
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['name', 'question', 'plan', 'steps', 'cook', 'place', 'started_at', 'finished_at', 'outcome', 'sauce_version_id'];
+    protected $fillable = ['name', 'question', 'plan', 'steps', 'cook', 'place', 'started_at', 'finished_at', 'outcome', 'lesson', 'left_out', 'sauce_version_id'];
 
     /** @return HasMany<PotEvent, $this> */
     public function events(): HasMany
@@ -90,6 +92,8 @@ final class Pot extends Model
             'plan' => 'array',
             'steps' => StepsCast::class,
             'outcome' => 'array',
+            'lesson' => 'array',
+            'left_out' => 'boolean',
             'started_at' => 'immutable_datetime',
             'finished_at' => 'immutable_datetime',
         ];

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Devices\DeviceKind;
 use App\Http\Requests\KitchenRequest;
 use App\Kitchen\Choices;
 use App\Kitchen\Kitchen;
+use App\Models\Device;
 use App\Models\Hob;
 use App\Models\KitchenFormula;
 use App\Models\KitchenSettings;
@@ -16,8 +18,10 @@ use App\Pages\KitchenPage;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
 use App\Questions\PartsField;
+use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Str;
 use Lento\Compose\Base;
 use Lento\Pot\HobKind;
 use Lento\Pot\PanBase;
@@ -27,7 +31,7 @@ final readonly class KitchenController
 {
     public function show(Kitchen $kitchen): View
     {
-        return view('pages.kitchen', ['page' => new KitchenPage($kitchen)]);
+        return view('pages.kitchen', ['page' => new KitchenPage($kitchen), 'devices' => Device::query()->whereNull('withdrawn_at')->orderBy('id')->get()]);
     }
 
     public function store(KitchenRequest $request, Kitchen $kitchen, string $section): RedirectResponse
@@ -35,10 +39,11 @@ final readonly class KitchenController
         match ($section) {
             'pans' => $this->pan($request),
             'hobs' => $this->hob($request),
+            'devices' => $this->device($request),
             'larder' => $this->larder($request),
             'formulas' => $this->formula($request, $kitchen),
             'schools' => $this->settings($kitchen, array_map($request->text(...), array_combine(array_keys(Choices::all()), array_keys(Choices::all())))),
-            default => $this->settings($kitchen, array_map($request->text(...), ['name' => 'name', 'cooks' => 'cooks', 'measures' => 'measures', 'degrees' => 'degrees', 'altitude' => 'altitude', 'preset' => 'preset', 'currency' => 'currency', 'portion' => 'portion', 'oven' => 'oven', 'pan' => 'pan', 'hob' => 'hob'])),
+            default => $this->settings($kitchen, array_map($request->text(...), ['name' => 'name', 'cooks' => 'cooks', 'measures' => 'measures', 'degrees' => 'degrees', 'altitude' => 'altitude', 'preset' => 'preset', 'learn' => 'learn', 'currency' => 'currency', 'portion' => 'portion', 'oven' => 'oven', 'pan' => 'pan', 'hob' => 'hob'])),
         };
 
         return redirect(route('kitchen') . '#' . $section)->with('saved', $section);
@@ -49,6 +54,7 @@ final readonly class KitchenController
         match ($section) {
             'pans' => Pan::query()->whereKey($id)->delete(),
             'hobs' => Hob::query()->whereKey($id)->delete(),
+            'devices' => Device::query()->whereKey($id)->update(['withdrawn_at' => CarbonImmutable::now()]),
             default => LarderEntry::query()->whereKey($id)->delete(),
         };
 
@@ -58,6 +64,14 @@ final readonly class KitchenController
     private function pan(KitchenRequest $request): void
     {
         Pan::query()->findOrNew($request->whole('id'))->fill(['name' => $request->text('name'), 'diameter_mm' => $request->whole('diameter_mm'), 'height_mm' => $request->whole('height_mm'), 'mass_g' => $request->whole('mass_g'), 'base' => $request->chosen('base', PanBase::class)])->save();
+    }
+
+    /** Its token is told once, to whoever made it; only the hash is kept. */
+    private function device(KitchenRequest $request): void
+    {
+        $token = Str::random(40);
+        Device::query()->create(['name' => $request->text('name'), 'kind' => $request->chosen('kind', DeviceKind::class), 'place' => $request->text('place'), 'token_hash' => Device::hash($token)]);
+        $request->session()->flash('device', ['name' => $request->text('name'), 'token' => $token]);
     }
 
     private function hob(KitchenRequest $request): void

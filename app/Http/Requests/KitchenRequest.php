@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Devices\DeviceKind;
 use App\Kitchen\Choices;
 use App\Kitchen\Kitchen;
 use App\Questions\Fault;
 use App\Questions\Typed;
+use App\Stove\Place;
 use BackedEnum;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
@@ -40,6 +42,7 @@ final class KitchenRequest extends FormRequest
         return match ($this->section()) {
             'pans' => ['name' => $name, 'base' => ['required', Rule::enum(PanBase::class)]],
             'hobs' => ['name' => $name, 'kind' => ['required', Rule::enum(HobKind::class)]],
+            'devices' => ['name' => $name, 'kind' => ['required', Rule::enum(DeviceKind::class)], 'place' => ['required', Rule::in(array_keys(Place::all(app(Kitchen::class))))]],
             'larder' => ['like' => ['required', Rule::in(Kitchen::known())], 'name' => ['nullable', 'string', 'max:' . self::LONGEST_NAME]],
             'formulas' => ['base' => ['required', Rule::enum(Base::class)]],
             'schools' => array_map(static fn(array $choices): array => ['nullable', Rule::in($choices)], Choices::all()),
@@ -49,6 +52,7 @@ final class KitchenRequest extends FormRequest
                 'degrees' => ['required', Rule::in(['c', 'f'])],
                 'preset' => ['required', Rule::in(array_map(static fn(FoodSafety $preset): string => $preset->name, FoodSafety::presets()))],
                 'currency' => ['required', 'string', 'max:4'],
+                'learn' => ['nullable', Rule::in(['yes', 'no'])],
                 'cooks' => ['nullable', 'string', 'max:' . self::LONGEST_COOKS],
             ],
         };

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Devices\DeviceKind;
+use App\Devices\SimulatedPot;
+use App\Kitchen\Kitchen;
+use App\Questions\Answer;
+use App\Questions\ComposeFields;
+use Carbon\CarbonImmutable;
+use Illuminate\Console\Command;
+use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Support\Facades\Http;
+
+/**
+ * Stands in for a probe or a scale: a pot of the core, read every few seconds and posted like the real thing.
+ *
+ * In real time it ends when the simmer does; --past posts all of it at once, as a device does whose line was down.
+ */
+final class DeviceCommand extends Command
+{
+    protected $signature = 'lento:device {kind : probe or scale} {--token= : from Kitchen} {--url=http://127.0.0.1:8420 : where Lento answers} {--sauce=veloute} {--litres=2} {--every=10 : seconds between readings} {--faster=1 : times real speed} {--past : post the whole pot at once, ended just now}';
+
+    protected $description = 'Stand in for a probe or a scale';
+
+    private const AT_ONCE = 500;
+
+    public function handle(Kitchen $kitchen): int
+    {
+        $kind = DeviceKind::tryFrom($this->text('kind', true));
+        $token = $this->text('token');
+        [$every, $faster] = [(float) $this->text('every'), (float) $this->text('faster')];
+        if ($kind === null || $token === '' || $every < 1.0 || $faster < 1.0 || $faster > 600.0) {
+            $this->error('lento: say probe or scale, --token from Kitchen, --every of at least 1 s, --faster from 1 to 600.');
+
+            return self::INVALID;
+        }
+        $answer = Answer::to(ComposeFields::from(['sauce' => $this->text('sauce'), 'amount' => $this->text('litres')]), $kitchen);
+        if ($answer->sheet === null) {
+            $this->error('lento: ' . ($answer->faults === [] ? '' : $answer->faults[0]->message()));
+
+            return self::INVALID;
+        }
+        $pot = SimulatedPot::of($answer->sheet);
+
+        return $this->option('past') ? $this->past($pot, $kind, $token, $every) : $this->live($pot, $kind, $token, $every, $faster);
+    }
+
+    private function past(SimulatedPot $pot, DeviceKind $kind, string $token, float $every): int
+    {
+        $end = CarbonImmutable::now()->getTimestampMs();
+        $readings = [];
+        for ($seconds = 0.0; $seconds <= $pot->seconds(); $seconds += $every) {
+            $readings[] = ['id' => sprintf('past-%d', $seconds), 'at' => $end - (int) (1000.0 * ($pot->seconds() - $seconds)), 'value' => $pot->shows($kind, $seconds)];
+        }
+        foreach (array_chunk($readings, self::AT_ONCE) as $some) {
+            if (!$this->post($token, $some)) {
+                return self::FAILURE;
+            }
+        }
+
+        return self::SUCCESS;
+    }
+
+    private function live(SimulatedPot $pot, DeviceKind $kind, string $token, float $every, float $faster): int
+    {
+        for ($seconds = 0.0; $seconds <= $pot->seconds(); $seconds += $every * $faster) {
+            $value = $pot->shows($kind, $seconds);
+            if (!$this->post($token, [['id' => sprintf('live-%d-%d', CarbonImmutable::now()->getTimestampMs(), $seconds), 'at' => CarbonImmutable::now()->getTimestampMs(), 'value' => $value]])) {
+                return self::FAILURE;
+            }
+            $this->line(sprintf('%5.1F min  %s %s', $seconds / 60.0, $value, $kind->unit()));
+            usleep((int) (1e6 * $every));
+        }
+
+        return self::SUCCESS;
+    }
+
+    /** @param list<array{id: string, at: int, value: float}> $readings */
+    private function post(string $token, array $readings): bool
+    {
+        try {
+            $answer = Http::withToken($token)->acceptJson()->timeout(20)->post($this->text('url') . '/api/v1/readings', ['sent_at' => CarbonImmutable::now()->getTimestampMs(), 'readings' => $readings])->json();
+        } catch (ConnectionException) {
+            $answer = null;
+        }
+        if (!is_array($answer) || !isset($answer['kept'])) {
+            $this->error('lento: ' . (is_array($answer) && is_string($answer['message'] ?? null) ? $answer['message'] : 'no answer from ' . $this->text('url')));
+
+            return false;
+        }
+        foreach (is_array($answer['ignored'] ?? null) ? array_slice($answer['ignored'], 0, 3) : [] as $ignored) {
+            $this->line('  ignored: ' . (is_array($ignored) && is_string($ignored['why'] ?? null) ? $ignored['why'] : ''));
+        }
+
+        return true;
+    }
+
+    private function text(string $name, bool $argument = false): string
+    {
+        $value = $argument ? $this->argument($name) : $this->option($name);
+
+        return is_string($value) ? $value : '';
+    }
+}

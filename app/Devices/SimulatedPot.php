@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Devices;
+
+use Lento\Compose\Sheet;
+use Lento\Compose\StepKind;
+use Lento\Quantity\Duration;
+use Lento\Roux\HobHeat;
+use Lento\Simulation\Action;
+use Lento\Simulation\Heating;
+use Lento\Simulation\Simulation;
+use Lento\Simulation\Trace;
+use Lento\Simulation\Vessel;
+
+/** A pot cooked on paper step by step as its sheet says, for programs that stand in for a probe or a scale. */
+final readonly class SimulatedPot
+{
+    /** s between two points that a device could read. */
+    private const POINTS = 5.0;
+
+    private function __construct(private Sheet $sheet, public Trace $trace) {}
+
+    /** From the cold pan until its simmer is over. */
+    public static function of(Sheet $sheet): self
+    {
+        $question = $sheet->question;
+        $begins = static function (StepKind $kind) use ($sheet): Duration {
+            $seconds = 0.0;
+            foreach ($sheet->steps as $step) {
+                if ($step->kind === $kind) {
+                    return Duration::ofSeconds($seconds);
+                }
+                $seconds += $step->time->seconds;
+            }
+
+            return Duration::ofSeconds($seconds);
+        };
+        $larder = $question->larder;
+        $actions = [
+            Action::add($begins(StepKind::Melt), $larder->fat($question->fat), $sheet->roux->fat),
+            Action::heat($begins(StepKind::Melt), Heating::hob($question->heat)),
+            Action::add($begins(StepKind::Flour), $sheet->roux->flourKind, $sheet->roux->flour),
+            Action::heat($begins(StepKind::Pour), Heating::off()),
+            Action::add($begins(StepKind::Pour), $larder->ingredient($question->liquid), $sheet->liquidMass, $sheet->stair->liquid),
+            Action::heat($begins(StepKind::Boil), Heating::hob(HobHeat::MediumHigh)),
+            Action::heat($begins(StepKind::Simmer), Heating::simmer($question->simmerLevel)),
+        ];
+
+        return new self($sheet, Simulation::in(Vessel::of($question->pan, $question->pan->mass(), $question->pan->base))->run($actions, $begins(StepKind::Test), Duration::ofSeconds(self::POINTS)));
+    }
+
+    public function seconds(): float
+    {
+        return $this->trace->last()->at->seconds;
+    }
+
+    /** What the device would show: °C, or kg with the pan on it. */
+    public function shows(DeviceKind $kind, float $seconds): float
+    {
+        $point = $this->trace->at(Duration::ofSeconds(min($seconds, $this->seconds())));
+
+        return $kind === DeviceKind::Probe ? round($point->temperature->inCelsius(), 1) : round($point->mass->inKilograms() + $this->sheet->question->pan->mass()->inKilograms(), 3);
+    }
+}

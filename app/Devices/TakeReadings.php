@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Devices;
+
+use App\Format\Words;
+use App\Models\Device;
+use App\Models\Pot;
+use App\Stove\RecordEvents;
+use App\Stove\StoredEvent;
+use Carbon\CarbonImmutable;
+use Lento\Course\Course;
+use Lento\Course\EventKind;
+
+/**
+ * Readings of a device become events of the pot that stands where it reads; what cannot be is counted and said.
+ *
+ * A device's clock is set right by when it says that it sent. Of a flood of readings one in ten seconds is kept, the first: its token is that
+ * of its ten seconds, so that a reading sent again, late or out of order finds its place taken.
+ */
+final readonly class TakeReadings
+{
+    /** ms within which one reading of a device is enough. */
+    private const ONE_IN = 10_000;
+
+    /** ms that a device's clock may be off before it is set right. */
+    private const CLOCK = 5_000;
+
+    public function __construct(private RecordEvents $record) {}
+
+    /**
+     * @param list<Sent> $sent in any order
+     * @param int|null $sentAtMs by the device's clock; null where it does not say
+     *
+     * @return array{kept: list<string>, ignored: list<array{id: string, why: string}>}
+     */
+    public function __invoke(Device $device, array $sent, ?int $sentAtMs, CarbonImmutable $now): array
+    {
+        $skew = $sentAtMs === null ? 0 : $now->getTimestampMs() - $sentAtMs;
+        $skew = abs($skew) > self::CLOCK ? $skew : 0;
+        [$pot, $course] = $this->potAt($device->place);
+        [$kept, $ignored, $events, $taken] = [[], [], [], []];
+        usort($sent, static fn(Sent $a, Sent $b): int => $a->atMs <=> $b->atMs);
+        foreach ($sent as $reading) {
+            $at = $reading->atMs + $skew;
+            $slot = sprintf('device-%d-%d-%d', $device->id, $pot->id ?? 0, intdiv($at, self::ONE_IN));
+            $why = match (true) {
+                $pot === null => 'no_pot',
+                !$this->canBe($device, $reading->value) => 'nonsense',
+                $at < $pot->started_at->getTimestampMs() => 'before',
+                $at > $now->getTimestampMs() + self::CLOCK => 'future',
+                isset($taken[$slot]) || $pot->events()->where('token', $slot)->exists() => 'often',
+                default => null,
+            };
+            if ($why === null) {
+                $taken[$slot] = true;
+                $kept[] = $reading->id;
+                $events[] = new StoredEvent(EventKind::Read, $slot, $at, $course->current ?? 0, value: $device->kind->inSi($reading->value), choice: $device->kind->reads()->value);
+            } else {
+                $ignored[] = ['id' => $reading->id, 'why' => Words::text('devices.why.' . $why)];
+            }
+        }
+        if ($pot !== null && $events !== []) {
+            ($this->record)($pot, $events, $now);
+        }
+        $device->update(['heard_at' => $now, ...($ignored === [] ? [] : ['ignored' => $device->ignored + count($ignored), 'ignored_why' => $ignored[count($ignored) - 1]['why']])]);
+
+        return ['kept' => $kept, 'ignored' => $ignored];
+    }
+
+    private function canBe(Device $device, float $value): bool
+    {
+        [$least, $most] = $device->kind->reads()->range();
+        $si = $device->kind->inSi($value);
+
+        return is_finite($si) && $si >= $least && $si <= $most;
+    }
+
+    /** @return array{Pot|null, Course|null} the pot that stands there, the last put on if there are several */
+    private function potAt(string $place): array
+    {
+        foreach (Pot::query()->whereNull('finished_at')->latest('started_at')->latest('id')->get() as $pot) {
+            $course = $pot->course();
+            if ($course->place === $place) {
+                return [$pot, $course];
+            }
+        }
+
+        return [null, null];
+    }
+}

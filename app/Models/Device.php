@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Devices\DeviceKind;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A probe or a scale of this kitchen, known by its token.
+ *
+ * @property int $id
+ * @property string $name
+ * @property DeviceKind $kind
+ * @property string $place where it reads: the pot that stands there
+ * @property string $token_hash
+ * @property CarbonImmutable|null $withdrawn_at
+ * @property CarbonImmutable|null $heard_at
+ * @property int $ignored readings that were not taken, since it was made
+ * @property string $ignored_why the last time
+ */
+final class Device extends Model
+{
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    protected $fillable = ['name', 'kind', 'place', 'token_hash', 'withdrawn_at', 'heard_at', 'ignored', 'ignored_why'];
+
+    public static function hash(string $token): string
+    {
+        return hash('sha256', $token);
+    }
+
+    /** The device that holds a token; null where none does, or it was withdrawn. */
+    public static function holding(string $token): ?self
+    {
+        return $token === '' ? null : self::query()->where('token_hash', self::hash($token))->whereNull('withdrawn_at')->first();
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['kind' => DeviceKind::class, 'withdrawn_at' => 'immutable_datetime', 'heard_at' => 'immutable_datetime', 'ignored' => 'integer'];
+    }
+}
