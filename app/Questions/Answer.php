@@ -11,6 +11,7 @@ use Lento\Compose\Question;
 use Lento\Compose\Sheet;
 use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
+use Lento\Learning\KitchenFactors;
 
 /** Fields asked and answered: a sheet, or the faults that stand in its way. */
 final readonly class Answer
@@ -18,14 +19,15 @@ final readonly class Answer
     /** @param list<Fault> $faults */
     private function __construct(public ?Sheet $sheet, public array $faults) {}
 
-    public static function to(ComposeFields $fields, Kitchen $kitchen): self
+    /** @param KitchenFactors|null $known the kitchen as it was known when a pot was begun; as it is known now if null */
+    public static function to(ComposeFields $fields, Kitchen $kitchen, ?KitchenFactors $known = null): self
     {
         $reading = QuestionReader::read($fields->toRead(), $kitchen);
         if ($reading->question === null) {
             return new self(null, $reading->faults);
         }
         try {
-            return new self((new Composer())->answer($reading->question), []);
+            return new self((new Composer())->answer($reading->question->inKitchen($known ?? $kitchen->factorsFor($reading->question))), []);
         } catch (NotReachable|OutOfRange $refusal) {
             return new self(null, [self::fault($reading->question, $refusal)]);
         }

@@ -15,6 +15,9 @@ use Lento\Numerics\Normal;
  */
 final readonly class Factor
 {
+    /** Deviations beyond which an observation is held back. */
+    private const WILD = 2.0;
+
     /** Share of a belief below which its cut is decided by rounding. */
     private const NEXT_TO_NOTHING = 1e-5;
 
@@ -50,6 +53,26 @@ final readonly class Factor
         $mean = ($before * log($this->value) + $weight * log($ratio)) / ($before + $weight);
 
         return new self(exp($mean), 1.0 / sqrt($before + $weight), $this->observations + 1);
+    }
+
+    /** A belief as it was written down. */
+    public static function of(float $value, float $deviation, int $observations): self
+    {
+        return new self(max(0.05, min(20.0, $value)), max(0.001, min(2.0, $deviation)), max(0, $observations));
+    }
+
+    /**
+     * After an observation that may be wild: beyond so many deviations of what was expected, its error is taken to be as much larger, so that it
+     * pulls no further than one at that edge.
+     */
+    public function afterHeld(Observation $observation): self
+    {
+        $ratio = max(0.05, min(20.0, $observation->ratio));
+        $off = abs(log($ratio) - log($this->value));
+        $expected = sqrt($this->deviation ** 2 + $observation->error ** 2);
+        $error = $off <= self::WILD * $expected ? $observation->error : $observation->error * ($off / (self::WILD * $expected)) ** 2;
+
+        return $this->after($ratio, $error);
     }
 
     /**

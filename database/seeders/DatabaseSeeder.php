@@ -82,7 +82,7 @@ final class DatabaseSeeder extends Seeder
         $clock = $this->advance($record, $pot, $at, $pace, StepKind::Finish, $notes, $millimetres)->addMinutes(2);
         $close = new ClosePot(new CurrentPot($this->loaded()));
         $read = OutcomeReader::read($outcome, $close->kilogramsPerLitre($pot))['outcome'];
-        $record($pot, [new StoredEvent(EventKind::Finished, "seed-{$pot->id}-finished", $clock->getTimestampMs(), max(0, count($pot->steps) - 1))], CarbonImmutable::now(), $close->outcome($pot, $read, $clock));
+        $record($pot, [new StoredEvent(EventKind::Finished, "seed-{$pot->id}-finished", $clock->getTimestampMs(), max(0, count($pot->steps) - 1))], CarbonImmutable::now(), $close->outcome($pot, $read, $clock), $close->lesson($pot, $read, $clock));
     }
 
     /** @param array<string, string> $question */

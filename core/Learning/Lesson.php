@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Learning;
+
+use Lento\Pot\SimmerLevel;
+use Lento\Quantity\Length;
+use Lento\Roux\HobHeat;
+
+/** What a finished pot teaches of its kitchen: its steam in this pan at this level, its browning on this heat, its flour. */
+final readonly class Lesson
+{
+    public function __construct(
+        public Length $pan,
+        public SimmerLevel $level,
+        public HobHeat $heat,
+        public ?Observation $evaporation,
+        public ?Observation $browning,
+        public ?Observation $flour,
+    ) {}
+
+    /** What lies between a kitchen as it was known and as a pot has shown it. */
+    public static function between(KitchenFactors $before, KitchenFactors $after, Length $pan, SimmerLevel $level, HobHeat $heat): self
+    {
+        return new self(
+            $pan,
+            $level,
+            $heat,
+            Observation::between($before->evaporation, $after->evaporation),
+            Observation::between($before->browning, $after->browning),
+            Observation::between($before->flourStrength, $after->flourStrength),
+        );
+    }
+
+    public function teaches(): bool
+    {
+        return $this->evaporation !== null || $this->browning !== null || $this->flour !== null;
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Learning;
+
+use Lento\Pot\SimmerLevel;
+use Lento\Quantity\Length;
+use Lento\Roux\HobHeat;
+
+/**
+ * All that a kitchen's finished pots have taught, read for one pan, level and heat.
+ *
+ * Steam counts from pots in the same pan at the same level, browning from roux on the same heat, flour from every pot. A pot far from what
+ * is believed pulls no further than one at the edge of belief would: its error is taken to be that much larger.
+ */
+final readonly class Notebook
+{
+    /** mm by which a pan is still the same pan. */
+    private const SAME_PAN = 5.0;
+
+    /** @param list<Lesson> $lessons oldest first; those that are left out are not in it */
+    public function __construct(public array $lessons) {}
+
+    public function factors(Length $pan, SimmerLevel $level, HobHeat $heat): KitchenFactors
+    {
+        $house = KitchenFactors::house();
+
+        return KitchenFactors::of(
+            $this->course($house->evaporation, $this->evaporations($pan, $level))[count($this->evaporations($pan, $level))],
+            $this->course($house->browning, $this->brownings($heat))[count($this->brownings($heat))],
+            $this->course($house->flourStrength, $this->flours())[count($this->flours())],
+        );
+    }
+
+    /**
+     * The belief before the first pot and after each: its band shrinks pot by pot.
+     *
+     * @param list<Observation> $observations
+     *
+     * @return non-empty-list<Factor>
+     */
+    public function course(Factor $belief, array $observations): array
+    {
+        $course = [$belief];
+        foreach ($observations as $observation) {
+            $course[] = $belief = $belief->afterHeld($observation);
+        }
+
+        return $course;
+    }
+
+    /** @return list<Observation> */
+    public function evaporations(Length $pan, SimmerLevel $level): array
+    {
+        return self::those(array_map(
+            static fn(Lesson $lesson): ?Observation => abs($lesson->pan->inMillimetres() - $pan->inMillimetres()) <= self::SAME_PAN && $lesson->level === $level ? $lesson->evaporation : null,
+            $this->lessons,
+        ));
+    }
+
+    /** @return list<Observation> */
+    public function brownings(HobHeat $heat): array
+    {
+        return self::those(array_map(static fn(Lesson $lesson): ?Observation => $lesson->heat === $heat ? $lesson->browning : null, $this->lessons));
+    }
+
+    /** @return list<Observation> */
+    public function flours(): array
+    {
+        return self::those(array_map(static fn(Lesson $lesson): ?Observation => $lesson->flour, $this->lessons));
+    }
+
+    /**
+     * @param list<Observation|null> $observations
+     *
+     * @return list<Observation>
+     */
+    private static function those(array $observations): array
+    {
+        return array_values(array_filter($observations));
+    }
+}

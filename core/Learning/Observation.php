@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Learning;
+
+/** What one pot says of one of the kitchen's figures: observed over the house figure, and how sure that is. */
+final readonly class Observation
+{
+    /** A belief that has narrowed by less than this share of its precision has learnt nothing. */
+    private const NOTHING = 1e-3;
+
+    /**
+     * @param float $ratio observed over the house figure, > 0
+     * @param float $error standard deviation of its logarithm, > 0
+     */
+    public function __construct(public float $ratio, public float $error) {}
+
+    /** All that came in between two beliefs, as one observation: the conjugate update turned round. Null where nothing did. */
+    public static function between(Factor $before, Factor $after): ?self
+    {
+        $precision = 1.0 / $after->deviation ** 2 - 1.0 / $before->deviation ** 2;
+        if ($precision <= self::NOTHING / $before->deviation ** 2) {
+            return null;
+        }
+        $mean = (log($after->value) / $after->deviation ** 2 - log($before->value) / $before->deviation ** 2) / $precision;
+
+        return new self(exp($mean), 1.0 / sqrt($precision));
+    }
+}
