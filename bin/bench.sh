@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# Times the core and a crowded stove without PHP's JIT, which is what the budgets are held against; then the core with it.
+# Times the core, a crowded stove and a full log without PHP's JIT, which is what the budgets are held against; then the core with it.
 set -euo pipefail
 cd "$(dirname "${BASH_SOURCE[0]}")/.."
 source bin/common.sh
@@ -12,6 +12,8 @@ STATUS=0
 "${PHP[@]}" -d opcache.enable_cli=1 -d opcache.jit=disable bin/bench.php || STATUS=$?
 printf '\n'
 "${PHP[@]}" -d opcache.enable_cli=1 -d opcache.jit=disable bin/bench-stove.php || STATUS=$?
+printf '\n'
+"${PHP[@]}" -d opcache.enable_cli=1 -d opcache.jit=disable bin/bench-log.php || STATUS=$?
 printf '\n'
 "${PHP[@]}" -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M bin/bench.php || true
 exit "$STATUS"

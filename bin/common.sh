@@ -1,7 +1,8 @@
 # Shared by the parts in bin/: saying what happens, and the set-up steps. Sourced, never run.
 
 export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1 DEBIAN_FRONTEND=noninteractive
-PHP=(php -d pcov.enabled=0)
+# So that a log of 16 MB can be taken in; what is larger is refused unread, by Lento's own words.
+PHP=(php -d pcov.enabled=0 -d upload_max_filesize=17M -d post_max_size=18M -d memory_limit=512M)
 
 say()  { printf '\033[1m•\033[0m %s\n' "$*"; }
 fail() { printf 'lento: %s\n' "$*" >&2; exit 1; }

@@ -32,5 +32,6 @@ if (exec 3<>"/dev/tcp/127.0.0.1/$PORT") 2>/dev/null; then
     fail "Port $PORT is taken. Free it, or choose another: LENTO_PORT=8421 ./lento demo"
 fi
 say "Lento is at http://127.0.0.1:$PORT (stop it with Ctrl-C)"
-# --no-reload lets several workers answer, so that one slow page does not hold up another tablet.
-PHP_CLI_SERVER_WORKERS=4 exec "${PHP[@]}" artisan serve --host=127.0.0.1 --port="$PORT" --tries=0 --no-reload
+# Several workers, so that one slow page does not hold up another tablet; PHP's own server, for artisan's hands no settings on.
+cd public
+PHP_CLI_SERVER_WORKERS=4 exec "${PHP[@]}" -S "127.0.0.1:$PORT" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php

@@ -6,6 +6,8 @@ use App\Http\Middleware\ContentSecurity;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\Request;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -16,5 +18,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(ContentSecurity::class);
     })
-    ->withExceptions(function (Exceptions $exceptions): void {})
+    ->withExceptions(function (Exceptions $exceptions): void {
+        // A file larger than the server takes at all comes without its form: said where it was sent from.
+        $exceptions->render(static fn(PostTooLargeException $e, Request $request) => $request->expectsJson() ? null : redirect(route('log', ['large' => '1']) . '#files'));
+    })
     ->create();

@@ -8,6 +8,7 @@ use App\Http\Controllers\ComposeController;
 use App\Http\Controllers\KitchenController;
 use App\Http\Controllers\LearningController;
 use App\Http\Controllers\LogController;
+use App\Http\Controllers\LogFileController;
 use App\Http\Controllers\PotController;
 use App\Http\Controllers\PotEventController;
 use App\Http\Controllers\PulseController;
@@ -52,4 +53,8 @@ Route::get('/rescue/{fault}', [RescueController::class, 'show'])->name('rescue.s
 Route::post('/rescue/{fault}', [RescueController::class, 'store'])->name('rescue.store');
 
 Route::get('/log', [LogController::class, 'index'])->name('log');
+Route::get('/log/lento-log.{format}', [LogFileController::class, 'out'])->name('log.out')->whereIn('format', ['csv', 'json']);
+Route::post('/log/files', [LogFileController::class, 'in'])->name('log.in');
+Route::get('/log/{pot}/beside/{other}', [LogController::class, 'beside'])->name('log.beside')->whereNumber(['pot', 'other']);
+Route::post('/log/{pot}/notes', [LogController::class, 'note'])->name('log.note')->whereNumber('pot');
 Route::get('/log/{pot}', [LogController::class, 'show'])->name('log.show')->whereNumber('pot');

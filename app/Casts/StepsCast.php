@@ -26,10 +26,17 @@ final class StepsCast implements CastsAttributes
      */
     public function get(Model $model, string $key, mixed $value, array $attributes): array
     {
-        /** @var list<array{kind: string, seconds: float|int, hands_on: bool, timed: bool, pours: int<0, max>, tendings?: array<string, float|int>}> $rows */
+        /** @var list<array<string, mixed>> $rows */
         $rows = json_decode(is_string($value) ? $value : '[]', true, 16, JSON_THROW_ON_ERROR);
 
-        return array_map(static fn(array $row): Step => new Step(StepKind::from($row['kind']), Duration::ofSeconds((float) $row['seconds']), $row['hands_on'], $row['timed'], $row['pours'], self::tendings($row['tendings'] ?? [])), $rows);
+        return array_map(self::step(...), $rows);
+    }
+
+    /** @param array<string, mixed> $stored as set() writes it */
+    public static function step(array $stored): Step
+    {
+        /** @var array{kind: string, seconds: float|int, hands_on: bool, timed: bool, pours: int<0, max>, tendings?: array<string, float|int>} $stored */
+        return new Step(StepKind::from($stored['kind']), Duration::ofSeconds((float) $stored['seconds']), $stored['hands_on'], $stored['timed'], $stored['pours'], self::tendings($stored['tendings'] ?? []));
     }
 
     /**

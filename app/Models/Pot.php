@@ -12,6 +12,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Str;
 use Lento\Compose\Step;
 use Lento\Course\Course;
 
@@ -19,6 +20,8 @@ use Lento\Course\Course;
  * One pot, from the question it answers to what came out.
  *
  * @property int $id
+ * @property string $uid the same in every kitchen its log is taken to
+ * @property string|null $base the sauce it is; null for a pot that was only logged
  * @property string $name
  * @property array<string, string> $question
  * @property array{yield_ml?: float|int, spoon?: string, class?: string, minutes?: float|int, end_depth_mm?: float|int, factors?: array<string, mixed>, foreseen?: array<string, mixed>} $plan nothing for a pot without a sheet
@@ -37,7 +40,15 @@ final class Pot extends Model
 {
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['name', 'question', 'plan', 'steps', 'cook', 'place', 'started_at', 'finished_at', 'outcome', 'lesson', 'left_out', 'sauce_version_id'];
+    protected $fillable = ['uid', 'base', 'name', 'question', 'plan', 'steps', 'cook', 'place', 'started_at', 'finished_at', 'outcome', 'lesson', 'left_out', 'sauce_version_id'];
+
+    protected static function booted(): void
+    {
+        self::creating(static function (self $pot): void {
+            $pot->setAttribute('uid', $pot->getAttributes()['uid'] ?? (string) Str::uuid());
+            $pot->setAttribute('base', $pot->getAttributes()['base'] ?? $pot->question['sauce'] ?? null);
+        });
+    }
 
     /** @return HasMany<PotEvent, $this> */
     public function events(): HasMany

@@ -23,11 +23,17 @@ use Lento\Stove\SauceWatch;
 /** One logged pot: plan and outcome, its course in time with all that happened, and what to change. */
 final readonly class CoursePage
 {
+    /** Letters of what happened that fit into a drawing; the table has all of them. */
+    private const LONGEST_MARK = 34;
+
     /**
      * @param list<string> $names the steps' words
      * @param list<array{time: string, name: string, minutes: string, planned: string, note: bool}> $rows
+     * @param list<array{int, float, float}> $visits step, minutes from, minutes until
+     * @param list<array{float, string, string}> $marks minute, kind, words
+     * @param float $minutes planned or taken, whichever is longer
      */
-    private function __construct(public PotEntry $entry, public CourseDrawing $drawing, public array $names, public array $rows, public ?SauceWatch $sauce) {}
+    private function __construct(public PotEntry $entry, public CourseDrawing $drawing, public array $names, public array $rows, public ?SauceWatch $sauce, public Course $course, private array $visits, private array $marks, public float $minutes) {}
 
     public static function of(PotEntry $entry, Course $course, EventWords $words, ?PotWatch $watch): self
     {
@@ -56,7 +62,41 @@ final readonly class CoursePage
         $rows = [...$rows, ...self::tended($course)];
         usort($rows, static fn(array $a, array $b): int => [$a['at'], $a['note']] <=> [$b['at'], $b['note']]);
 
-        return new self($entry, CourseDrawing::of(array_map(static fn($step): float => $step->time->inMinutes(), $course->steps), $visits), $names, $rows, $watch?->sauce);
+        $marks = [];
+        foreach ($course->events as $event) {
+            if (!in_array($event->kind, [EventKind::Done, EventKind::Back, EventKind::Finished, EventKind::TakenOff], true) && ($course->finishedAt === null || $event->at <= $course->finishedAt)) {
+                $mark = self::mark($event->kind);
+                $marks[] = [$since($event->at), $mark, $mark === 'tick' ? '' : self::short($words->line($event))];
+            }
+        }
+        $planned = array_map(static fn(Step $step): float => $step->time->inMinutes(), $course->steps);
+        $minutes = $course->finishedAt === null ? 0.0 : $since($course->finishedAt);
+
+        return new self($entry, CourseDrawing::of($planned, $visits, $marks), $names, $rows, $watch?->sauce, $course, $visits, $marks, max($minutes, array_sum($planned)));
+    }
+
+    /** The same course on a scale that reaches so far. */
+    public function drawnTo(float $minutes): CourseDrawing
+    {
+        return CourseDrawing::of(array_map(static fn(Step $step): float => $step->time->inMinutes(), $this->course->steps), $this->visits, $this->marks, $minutes);
+    }
+
+    /** How something that happened is marked in the drawing. */
+    private static function mark(EventKind $kind): string
+    {
+        return match ($kind) {
+            EventKind::Tended, EventKind::Poured, EventKind::Unpoured => 'tick',
+            EventKind::Read, EventKind::Tasted => 'ring',
+            EventKind::Note => 'note',
+            EventKind::Rescued, EventKind::FollowedUp => 'rescue',
+            EventKind::Heat => 'heat',
+            default => 'dot',
+        };
+    }
+
+    private static function short(string $text): string
+    {
+        return mb_strlen($text) <= self::LONGEST_MARK ? $text : rtrim(mb_substr($text, 0, self::LONGEST_MARK - 1)) . '…';
     }
 
     /** @return list<array{time: string, name: string, minutes: string, planned: string, note: bool, at: float}> the visits of each stay at a step, counted: "stirred 19 times, skimmed 9 times" */

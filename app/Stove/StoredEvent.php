@@ -25,6 +25,7 @@ use Lento\Rescue\Fault;
 use Lento\Rescue\Means;
 use Lento\Rescue\RemedyKind;
 use Lento\Roux\HobHeat;
+use ValueError;
 
 /** One event as a row of the database and as the core knows it, in both directions. */
 final readonly class StoredEvent
@@ -95,7 +96,10 @@ final readonly class StoredEvent
         return new self($this->kind, $this->token, $atMs, $this->step, $this->pour, $this->goesTo, $this->seconds, $this->value, $this->choice, $this->text, $this->undoes);
     }
 
-    /** @throws OutOfRange if its reading cannot be */
+    /**
+     * @throws OutOfRange if its reading cannot be
+     * @throws ValueError if it names no choice that there is: never where it was read by EventReader
+     */
     public function toEvent(): Event
     {
         $at = self::moment($this->atMs);

@@ -143,6 +143,21 @@ final readonly class Course
         return $open;
     }
 
+    /** What has ended the pot, so that an ending too soon can be taken back; null while it is on. */
+    public function ending(): ?Event
+    {
+        if ($this->finishedAt === null) {
+            return null;
+        }
+        foreach ($this->events as $event) {
+            if (in_array($event->kind, [EventKind::Finished, EventKind::TakenOff], true) && $event->at === $this->finishedAt) {
+                return $event;
+            }
+        }
+
+        return null;
+    }
+
     /** The last thing that can be taken back; null when there is nothing. */
     public function undoable(): ?Event
     {

@@ -14,21 +14,32 @@ final readonly class CourseDrawing
     /** A block narrower than this has no room for its word. */
     private const WORD_FROM = 62.0;
 
+    /** For the words of what happened, one above the other. */
+    public const LANES = 4;
+
+    /** A letter of 14 px is about half as wide; a mark stands before the words. */
+    private const LETTER = 7.6;
+
+    private const GAP = 22.0;
+
     /**
      * @param list<array{x: float, width: float, step: int, word: bool}> $planned
      * @param list<array{x: float, width: float, step: int, word: bool}> $happened
      * @param list<array{x: float, minute: int}> $ticks
+     * @param list<array{x: float, kind: string, text: string, lane: int|null, left: bool}> $marks what happened besides: the lane of its words, or null where there is no room for them
      */
-    private function __construct(public array $planned, public array $happened, public array $ticks, public float $end) {}
+    private function __construct(public array $planned, public array $happened, public array $ticks, public float $end, public array $marks = []) {}
 
     /**
      * @param list<float> $plannedMinutes one a step
      * @param list<array{int, float, float}> $visits step, minutes from, minutes until
+     * @param list<array{float, string, string}> $marks minute, what kind of thing, its words; in the order they happened
+     * @param float $least minutes that the scale reaches at least, so that two drawings share one
      */
-    public static function of(array $plannedMinutes, array $visits): self
+    public static function of(array $plannedMinutes, array $visits, array $marks = [], float $least = 1.0): self
     {
         $happenedEnd = max([0.0, ...array_column($visits, 2)]);
-        $end = max(1.0, array_sum($plannedMinutes), $happenedEnd);
+        $end = max($least, array_sum($plannedMinutes), $happenedEnd);
         $x = new Scale(0.0, $end, self::LEFT, self::WIDTH - 8.0);
         $block = static fn(int $step, float $from, float $until): array => [
             'x' => $x->at($from),
@@ -45,7 +56,40 @@ final readonly class CourseDrawing
             $at += $minutes;
         }
 
-        return new self($planned, array_map(static fn(array $visit): array => $block($visit[0], $visit[1], $visit[2]), $visits), self::ticks($end, $x), $x->at($happenedEnd));
+        return new self($planned, array_map(static fn(array $visit): array => $block($visit[0], $visit[1], $visit[2]), $visits), self::ticks($end, $x), $x->at($happenedEnd), self::marks($marks, $x, $end));
+    }
+
+    /**
+     * Words go into the first lane that is free at their place, to the left of their mark where the drawing ends; the table beside the
+     * drawing has them all.
+     *
+     * @param list<array{float, string, string}> $marks
+     *
+     * @return list<array{x: float, kind: string, text: string, lane: int|null, left: bool}>
+     */
+    private static function marks(array $marks, Scale $x, float $end): array
+    {
+        $free = array_fill(0, self::LANES, -INF);
+        $placed = [];
+        foreach ($marks as [$minute, $kind, $text]) {
+            if ($minute < 0.0 || $minute > $end) {
+                continue;
+            }
+            $at = $x->at($minute);
+            $wide = self::LETTER * mb_strlen($text) + self::GAP;
+            $left = $at + $wide > self::WIDTH;
+            [$from, $until] = $left ? [$at - $wide, $at + self::GAP / 2.0] : [$at - self::GAP / 2.0, $at + $wide];
+            $lane = null;
+            for ($i = 0; $i < self::LANES && $text !== '' && $lane === null; $i++) {
+                $lane = $free[$i] <= $from ? $i : null;
+            }
+            if ($lane !== null) {
+                $free[$lane] = $until;
+            }
+            $placed[] = ['x' => $at, 'kind' => $kind, 'text' => $text, 'lane' => $lane, 'left' => $left];
+        }
+
+        return $placed;
     }
 
     /** @return list<array{x: float, minute: int}> */

@@ -37,6 +37,11 @@ return [
     'no_thickener' => 'recipe: no flour or starch was understood, so there is nothing that thickens.',
     'no_liquid' => 'recipe: no liquid was understood, so there is no sauce.',
     'empty' => 'recipe: there is nothing to read.',
+    'moment' => ':field: write a moment as 2026-11-25T15:20:00.000Z, or 2026-11-25 15:20 in a table.',
+    'not_utf8' => ':field: not text in UTF-8.',
+    'after_its_end' => ':field: lies after the end of the pot.',
+    'not_its_end' => ':field: is not when its events say that the pot was over.',
+    'not_an_event' => ':field: lacks what a “:kind” says, or says what cannot be.',
     'fields' => [
         'sauce' => 'Sauce',
         'liquid' => 'Liquid',

@@ -10,7 +10,7 @@
             @if ($page->entry->kept() !== '')<div><dt>{{ __('log.kept') }}</dt><dd>{{ $page->entry->kept() }}</dd></div>@endif
             @if ($page->entry->taste !== '')<div><dt>{{ __('log.taste') }}</dt><dd class="tasted">{{ $page->entry->taste }}</dd></div>@endif
         </dl>
-        <h2>{{ __('log.course') }}</h2>
+        <h2 id="course">{{ __('log.course') }}</h2>
         <div class="scroll" tabindex="0" role="group" aria-label="{{ __('log.course') }}"><x-drawing.course :page="$page" id="course" /></div>
         <div class="rows-and-level">
             <table class="rows">
@@ -29,10 +29,25 @@
                 </figure>
             @endif
         </div>
-        @if ($undo)
+        @if ($others !== [])
+            <section class="others">
+                <h2>{{ __('log.beside') }}</h2>
+                <ul>@foreach ($others as $other)<li><a class="btn btn-outline-dark" href="{{ route('log.beside', [$pot, $other->id]) }}"><b>{{ $other->startedAt->format('j F, H:i') }}</b> <span>{{ $other->outcome() }}</span></a></li>@endforeach</ul>
+            </section>
+        @endif
+        <form method="post" action="{{ route('log.note', $pot) }}" class="after-note" id="note" data-once>
+            @csrf
+            <input type="hidden" name="token" value="{{ Illuminate\Support\Str::uuid() }}">
+            <label for="text">{{ __('log.note') }}</label>
+            <textarea class="form-control" id="text" name="text" maxlength="500" rows="2" aria-describedby="text-hint" @error('text') aria-invalid="true" @enderror>{{ old('text') }}</textarea>
+            <p class="soft" id="text-hint">{{ __('log.note_hint') }}</p>
+            @error('text')<p class="field-error" role="alert"><x-icon.mind /> {{ $message }}</p>@enderror
+            <button class="btn btn-outline-dark">{{ __('log.note_keep') }}</button>
+        </form>
+        @if ($ending)
             <form method="post" action="{{ route('pots.events', $pot) }}" class="reopen" data-once>
                 @csrf
-                <input type="hidden" name="kind" value="undone"><input type="hidden" name="step" value="0"><input type="hidden" name="token" value="{{ Illuminate\Support\Str::uuid() }}"><input type="hidden" name="undoes" value="{{ $undo->id }}">
+                <input type="hidden" name="kind" value="undone"><input type="hidden" name="step" value="0"><input type="hidden" name="token" value="{{ Illuminate\Support\Str::uuid() }}"><input type="hidden" name="undoes" value="{{ $ending->id }}">
                 <button class="btn btn-outline-dark" data-key="u">{{ __('log.reopen') }}</button>
             </form>
         @endif

@@ -147,3 +147,15 @@ it('leaves out what lies beyond the axes', function (): void {
     $svg = fn(float $y): string => LineChart::of('t', 'x', 'y', 10.0, 10.0, [['name' => 'curve', 'points' => [[0.0, $y], [10.0, $y]]]])->svg();
     expect($svg(5.0))->toContain('>curve<')->and($svg(11.0))->not->toContain('>curve<');
 });
+
+it('gives the words of what happened lanes of their own, and turns them left where the drawing ends', function (): void {
+    $marks = CourseDrawing::of([60.0], [[0, 0.0, 60.0]], [[10.0, 'tick', ''], [10.0, 'ring', 'depth 47 mm'], [11.0, 'note', 'flame to 2, it ran ahead'], [30.0, 'ring', 'depth 40 mm'], [59.0, 'ring', 'spoon: coats'], [99.0, 'note', 'after the drawing']])->marks;
+    expect(array_column($marks, 'text'))->toBe(['', 'depth 47 mm', 'flame to 2, it ran ahead', 'depth 40 mm', 'spoon: coats'])
+        ->and(array_column($marks, 'lane'))->toBe([null, 0, 1, 0, 0])
+        ->and(array_column($marks, 'left'))->toBe([false, false, false, false, true]);
+    // More than the lanes hold: the mark stays, its words are left to the table.
+    $crowd = CourseDrawing::of([60.0], [[0, 0.0, 60.0]], array_map(static fn(int $i): array => [10.0 + $i / 10.0, 'note', 'something was written here'], range(0, 7)))->marks;
+    expect(array_count_values(array_map(static fn(?int $lane): string => $lane === null ? 'none' : (string) $lane, array_column($crowd, 'lane'))))->toBe(['0' => 1, '1' => 1, '2' => 1, '3' => 1, 'none' => 4])
+        // Two drawings share a scale.
+        ->and(CourseDrawing::of([60.0], [[0, 0.0, 30.0]], [], 120.0)->end)->toBeLessThan(CourseDrawing::of([60.0], [[0, 0.0, 30.0]])->end);
+});

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Format\Words;
+use JsonException;
+
+/**
+ * The elements of one list in a JSON object, each with the line it begins at, without decoding the whole at once: a log may be large, and
+ * a refusal names its line.
+ */
+final class JsonElements
+{
+    /** A string, a bracket, a comma, white space, or whatever else stands between them. */
+    private const TOKEN = '/\G(?:"(?:[^"\\\\]++|\\\\.)*+"|[{}\[\]]|,|\s++|[^"{}\[\],\s]++)/s';
+
+    private int $depth = 0;
+
+    private int $line = 1;
+
+    /** Where the list's own text begins and ends. */
+    private ?int $opens = null;
+
+    private ?int $closes = null;
+
+    private ?int $elementFrom = null;
+
+    private int $elementLine = 1;
+
+    private int $commas = 0;
+
+    /** The last text at the object's own depth, which may be a key. */
+    private string $key = '';
+
+    /** @var list<array{line: int, from: int, length: int}> */
+    private array $places = [];
+
+    private function __construct(private readonly string $text, private readonly string $list) {}
+
+    /** @throws Refused where the text is not JSON as far as it goes, or has no such list */
+    public static function of(string $text, string $list): self
+    {
+        $elements = new self($text, $list);
+        for ($at = str_starts_with($text, "\u{FEFF}") ? 3 : 0, $length = strlen($text); $at < $length; $at += strlen($found[0])) {
+            if (preg_match(self::TOKEN, $text, $found, 0, $at) !== 1) {
+                throw Refused::at($elements->line, Words::text('log.file.string'));
+            }
+            $elements->take($found[0], $at);
+        }
+        if ($elements->depth !== 0) {
+            throw Refused::at($elements->elementFrom === null ? $elements->line : $elements->elementLine, Words::text('log.file.ends'));
+        }
+        if ($elements->closes === null) {
+            throw Refused::at(1, Words::text('log.file.foreign'));
+        }
+
+        return $elements;
+    }
+
+    /**
+     * @return array<mixed> the object without what stands in the list
+     *
+     * @throws Refused
+     */
+    public function rest(): array
+    {
+        try {
+            $rest = json_decode(ltrim(substr($this->text, 0, $this->opens ?? 0), "\u{FEFF}") . substr($this->text, $this->closes ?? 0), true, 8, JSON_THROW_ON_ERROR);
+        } catch (JsonException $e) {
+            throw Refused::at(1, Words::text('log.file.not_json', reason: lcfirst($e->getMessage())));
+        }
+
+        return is_array($rest) ? $rest : [];
+    }
+
+    /**
+     * @return iterable<int, mixed> by the line
+     *
+     * @throws Refused
+     */
+    public function each(): iterable
+    {
+        foreach ($this->places as $place) {
+            try {
+                yield $place['line'] => json_decode(substr($this->text, $place['from'], $place['length']), true, 32, JSON_THROW_ON_ERROR);
+            } catch (JsonException $e) {
+                throw Refused::at($place['line'], Words::text('log.file.not_json', reason: lcfirst($e->getMessage())));
+            }
+        }
+    }
+
+    private function take(string $token, int $at): void
+    {
+        $blank = ctype_space($token);
+        $inList = $this->opens !== null && $this->closes === null;
+        if ($inList && $this->depth === 2 && !$blank && $token !== ',' && $token !== ']') {
+            $this->begin($at);
+        }
+        $this->depth += match ($token) {
+            '{', '[' => 1,
+            '}', ']' => -1,
+            default => 0,
+        };
+        if ($this->depth < 0) {
+            throw Refused::at($this->line, Words::text('log.file.bracket'));
+        }
+        if ($inList) {
+            $this->inList($token, $at, $blank);
+        } elseif ($this->opens === null && $token === '[' && $this->depth === 2 && $this->key === '"' . $this->list . '"') {
+            $this->opens = $at + 1;
+        }
+        // A colon and white space may stand between a key and its list.
+        $this->key = $this->depth === 1 && $token[0] === '"' ? $token : ($blank || $token === ':' ? $this->key : '');
+        $this->line += substr_count($token, "\n");
+    }
+
+    /** An element begins: just one comma stands between two of them. */
+    private function begin(int $at): void
+    {
+        if (count($this->places) !== $this->commas) {
+            throw Refused::at($this->line, Words::text('log.file.comma'));
+        }
+        [$this->elementFrom, $this->elementLine] = [$at, $this->line];
+    }
+
+    private function inList(string $token, int $at, bool $blank): void
+    {
+        if ($this->depth === 1) {
+            $this->closes = $at;
+            if ($this->commas !== max(0, count($this->places) - 1)) {
+                throw Refused::at($this->line, Words::text('log.file.comma'));
+            }
+        } elseif ($this->depth === 2 && $token === ',') {
+            $this->commas++;
+        } elseif ($this->depth === 2 && $this->elementFrom !== null && !$blank) {
+            $this->places[] = ['line' => $this->elementLine, 'from' => $this->elementFrom, 'length' => $at + strlen($token) - $this->elementFrom];
+            $this->elementFrom = null;
+        }
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Models\Pot;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder as Rows;
+use Illuminate\Support\Facades\DB;
+use Lento\Compose\Base;
+use Lento\Course\EventKind;
+
+/**
+ * What is looked for in the log: words, a sauce, a cook, days, and how it came out.
+ *
+ * Whatever an address says is read kindly: what makes no sense looks for nothing, and stands in its field again.
+ */
+final readonly class LogSearch
+{
+    /** How a pot came out. */
+    public const CAME = ['as-planned', 'otherwise', 'rescued'];
+
+    private const LONGEST = 80;
+
+    /** @param array<string, string> $fields as typed: words, sauce, cook, from, to, came */
+    private function __construct(public array $fields) {}
+
+    /** @param array<mixed> $query */
+    public static function from(array $query): self
+    {
+        $fields = [];
+        foreach (['words', 'sauce', 'cook', 'from', 'to', 'came'] as $name) {
+            $fields[$name] = is_scalar($query[$name] ?? null) ? mb_substr(trim(mb_scrub((string) $query[$name])), 0, self::LONGEST) : '';
+        }
+
+        return new self($fields);
+    }
+
+    public function isEmpty(): bool
+    {
+        return array_filter($this->fields, static fn(string $text): bool => $text !== '') === [];
+    }
+
+    /** @return array<string, string> what is asked, for an address */
+    public function asked(): array
+    {
+        return array_filter($this->fields, static fn(string $text): bool => $text !== '');
+    }
+
+    /** @return Builder<Pot> the pots that are over and fit, newest first */
+    public function pots(): Builder
+    {
+        $pots = Pot::query()->whereNotNull('finished_at')->orderByDesc('finished_at')->orderByDesc('id');
+        if (Base::tryFrom($this->fields['sauce']) !== null) {
+            $pots->where('base', $this->fields['sauce']);
+        }
+        if ($this->fields['cook'] !== '') {
+            $pots->where('cook', $this->fields['cook']);
+        }
+        [$from, $to] = [self::day($this->fields['from']), self::day($this->fields['to'])];
+        if ($from !== null) {
+            $pots->where('finished_at', '>=', $from->format('Y-m-d H:i:s.v'));
+        }
+        if ($to !== null) {
+            $pots->where('finished_at', '<', $to->addDay()->format('Y-m-d H:i:s.v'));
+        }
+        match ($this->fields['came']) {
+            'as-planned' => $pots->whereRaw("json_extract(outcome, '$.spoon') = json_extract(plan, '$.spoon')"),
+            'otherwise' => $pots->whereRaw("json_extract(outcome, '$.spoon') <> json_extract(plan, '$.spoon')"),
+            'rescued' => $pots->whereIn('id', self::withEvent(EventKind::Rescued)),
+            default => null,
+        };
+        foreach (array_filter(explode(' ', (string) preg_replace('/\s+/u', ' ', $this->fields['words'])), static fn(string $word): bool => $word !== '') as $word) {
+            $like = '%' . addcslashes($word, '%_\\') . '%';
+            $pots->where(static function (Builder $any) use ($like): void {
+                foreach (['name', 'cook', "json_extract(outcome, '$.taste')", "json_extract(outcome, '$.change')"] as $where) {
+                    $any->orWhereRaw("{$where} like ? escape '\\'", [$like]);
+                }
+                $any->orWhereIn('id', self::withEvent(EventKind::Note)->whereRaw("text like ? escape '\\'", [$like]));
+            });
+        }
+
+        return $pots;
+    }
+
+    /** @return list<string> who has cooked here, for the field */
+    public static function cooks(): array
+    {
+        $cooks = DB::table('pots')->whereNotNull('finished_at')->whereNotNull('cook')->distinct()->orderBy('cook')->limit(60)->pluck('cook')->all();
+
+        return array_values(array_filter($cooks, is_string(...)));
+    }
+
+    /** @return list<Base> what has been cooked here, for the field */
+    public static function sauces(): array
+    {
+        $found = DB::table('pots')->whereNotNull('finished_at')->distinct()->pluck('base')->all();
+
+        return array_values(array_filter(Base::cases(), static fn(Base $base): bool => in_array($base->value, $found, true)));
+    }
+
+    private static function withEvent(EventKind $kind): Rows
+    {
+        // Without what was taken back again.
+        return DB::table('pot_events')->where('kind', $kind->value)->whereNotIn('token', DB::table('pot_events')->where('kind', EventKind::Undone->value)->whereNotNull('undoes')->select('undoes'))->select('pot_id');
+    }
+
+    private static function day(string $text): ?CarbonImmutable
+    {
+        return preg_match('/\A\d{4}-\d{2}-\d{2}\z/', $text) === 1 && checkdate((int) substr($text, 5, 2), (int) substr($text, 8, 2), (int) substr($text, 0, 4)) ? CarbonImmutable::parse($text)->startOfDay() : null;
+    }
+}
