@@ -7,11 +7,14 @@ namespace App\Devices;
 use App\Format\Words;
 use App\Models\Device;
 use App\Models\Pot;
+use App\Stove\CurrentPot;
 use App\Stove\RecordEvents;
 use App\Stove\StoredEvent;
 use Carbon\CarbonImmutable;
 use Lento\Course\Course;
 use Lento\Course\EventKind;
+use Lento\Course\Reading;
+use Lento\Stove\Plausible;
 
 /**
  * Readings of a device become events of the pot that stands where it reads; what cannot be is counted and said.
@@ -24,39 +27,43 @@ final readonly class TakeReadings
     /** ms within which one reading of a device is enough. */
     private const ONE_IN = 10_000;
 
+    /** ms for which a pot is reckoned through once, to hold readings against: a line that was down sends hours at a time. */
+    private const ONE_WATCH = 300_000;
+
     /** ms that a device's clock may be off before it is set right. */
     private const CLOCK = 5_000;
 
-    public function __construct(private RecordEvents $record) {}
+    public function __construct(private RecordEvents $record, private CurrentPot $current) {}
 
     /**
      * @param list<Sent> $sent in any order
-     * @param int|null $sentAtMs by the device's clock; null where it does not say
+     * @param int $sentAtMs when it sent them, by its own clock: an hour off is set right by it
      *
      * @return array{kept: list<string>, ignored: list<array{id: string, why: string}>}
      */
-    public function __invoke(Device $device, array $sent, ?int $sentAtMs, CarbonImmutable $now): array
+    public function __invoke(Device $device, array $sent, int $sentAtMs, CarbonImmutable $now): array
     {
-        $skew = $sentAtMs === null ? 0 : $now->getTimestampMs() - $sentAtMs;
+        $skew = $now->getTimestampMs() - $sentAtMs;
         $skew = abs($skew) > self::CLOCK ? $skew : 0;
         [$pot, $course] = $this->potAt($device->place);
-        [$kept, $ignored, $events, $taken] = [[], [], [], []];
+        [$kept, $ignored, $events, $taken, $watches] = [[], [], [], [], []];
         usort($sent, static fn(Sent $a, Sent $b): int => $a->atMs <=> $b->atMs);
         foreach ($sent as $reading) {
             $at = $reading->atMs + $skew;
             $slot = sprintf('device-%d-%d-%d', $device->id, $pot->id ?? 0, intdiv($at, self::ONE_IN));
             $why = match (true) {
-                $pot === null => 'no_pot',
+                $pot === null || $course === null => 'no_pot',
                 !$this->canBe($device, $reading->value) => 'nonsense',
                 $at < $pot->started_at->getTimestampMs() => 'before',
                 $at > $now->getTimestampMs() + self::CLOCK => 'future',
                 isset($taken[$slot]) || $pot->events()->where('token', $slot)->exists() => 'often',
+                !Plausible::reading(Reading::ofSi($device->kind->reads(), $device->kind->inSi($reading->value)), $watches[intdiv($at, self::ONE_WATCH)] ??= $this->current->watchAt($pot, $course, StoredEvent::moment(self::ONE_WATCH * intdiv($at, self::ONE_WATCH)))) => 'unlikely',
                 default => null,
             };
             if ($why === null) {
                 $taken[$slot] = true;
                 $kept[] = $reading->id;
-                $events[] = new StoredEvent(EventKind::Read, $slot, $at, $course->current ?? 0, value: $device->kind->inSi($reading->value), choice: $device->kind->reads()->value);
+                $events[] = new StoredEvent(EventKind::Read, $slot, $at, $course->current, value: $device->kind->inSi($reading->value), choice: $device->kind->reads()->value);
             } else {
                 $ignored[] = ['id' => $reading->id, 'why' => Words::text('devices.why.' . $why)];
             }
@@ -64,7 +71,8 @@ final readonly class TakeReadings
         if ($pot !== null && $events !== []) {
             ($this->record)($pot, $events, $now);
         }
-        $device->update(['heard_at' => $now, ...($ignored === [] ? [] : ['ignored' => $device->ignored + count($ignored), 'ignored_why' => $ignored[count($ignored) - 1]['why']])]);
+        $before = $device->pot_id === $pot?->id ? $device->pot_ignored : 0;
+        $device->update(['heard_at' => $now, 'pot_id' => $pot?->id, 'pot_ignored' => $before + count($ignored), ...($ignored === [] ? [] : ['ignored' => $device->ignored + count($ignored), 'ignored_why' => $ignored[count($ignored) - 1]['why']])]);
 
         return ['kept' => $kept, 'ignored' => $ignored];
     }

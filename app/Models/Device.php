@@ -20,12 +20,14 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable|null $heard_at
  * @property int $ignored readings that were not taken, since it was made
  * @property string $ignored_why the last time
+ * @property int|null $pot_id the pot it read last
+ * @property int $pot_ignored readings of that pot that were not taken
  */
 final class Device extends Model
 {
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['name', 'kind', 'place', 'token_hash', 'withdrawn_at', 'heard_at', 'ignored', 'ignored_why'];
+    protected $fillable = ['name', 'kind', 'place', 'token_hash', 'withdrawn_at', 'heard_at', 'ignored', 'ignored_why', 'pot_id', 'pot_ignored'];
 
     public static function hash(string $token): string
     {
@@ -41,6 +43,6 @@ final class Device extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => DeviceKind::class, 'withdrawn_at' => 'immutable_datetime', 'heard_at' => 'immutable_datetime', 'ignored' => 'integer'];
+        return ['kind' => DeviceKind::class, 'withdrawn_at' => 'immutable_datetime', 'heard_at' => 'immutable_datetime', 'ignored' => 'integer', 'pot_ignored' => 'integer'];
     }
 }

@@ -11,6 +11,8 @@ use App\Questions\Answer;
 use App\Questions\ComposeFields;
 use DateTimeImmutable;
 use Lento\Compose\Sheet;
+use Lento\Course\Course;
+use Lento\Course\Event;
 use Lento\Learning\KitchenFactors;
 use Lento\Stove\PotWatch;
 
@@ -23,6 +25,15 @@ final readonly class CurrentPot
     public function sheet(Pot $pot): ?Sheet
     {
         return $pot->isFree() ? null : Answer::to(ComposeFields::from($pot->question), $this->kitchen, StoredLesson::factorsOfRow($pot->plan['factors'] ?? null) ?? KitchenFactors::house())->sheet;
+    }
+
+    /** The pot as it was at a moment, by what had happened until then. */
+    public function watchAt(Pot $pot, Course $course, DateTimeImmutable $then): ?PotWatch
+    {
+        $sheet = $this->sheet($pot);
+        $then = max($then, $pot->started_at->toDateTimeImmutable());
+
+        return $sheet === null ? null : PotWatch::of($sheet, Course::of($course->steps, $pot->started_at, array_filter($course->events, static fn(Event $event): bool => $event->at <= $then), $course->place, $course->cook), $then);
     }
 
     public function watch(Pot $pot, DateTimeImmutable $now): ?PotWatch

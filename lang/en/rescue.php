@@ -22,6 +22,13 @@ return [
     'another' => 'Another way',
     'close' => 'Back to the pot',
     'new_sheet' => 'A new sheet for the time that is left',
+    'fresh' => [
+        'in_time' => 'The same sauce takes :takes min. It is wanted at :wanted, in :left min.',
+        'shorter' => 'It is wanted at :wanted, in :left min. Simmered :simmer min instead of :usual it takes :takes min.',
+        'late' => 'It is wanted at :wanted, in :left min. Even simmered :simmer min the same sauce takes :takes min: :late min late.',
+        'past' => 'It was wanted at :wanted. Simmered :simmer min the same sauce takes :takes min.',
+        'untimed' => 'The same sauce takes :takes min.',
+    ],
     'takes' => 'about :minutes min',
     'then' => 'then :litres, :class, :grams g/l, salt :salt %',
     'then_roux' => 'then :ratio parts of fat to one of flour',

@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Testing\TestResponse;
+use Lento\Compose\StepKind;
 use Lento\Quantity\MeasureSystem;
 
 use function Pest\Laravel\call;
@@ -55,7 +56,7 @@ function posted(string $token, array $readings, ?int $sentAt = null): TestRespon
 {
     app()->forgetScopedInstances();
 
-    return postJson('/api/v1/readings', ['readings' => $readings, ...($sentAt === null ? [] : ['sent_at' => $sentAt])], ['Authorization' => 'Bearer ' . $token]);
+    return postJson('/api/v1/readings', ['readings' => $readings, 'sent_at' => $sentAt ?? ms()], ['Authorization' => 'Bearer ' . $token]);
 }
 
 function ms(int $secondsAgo = 0): int
@@ -145,6 +146,7 @@ it('refuses a malformed body with its field', function (string $body, string $fi
     ['{"readings":[{"id":"a","at":"soon","value":3}]}', 'readings.0.at'],
     ['{"readings":[{"id":"a","at":1795539600250,"value":"hot"}]}', 'readings.0.value'],
     ['{"readings":[7]}', 'readings.0.value'],
+    ['{"readings":[{"id":"a","at":1795539600250,"value":3}]}', 'sent_at'],
     ['{"sent_at":"x","readings":[{"id":"a","at":1795539600250,"value":3}]}', 'sent_at'],
 ]);
 
@@ -176,4 +178,22 @@ it('speaks as its schemas say', function (): void {
     standing();
     $answer = posted($token, [['id' => 'a', 'at' => ms(), 'value' => 80], ['id' => 'b', 'at' => ms(), 'value' => 9999]])->assertOk();
     expect(fitsSchema((string) $answer->getContent(), 'readings-answer'))->toBeTrue();
+});
+
+it('ignores what this pot cannot be, and the pot’s own page says so', function (): void {
+    $token = madeDevice('scale');
+    $pot = standing();
+    cookUntil($pot, StepKind::Simmer);
+    travel(6)->minutes();
+    $before = $pot->course()->events;
+    posted($token, [['id' => 'lifted', 'at' => ms(20), 'value' => 0.1], ['id' => 'ladle', 'at' => ms(), 'value' => 40]])->assertOk()->assertJsonPath('kept', [])->assertJsonPath('ignored.0.why', 'not what this pot can be now');
+    expect($pot->course()->events)->toHaveCount(count($before));
+    get("/pots/{$pot->id}")->assertOk()->assertSee('Blue: 2 readings ignored, the last: not what this pot can be now');
+    // What is off in one pot is not said of the next.
+    happens($pot, 'moved', ['choice' => 'bench']);
+    $next = started();
+    happens($next, 'moved', ['choice' => 'ring-1']);
+    posted($token, [['id' => 'next', 'at' => ms(), 'value' => 1.5]])->assertOk()->assertJsonPath('kept', ['next']);
+    get("/pots/{$next->id}")->assertOk()->assertDontSee('readings ignored');
+    get("/pots/{$pot->id}")->assertOk()->assertDontSee('readings ignored');
 });

@@ -94,3 +94,19 @@ it('refuses nonsense without falling over', function (): void {
     happens($pot, 'followed-up', ['choice' => 'sang', 'rescue' => 'a'])->assertSessionHasErrors('follow');
     happens($pot, 'followed-up', ['choice' => 'worked'])->assertSessionHasErrors('rescue');
 });
+
+it('offers, where a pot is lost, the same sauce again in the time that is left', function (): void {
+    travelTo(now()->startOfMinute());
+    $pot = started('sauce=bechamel&amount=2&diameter=240&height=140');
+    $wanted = now()->addMinutes((int) round((float) ($pot->plan['minutes'] ?? 0.0)))->format('H:i');
+    get("/rescue/specks-burnt?pot={$pot->id}&n=9")->assertOk()->assertSee("wanted at {$wanted}")->assertSee('/compose?sauce=bechamel', false)->assertDontSee('instead of');
+    travel(6)->minutes();
+    app()->forgetScopedInstances();
+    $page = get("/rescue/specks-burnt?pot={$pot->id}&n=9")->assertOk()->assertSee("wanted at {$wanted}")->assertSee('instead of');
+    preg_match('/Simmered (\d+) min instead/', (string) $page->getContent(), $found);
+    $page->assertSee('minutes=' . ($found[1] ?? '?'), false);
+    travel(5)->hours();
+    app()->forgetScopedInstances();
+    get("/rescue/specks-burnt?pot={$pot->id}&n=9")->assertOk()->assertSee("It was wanted at {$wanted}");
+    get('/rescue/specks-burnt?sauce=veloute&amount=3&n=9')->assertOk()->assertSee('The same sauce takes')->assertSee('/compose?sauce=veloute', false);
+});

@@ -7,12 +7,14 @@ namespace App\Console\Commands;
 use App\Devices\DeviceKind;
 use App\Devices\SimulatedPot;
 use App\Kitchen\Kitchen;
+use App\Models\Pot;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Facades\Http;
+use Illuminate\Support\Sleep;
 
 /**
  * Stands in for a probe or a scale: a pot of the core, read every few seconds and posted like the real thing.
@@ -21,7 +23,7 @@ use Illuminate\Support\Facades\Http;
  */
 final class DeviceCommand extends Command
 {
-    protected $signature = 'lento:device {kind : probe or scale} {--token= : from Kitchen} {--url=http://127.0.0.1:8420 : where Lento answers} {--sauce=veloute} {--litres=2} {--every=10 : seconds between readings} {--faster=1 : times real speed} {--past : post the whole pot at once, ended just now}';
+    protected $signature = 'lento:device {kind : probe or scale} {--token= : from Kitchen} {--url=http://127.0.0.1:8420 : where Lento answers} {--pot= : the number of a pot at the stove, read from where it is now} {--sauce=veloute} {--litres=2} {--every=10 : seconds between readings} {--faster=1 : times real speed} {--past : post the whole pot at once, ended just now}';
 
     protected $description = 'Stand in for a probe or a scale';
 
@@ -37,23 +39,32 @@ final class DeviceCommand extends Command
 
             return self::INVALID;
         }
-        $answer = Answer::to(ComposeFields::from(['sauce' => $this->text('sauce'), 'amount' => $this->text('litres')]), $kitchen);
+        $standing = $this->text('pot') === '' ? null : Pot::query()->whereNull('finished_at')->find((int) $this->text('pot'));
+        if ($standing === null && $this->text('pot') !== '') {
+            $this->error('lento: no pot of that number is at the stove; its number stands in its address, /pots/5.');
+
+            return self::INVALID;
+        }
+        $answer = Answer::to(ComposeFields::from($standing === null ? ['sauce' => $this->text('sauce'), 'amount' => $this->text('litres')] : $standing->question), $kitchen);
         if ($answer->sheet === null) {
-            $this->error('lento: ' . ($answer->faults === [] ? '' : $answer->faults[0]->message()));
+            $this->error('lento: ' . ($answer->faults === [] ? 'this pot has no sheet to be simulated from.' : $answer->faults[0]->message()));
 
             return self::INVALID;
         }
         $pot = SimulatedPot::of($answer->sheet);
+        // How long the pot has been on: all of it where it is simulated to end now, nothing where it begins.
+        $on = $standing === null ? null : max(0.0, (CarbonImmutable::now()->getTimestampMs() - $standing->started_at->getTimestampMs()) / 1000.0);
 
-        return $this->option('past') ? $this->past($pot, $kind, $token, $every) : $this->live($pot, $kind, $token, $every, $faster);
+        return $this->option('past') ? $this->past($pot, $kind, $token, $every, min($on ?? INF, $pot->seconds())) : $this->live($pot, $kind, $token, $every, $faster, $on ?? 0.0);
     }
 
-    private function past(SimulatedPot $pot, DeviceKind $kind, string $token, float $every): int
+    /** @param float $until s of the pot that are over by now */
+    private function past(SimulatedPot $pot, DeviceKind $kind, string $token, float $every, float $until): int
     {
         $end = CarbonImmutable::now()->getTimestampMs();
         $readings = [];
-        for ($seconds = 0.0; $seconds <= $pot->seconds(); $seconds += $every) {
-            $readings[] = ['id' => sprintf('past-%d', $seconds), 'at' => $end - (int) (1000.0 * ($pot->seconds() - $seconds)), 'value' => $pot->shows($kind, $seconds)];
+        for ($seconds = 0.0; $seconds <= $until; $seconds += $every) {
+            $readings[] = ['id' => sprintf('past-%d', $seconds), 'at' => $end - (int) (1000.0 * ($until - $seconds)), 'value' => $pot->shows($kind, $seconds)];
         }
         foreach (array_chunk($readings, self::AT_ONCE) as $some) {
             if (!$this->post($token, $some)) {
@@ -64,15 +75,16 @@ final class DeviceCommand extends Command
         return self::SUCCESS;
     }
 
-    private function live(SimulatedPot $pot, DeviceKind $kind, string $token, float $every, float $faster): int
+    /** @param float $from s that the pot has been on */
+    private function live(SimulatedPot $pot, DeviceKind $kind, string $token, float $every, float $faster, float $from): int
     {
-        for ($seconds = 0.0; $seconds <= $pot->seconds(); $seconds += $every * $faster) {
+        for ($seconds = $from; $seconds <= $pot->seconds(); $seconds += $every * $faster) {
             $value = $pot->shows($kind, $seconds);
             if (!$this->post($token, [['id' => sprintf('live-%d-%d', CarbonImmutable::now()->getTimestampMs(), $seconds), 'at' => CarbonImmutable::now()->getTimestampMs(), 'value' => $value]])) {
                 return self::FAILURE;
             }
             $this->line(sprintf('%5.1F min  %s %s', $seconds / 60.0, $value, $kind->unit()));
-            usleep((int) (1e6 * $every));
+            Sleep::for((int) (1e6 * $every))->microseconds();
         }
 
         return self::SUCCESS;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Kitchen\Kitchen;
+use App\Pages\FreshSheet;
 use App\Pages\RescuePage;
 use App\Stove\CurrentPot;
 use App\Stove\InTrouble;
@@ -42,7 +43,9 @@ final readonly class RescueController
             return redirect()->route('rescue', $trouble->query);
         }
 
-        return view('pages.rescue-remedy', ['page' => RescuePage::of($fault, $trouble->patient, $trouble->pot?->id, $trouble->name, $trouble->query, $trouble->liquid, $request->integer('n'))]);
+        $page = RescuePage::of($fault, $trouble->patient, $trouble->pot?->id, $trouble->name, $trouble->query, $trouble->liquid, $request->integer('n'));
+
+        return view('pages.rescue-remedy', ['page' => $page, 'fresh' => $page->isLost() ? FreshSheet::for($trouble, $this->kitchen, CarbonImmutable::now()) : null]);
     }
 
     /** It is done: with the amounts as they are worked out now, for this pot. */

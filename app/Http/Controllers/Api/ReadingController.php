@@ -26,8 +26,8 @@ final readonly class ReadingController
         $body = json_decode($request->getContent(), true);
         $errors = [];
         $sent = $this->readings(is_array($body) ? $body : [], $errors);
-        $sentAt = is_array($body) && isset($body['sent_at']) ? $this->moment($body['sent_at'], 'sent_at', $errors) : null;
-        if ($errors !== []) {
+        $sentAt = $this->moment(is_array($body) ? $body['sent_at'] ?? null : null, 'sent_at', $errors);
+        if ($errors !== [] || $sentAt === null) {
             return new JsonResponse(['message' => array_values($errors)[0][0], 'errors' => $errors], 422);
         }
 
@@ -85,7 +85,7 @@ final readonly class ReadingController
                 // Told below, as any other time that is none.
             }
         }
-        $errors[$field][] = (string) trans('devices.field.at');
+        $errors[$field][] = (string) trans('devices.field.' . ($field === 'sent_at' ? 'sent_at' : 'at'));
 
         return null;
     }

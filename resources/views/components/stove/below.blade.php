@@ -12,6 +12,7 @@
             @foreach ($page->watching()->foresees() as $i => $text)<p @class(['first' => $i === 0])>{{ $text }}</p>@endforeach
         @endif
         <div class="hands"><x-stove.heats :page="$page" /><x-stove.instruments :page="$page" /></div>
+        @foreach (App\Devices\AtThePot::ignored($page->potId) as $line)<p class="ignored"><x-icon.mind /> {{ $line }}</p>@endforeach
     </div>
     <x-stove.so-far :page="$page" />
 </section>
