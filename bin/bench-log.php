@@ -52,7 +52,8 @@ foreach ($questions as $number => $question) {
         $events[] = new StoredEvent(EventKind::Done, "{$number}-done-{$index}", $clock->getTimestampMs(), $index);
     }
     (new RecordEvents())($pot, $events, $now);
-    $close = new ClosePot(new CurrentPot((new LoadKitchen())()));
+    $kitchen = (new LoadKitchen())();
+    $close = new ClosePot(new CurrentPot($kitchen), $kitchen);
     $read = OutcomeReader::read(['volume' => (string) (0.96 * ($pot->plan['yield_ml'] ?? 2000.0) / 1000.0), 'spoon' => $number % 3 ? 'coats' : 'veils', 'taste' => 'right'], $close->kilogramsPerLitre($pot))['outcome'];
     (new RecordEvents())($pot, [new StoredEvent(EventKind::Finished, "{$number}-over", $clock->getTimestampMs(), max(0, count($pot->steps) - 1))], $now, $close->outcome($pot, $read, $clock), $close->lesson($pot, $read, $clock));
     $originals[] = $pot->id;

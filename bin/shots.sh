@@ -12,7 +12,7 @@ need_assets
 need_env
 
 PORT=8435
-export DB_DATABASE="$PWD/build/shots.sqlite" APP_ENV=testing PHP_CLI_SERVER_WORKERS=4
+export LENTO_LEARN=true DB_DATABASE="$PWD/build/shots.sqlite" APP_ENV=testing PHP_CLI_SERVER_WORKERS=4
 mkdir -p build docs/screenshots
 rm -f "$DB_DATABASE"*
 touch "$DB_DATABASE"

@@ -68,9 +68,17 @@ final readonly class Kitchen
     }
 
     /** This kitchen as it is known for a question's pan, simmer and heat; the house where it has learnt nothing, or shall not. */
-    public function factorsFor(Question $question): KitchenFactors
+    public function factorsFor(Question $question, string $ring = ''): KitchenFactors
     {
-        return $this->learns() ? $this->notebook()->factors($question->pan->diameter, $question->simmerLevel, $question->heat) : KitchenFactors::house();
+        return $this->learns() ? $this->notebook()->factors($question->pan->diameter, $question->simmerLevel, $question->heat, $ring) : KitchenFactors::house();
+    }
+
+    /** What a ring is known by to what is learnt of it; empty where the kitchen has told of none, for then nobody knows which it was. */
+    public function ring(string $hob): string
+    {
+        $ring = $this->hobs[(int) $hob] ?? $this->firstHob();
+
+        return $ring === null ? '' : 'ring-' . $ring->id;
     }
 
     public function name(): string

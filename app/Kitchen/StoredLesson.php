@@ -27,6 +27,7 @@ final readonly class StoredLesson
             'evaporation' => $observed($lesson->evaporation),
             'browning' => $observed($lesson->browning),
             'flour' => $observed($lesson->flour),
+            'ring' => $lesson->ring,
         ];
     }
 
@@ -41,7 +42,7 @@ final readonly class StoredLesson
 
         return $level === null || $heat === null || !is_numeric($row['pan_mm'] ?? null)
             ? null
-            : new Lesson(Length::ofMillimetres((float) $row['pan_mm']), $level, $heat, $observed($row['evaporation'] ?? null), $observed($row['browning'] ?? null), $observed($row['flour'] ?? null));
+            : new Lesson(Length::ofMillimetres((float) $row['pan_mm']), $level, $heat, $observed($row['evaporation'] ?? null), $observed($row['browning'] ?? null), $observed($row['flour'] ?? null), is_string($row['ring'] ?? null) ? $row['ring'] : '');
     }
 
     /** @return array<string, array{float, float, int}> */

@@ -178,12 +178,15 @@ final readonly class RecordReader
     private function lesson(array $lesson): array
     {
         $this->number('lesson.pan_mm', $lesson['pan_mm'] ?? null, 20.0, 2000.0);
+        if (isset($lesson['ring'])) {
+            $this->text('ring', $lesson, 40, path: 'lesson.');
+        }
         foreach (['evaporation', 'browning', 'flour'] as $name) {
             foreach (is_array($lesson[$name] ?? null) ? $lesson[$name] : [] as $number) {
                 $this->number('lesson.' . $name, $number, 1e-4, 100.0);
             }
         }
-        $this->known('lesson.', $lesson, ['pan_mm', 'level', 'heat', 'evaporation', 'browning', 'flour']);
+        $this->known('lesson.', $lesson, ['pan_mm', 'level', 'heat', 'evaporation', 'browning', 'flour', 'ring']);
         if (StoredLesson::ofRow($lesson) === null) {
             $this->refuse('lesson', new Fault('', 'shape'));
         }

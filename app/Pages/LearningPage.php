@@ -22,15 +22,18 @@ final readonly class LearningPage
      */
     private function __construct(public bool $learns, public array $figures, public array $pots) {}
 
-    /** @param list<array{id: int, name: string, date: string, lesson: Lesson, left_out: bool}> $pots newest first, those that are left out as well */
-    public static function of(bool $learns, Notebook $notebook, array $pots): self
+    /**
+     * @param list<array{id: int, name: string, date: string, lesson: Lesson, left_out: bool}> $pots newest first, those that are left out as well
+     * @param array<string, string> $rings names of the rings by what lessons know them by
+     */
+    public static function of(bool $learns, Notebook $notebook, array $pots, array $rings): self
     {
         $house = KitchenFactors::house();
         $figures = [];
         foreach ($notebook->lessons as $lesson) {
             $pan = sprintf('%.0F', $lesson->pan->inCentimetres());
             $figures["steam {$pan} {$lesson->level->value}"] ??= self::figure(Words::text('learning.steam', pan: $pan, level: Words::text('compose.level.' . $lesson->level->value)), $notebook->course($house->evaporation, $notebook->evaporations($lesson->pan, $lesson->level)), 'learning.loses');
-            $figures["brown {$lesson->heat->value}"] ??= self::figure(Words::text('learning.browning', heat: EventWords::heatName($lesson->heat)), $notebook->course($house->browning, $notebook->brownings($lesson->heat)), 'learning.browns');
+            $figures["brown {$lesson->heat->value} {$lesson->ring}"] ??= self::figure(Words::text(isset($rings[$lesson->ring]) ? 'learning.browning_on' : 'learning.browning', heat: EventWords::heatName($lesson->heat), ring: $rings[$lesson->ring] ?? ''), $notebook->course($house->browning, $notebook->brownings($lesson->heat, $lesson->ring)), 'learning.browns');
         }
         $figures['flour'] = self::figure(Words::text('learning.flour'), $notebook->course($house->flourStrength, $notebook->flours()), 'learning.thickens');
 

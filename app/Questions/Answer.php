@@ -27,7 +27,7 @@ final readonly class Answer
             return new self(null, $reading->faults);
         }
         try {
-            return new self((new Composer())->answer($reading->question->inKitchen($known ?? $kitchen->factorsFor($reading->question))), []);
+            return new self((new Composer())->answer($reading->question->inKitchen($known ?? $kitchen->factorsFor($reading->question, $kitchen->ring($fields->fields['hob'] ?? '')))), []);
         } catch (NotReachable|OutOfRange $refusal) {
             return new self(null, [self::fault($reading->question, $refusal)]);
         }

@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace App\Stove;
 
+use App\Kitchen\Kitchen;
 use App\Kitchen\StoredLesson;
 use App\Models\Pot;
 use DateTimeImmutable;
+use Lento\Compose\StepKind;
+use Lento\Course\Course;
+use Lento\Course\EventKind;
 use Lento\Learning\Lesson;
 use Lento\Stove\NextTime;
 
 /** What is written down when a pot is over: what came out, and what the core makes of it for the next time. */
 final readonly class ClosePot
 {
-    public function __construct(private CurrentPot $current) {}
+    public function __construct(private CurrentPot $current, private Kitchen $kitchen) {}
 
     /** @return float of this pot's sauce, for what is weighed and not measured */
     public function kilogramsPerLitre(Pot $pot): float
@@ -37,9 +41,21 @@ final readonly class ClosePot
             return null;
         }
         $question = $watch->sheet->question;
-        $lesson = Lesson::between($question->kitchen, $watch->after(OutcomeReader::toOutcome($outcome))->kitchen(), $question->pan->diameter, $question->simmerLevel, $question->heat);
+        $lesson = Lesson::between($question->kitchen, $watch->after(OutcomeReader::toOutcome($outcome))->kitchen(), $question->pan->diameter, $question->simmerLevel, $question->heat, $this->ring($pot, $watch->course));
 
         return $lesson->teaches() ? StoredLesson::toRow($lesson) : null;
+    }
+
+    /** Where its roux was cooked, as the kitchen's lessons know it. */
+    private function ring(Pot $pot, Course $course): string
+    {
+        $place = $pot->place;
+        $roux = $course->firstBegun(StepKind::Colour);
+        foreach ($course->events as $event) {
+            $place = $event->kind === EventKind::Moved && $roux !== null && $event->at <= $roux ? $event->text : $place;
+        }
+
+        return $this->kitchen->hobs === [] || !str_starts_with($place, 'ring-') ? '' : $place;
     }
 
     /**

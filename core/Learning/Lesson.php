@@ -8,9 +8,10 @@ use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Length;
 use Lento\Roux\HobHeat;
 
-/** What a finished pot teaches of its kitchen: its steam in this pan at this level, its browning on this heat, its flour. */
+/** What a finished pot teaches of its kitchen: its steam in this pan at this level, its browning on this ring and heat, its flour. */
 final readonly class Lesson
 {
+    /** @param string $ring what the kitchen knows the hob's ring by; empty where it tells them not apart */
     public function __construct(
         public Length $pan,
         public SimmerLevel $level,
@@ -18,10 +19,11 @@ final readonly class Lesson
         public ?Observation $evaporation,
         public ?Observation $browning,
         public ?Observation $flour,
+        public string $ring = '',
     ) {}
 
     /** What lies between a kitchen as it was known and as a pot has shown it. */
-    public static function between(KitchenFactors $before, KitchenFactors $after, Length $pan, SimmerLevel $level, HobHeat $heat): self
+    public static function between(KitchenFactors $before, KitchenFactors $after, Length $pan, SimmerLevel $level, HobHeat $heat, string $ring = ''): self
     {
         return new self(
             $pan,
@@ -30,6 +32,7 @@ final readonly class Lesson
             Observation::between($before->evaporation, $after->evaporation),
             Observation::between($before->browning, $after->browning),
             Observation::between($before->flourStrength, $after->flourStrength),
+            $ring,
         );
     }
 

@@ -9,9 +9,9 @@ use Lento\Quantity\Length;
 use Lento\Roux\HobHeat;
 
 /**
- * All that a kitchen's finished pots have taught, read for one pan, level and heat.
+ * All that a kitchen's finished pots have taught, read for one pan, level, ring and heat.
  *
- * Steam counts from pots in the same pan at the same level, browning from roux on the same heat, flour from every pot. A pot far from what
+ * Steam counts from pots in the same pan at the same level, browning from roux on the same ring and heat, flour from every pot. A pot far from what
  * is believed pulls no further than one at the edge of belief would: its error is taken to be that much larger.
  */
 final readonly class Notebook
@@ -22,13 +22,13 @@ final readonly class Notebook
     /** @param list<Lesson> $lessons oldest first; those that are left out are not in it */
     public function __construct(public array $lessons) {}
 
-    public function factors(Length $pan, SimmerLevel $level, HobHeat $heat): KitchenFactors
+    public function factors(Length $pan, SimmerLevel $level, HobHeat $heat, string $ring = ''): KitchenFactors
     {
         $house = KitchenFactors::house();
 
         return KitchenFactors::of(
             $this->course($house->evaporation, $this->evaporations($pan, $level))[count($this->evaporations($pan, $level))],
-            $this->course($house->browning, $this->brownings($heat))[count($this->brownings($heat))],
+            $this->course($house->browning, $this->brownings($heat, $ring))[count($this->brownings($heat, $ring))],
             $this->course($house->flourStrength, $this->flours())[count($this->flours())],
         );
     }
@@ -60,9 +60,9 @@ final readonly class Notebook
     }
 
     /** @return list<Observation> */
-    public function brownings(HobHeat $heat): array
+    public function brownings(HobHeat $heat, string $ring = ''): array
     {
-        return self::those(array_map(static fn(Lesson $lesson): ?Observation => $lesson->heat === $heat ? $lesson->browning : null, $this->lessons));
+        return self::those(array_map(static fn(Lesson $lesson): ?Observation => $lesson->heat === $heat && $lesson->ring === $ring ? $lesson->browning : null, $this->lessons));
     }
 
     /** @return list<Observation> */

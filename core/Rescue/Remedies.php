@@ -21,7 +21,6 @@ final readonly class Remedies
     /** °C of liquid that goes into a hot pot. */
     private const HOT = 80.0;
 
-
     /** Raw taste that nobody notices. */
     private const COOKED_OUT = 0.15;
 

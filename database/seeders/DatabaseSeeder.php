@@ -80,7 +80,8 @@ final class DatabaseSeeder extends Seeder
     {
         $pot = $this->start($start, $question, $at, $cook, 'ring-1');
         $clock = $this->advance($record, $pot, $at, $pace, StepKind::Finish, $notes, $millimetres)->addMinutes(2);
-        $close = new ClosePot(new CurrentPot($this->loaded()));
+        $kitchen = $this->loaded();
+        $close = new ClosePot(new CurrentPot($kitchen), $kitchen);
         $read = OutcomeReader::read($outcome, $close->kilogramsPerLitre($pot))['outcome'];
         $record($pot, [new StoredEvent(EventKind::Finished, "seed-{$pot->id}-finished", $clock->getTimestampMs(), max(0, count($pot->steps) - 1))], CarbonImmutable::now(), $close->outcome($pot, $read, $clock), $close->lesson($pot, $read, $clock));
     }

@@ -5,6 +5,7 @@ import { startFields } from './fields.js';
 import { startKeys } from './keys.js';
 import { startLine } from './line.js';
 import { startNight } from './night.js';
+import { startRescue } from './rescue.js';
 import { startSlides } from './slide.js';
 import { startStove } from './stove.js';
 
@@ -12,6 +13,7 @@ startClocks();
 startFields();
 startKeys();
 startNight();
+startRescue();
 startSlides();
 startStove();
 startCalls();

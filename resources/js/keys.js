@@ -8,7 +8,9 @@ const typing = (target) => target instanceof HTMLElement && (target.isContentEdi
 const controls = (target) => target instanceof HTMLElement && /^(BUTTON|A|SUMMARY|INPUT)$/.test(target.tagName);
 
 function press(key) {
-  const target = [...document.querySelectorAll('[data-key]')].find((element) => element.dataset.key === key && !element.disabled);
+  // A sheet that lies over the page has its own keys; the page under it has none.
+  const on = document.querySelector('dialog[open]') ?? document;
+  const target = [...on.querySelectorAll('[data-key]')].find((element) => element.dataset.key === key && !element.disabled);
   if (!target) return false;
   if (target.tagName === 'INPUT') {
     target.focus();

@@ -2,21 +2,29 @@ import { expect, test } from '@playwright/test';
 import { cook, expectAccessible, expectFits, tapUntil } from './support/kitchen.js';
 
 const heading = (page) => page.getByRole('heading', { level: 1 });
-const ready = (page) => page.locator('html[data-ready]').waitFor();
+const title = (sheet) => sheet.locator('h1');
 
 test('from anywhere to an amount in two keys, done, and followed up', async ({ page }) => {
   await cook(page);
   await tapUntil(page, 'Simmer, stir now and then');
   const pot = page.url();
+  // It lies over the page: the rail stays in sight, and Esc is enough to be back.
+  const sheet = page.getByRole('dialog', { name: 'Rescue' });
   await page.keyboard.press('r');
-  await expect(heading(page)).toHaveText('What do you see?');
-  await ready(page);
+  await expect(title(sheet)).toHaveText('What do you see?');
+  await expect(page.locator('.rail [data-pot]').first()).toBeInViewport();
+  expect((await sheet.boundingBox()).y).toBeGreaterThanOrEqual((await page.locator('.rail').boundingBox()).y + (await page.locator('.rail').boundingBox()).height - 1);
   await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  await expect(sheet).toBeHidden();
+  await page.keyboard.press('r');
+  await expect(title(sheet)).toHaveText('What do you see?');
   await page.keyboard.press('1');
-  await expect(heading(page)).toHaveText(/^Pour in \d.* hot chicken stock, whisk$/);
-  await ready(page);
+  await expect(title(sheet)).toHaveText(/^Pour in \d.* hot chicken stock, whisk$/);
   await expectAccessible(page);
+  // With the title in focus, a free space is the sheet's own big key.
   await page.keyboard.press(' ');
+  await expect(sheet).toBeHidden();
   await expect(page).toHaveURL(pot);
   await expect(page.locator('.follow-up')).toContainText('too thick: thinned');
   await expectAccessible(page);
@@ -55,4 +63,31 @@ test('somebody’s sauce is answered from a few taps', async ({ page }) => {
   await expect(page).toHaveURL(/n=1/);
   await page.goto('/rescue?sauce=veloute&amount=9999');
   await expect(page.getByText('How much: write a number from 0.1 to 200 l.')).toBeVisible();
+});
+
+test('the sheet opens at a stove key, asks which pot from elsewhere, and fits a phone', async ({ page }) => {
+  await cook(page);
+  await tapUntil(page, 'Simmer, stir now and then');
+  const sheet = page.getByRole('dialog', { name: 'Rescue' });
+  await page.getByRole('link', { name: 'Lumps' }).click();
+  await expect(title(sheet)).not.toHaveText('What do you see?');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expect(sheet).toBeHidden();
+
+  await page.goto('/compose');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.locator('html[data-ready]').waitFor();
+  await page.getByRole('link', { name: 'Rescue' }).click();
+  await expect(title(sheet)).toHaveText('Which pot?');
+  await expectFits(page);
+  await expectAccessible(page);
+  await sheet.getByLabel('It is a').selectOption('espagnole');
+  await sheet.getByLabel('About, litres').fill('9999');
+  await sheet.getByRole('button', { name: 'What do you see?' }).click();
+  await expect(sheet.getByText('How much: write a number from 0.1 to 200 l.')).toBeVisible();
+  await sheet.getByLabel('About, litres').fill('3');
+  await sheet.getByRole('button', { name: 'What do you see?' }).click();
+  await sheet.getByRole('link', { name: /Too salty/ }).click();
+  await expect(title(sheet)).not.toHaveText('');
+  await expect(page).toHaveURL(/\/compose/);
 });

@@ -2,7 +2,7 @@
 # Serves Lento for a browser test on its own port and database: serve.sh PORT DATABASE [fresh]
 set -euo pipefail
 cd "$(dirname "${BASH_SOURCE[0]}")/../.."
-export LENTO_LEARN=false APP_ENV=testing DB_DATABASE="$PWD/$2" LENTO_TEST_CLOCK="$PWD/$2-clock" PHP_CLI_SERVER_WORKERS=4
+export LENTO_LEARN="${LENTO_LEARN:-false}" APP_ENV=testing DB_DATABASE="$PWD/$2" LENTO_TEST_CLOCK="$PWD/$2-clock" PHP_CLI_SERVER_WORKERS=4
 if [ "${3:-}" = fresh ]; then
     mkdir -p "$(dirname "$DB_DATABASE")"
     rm -f "$DB_DATABASE"*

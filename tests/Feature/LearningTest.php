@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Hob;
 use App\Models\KitchenSettings;
 use App\Models\Pot;
 use Carbon\CarbonImmutable;
@@ -98,4 +99,26 @@ it('forgets what a reopened pot had taught', function (): void {
     $pot = cookedThin();
     happens($pot, 'undone', ['undoes' => (string) $pot->course()->undoable()?->id]);
     expect($pot->refresh()->lesson)->toBeNull();
+});
+
+it('learns how a ring browns, and reckons with it on that ring only', function (): void {
+    travelTo(CarbonImmutable::now()->startOfSecond());
+    learning('yes');
+    foreach (['Strong', 'Weak'] as $name) {
+        post('/kitchen/hobs', ['name' => $name, 'kind' => 'gas', 'power_w' => '4000', 'levels' => '6'])->assertSessionHasNoErrors();
+    }
+    [$strong, $weak] = Hob::query()->orderBy('id')->pluck('id')->all();
+    app()->forgetScopedInstances();
+    $pot = started("sauce=veloute&liquid=chicken-stock&amount=2&diameter=240&height=140&colour=brown&hob={$strong}");
+    cookUntil($pot, StepKind::Colour);
+    travel(4)->minutes();
+    happens($pot, 'read', ['choice' => 'colour', 'colour' => '2.5']);
+    cookUntil($pot, StepKind::Finish);
+    happens($pot, 'finished', ['volume' => '2', 'spoon' => 'coats']);
+    expect($pot->refresh()->lesson['ring'] ?? null)->toBe("ring-{$strong}");
+    app()->forgetScopedInstances();
+    get("/compose?sauce=veloute&amount=2&colour=brown&hob={$strong}")->assertOk()->assertSee('from your one roux on this ring and heat: browns')->assertSee('faster than the house figure');
+    app()->forgetScopedInstances();
+    get("/compose?sauce=veloute&amount=2&colour=brown&hob={$weak}")->assertOk()->assertDontSee('on this ring and heat');
+    get('/learning')->assertOk()->assertSee('Browning on medium heat, Strong');
 });

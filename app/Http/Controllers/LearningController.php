@@ -8,6 +8,7 @@ use App\Kitchen\Kitchen;
 use App\Kitchen\StoredLesson;
 use App\Models\Pot;
 use App\Pages\LearningPage;
+use App\Stove\Place;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -26,7 +27,7 @@ final readonly class LearningController
             }
         }
 
-        return view('pages.learning', ['page' => LearningPage::of($kitchen->learns(), $kitchen->notebook(), $pots)]);
+        return view('pages.learning', ['page' => LearningPage::of($kitchen->learns(), $kitchen->notebook(), $pots, array_map(static fn(Place $place): string => $place->name, Place::all($kitchen)))]);
     }
 
     /** Left out, or taken in again. */

@@ -26,15 +26,15 @@
             <p class="soft">{{ __('rescue.somebody_hint') }}</p>
             <form method="get" action="{{ route('rescue') }}" class="somebody" novalidate>
                 <div>
-                    <label for="sauce">{{ __('rescue.sauce') }}</label>
-                    <select id="sauce" name="sauce" class="mid">@foreach (Lento\Compose\Base::cases() as $base)<option value="{{ $base->value }}" @selected(($trouble->query['sauce'] ?? 'veloute') === $base->value)>{{ __('sauces.' . $base->value) }}</option>@endforeach</select>
+                    <label for="rescue-sauce">{{ __('rescue.sauce') }}</label>
+                    <select id="rescue-sauce" name="sauce" class="mid">@foreach (Lento\Compose\Base::cases() as $base)<option value="{{ $base->value }}" @selected(($trouble->query['sauce'] ?? 'veloute') === $base->value)>{{ __('sauces.' . $base->value) }}</option>@endforeach</select>
                 </div>
                 <div>
-                    <label for="amount">{{ __('rescue.litres') }}</label>
-                    <input id="amount" name="amount" class="mid" inputmode="decimal" autocomplete="off" value="{{ $trouble->query['amount'] ?? '3' }}" @if ($trouble->faults !== []) aria-invalid="true" aria-describedby="amount-error" @endif>
+                    <label for="rescue-amount">{{ __('rescue.litres') }}</label>
+                    <input id="rescue-amount" name="amount" class="mid" inputmode="decimal" autocomplete="off" value="{{ $trouble->query['amount'] ?? '3' }}" @if ($trouble->faults !== []) aria-invalid="true" aria-describedby="rescue-amount-error" @endif>
                 </div>
                 <button class="btn btn-primary go">{{ __('rescue.go') }}</button>
-                @foreach ($trouble->faults as $i => $fault)<p class="field-error" @if ($i === 0) id="amount-error" @endif role="alert"><x-icon.mind /> <span>{{ $fault->message() }}</span></p>@endforeach
+                @foreach ($trouble->faults as $i => $fault)<p class="field-error" @if ($i === 0) id="rescue-amount-error" @endif role="alert"><x-icon.mind /> <span>{{ $fault->message() }}</span></p>@endforeach
             </form>
         @endif
     </div>

@@ -17,17 +17,19 @@ use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Length;
 use Lento\Quantity\Volume;
+use Lento\Roux\Colour;
 use Lento\Roux\HobHeat;
+use Lento\Roux\Shade;
 use Tests\Core\Room;
 use Tests\Core\Stove\StovePots;
 
 covers(...Room::of('Learning'));
 
-function lesson(?float $steam = null, ?float $flour = null, float $millimetres = 240.0, SimmerLevel $level = SimmerLevel::Brisk, ?float $browning = null, HobHeat $heat = HobHeat::Medium): Lesson
+function lesson(?float $steam = null, ?float $flour = null, float $millimetres = 240.0, SimmerLevel $level = SimmerLevel::Brisk, ?float $browning = null, HobHeat $heat = HobHeat::Medium, string $ring = ''): Lesson
 {
     $seen = static fn(?float $ratio, float $error): ?Observation => $ratio === null ? null : new Observation($ratio, $error);
 
-    return new Lesson(Length::ofMillimetres($millimetres), $level, $heat, $seen($steam, 0.12), $seen($browning, 0.3), $seen($flour, 0.08));
+    return new Lesson(Length::ofMillimetres($millimetres), $level, $heat, $seen($steam, 0.12), $seen($browning, 0.3), $seen($flour, 0.08), $ring);
 }
 
 /** @param list<Lesson> $lessons */
@@ -55,6 +57,15 @@ it('counts steam by pan and level, browning by heat, flour by every pot', functi
         ->and(steamOf($lessons, 400.0))->toEqual(KitchenFactors::house()->evaporation);
 });
 
+it('counts browning by the ring as well: a strong one says nothing of a weak one', function (): void {
+    $notebook = new Notebook([lesson(browning: 1.6, ring: 'ring-1'), lesson(browning: 1.6, ring: 'ring-1'), lesson(browning: 0.6, ring: 'ring-2'), lesson(browning: 0.9)]);
+    $on = static fn(string $ring): Factor => $notebook->factors(Length::ofMillimetres(240.0), SimmerLevel::Brisk, HobHeat::Medium, $ring)->browning;
+    expect($on('ring-1')->observations)->toBe(2)->and($on('ring-1')->value)->toBeGreaterThan(1.2)
+        ->and($on('ring-2')->observations)->toBe(1)->and($on('ring-2')->value)->toBeLessThan(0.9)
+        ->and($on('')->observations)->toBe(1)
+        ->and($on('ring-9'))->toEqual(KitchenFactors::house()->browning);
+});
+
 it('shrinks its band pot by pot', function (): void {
     $course = (new Notebook([]))->course(Factor::unknown(0.3), array_fill(0, 6, new Observation(1.15, 0.12)));
     $widths = array_map(static fn(Factor $factor): float => $factor->deviation, $course);
@@ -72,10 +83,10 @@ it('is not spoilt by one wild pot, wherever it comes', function (float $wild): v
     }
 })->with([0.1, 0.2, 5.0, 15.0]);
 
-it('learns a kitchen that is a fifth off to within a tenth in five pots', function (float $true, int $seed): void {
+it('learns a kitchen that is a fifth off to within a tenth in five pots', function (float $true, float $flour, int $seed): void {
     // A kitchen that steams and thickens otherwise than the house believes; its cooks misread the stick by a millimetre or two.
     mt_srand($seed);
-    [$lessons, $flour] = [[], 0.85];
+    $lessons = [];
     for ($pot = 0; $pot < 5; $pot++) {
         $known = (new Notebook($lessons))->factors(Length::ofMillimetres(240.0), SimmerLevel::Brisk, HobHeat::Medium);
         $question = Question::of(Base::Veloute, Volume::ofLitres(2.0), simmerLevel: SimmerLevel::Brisk, pan: Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0)), kitchen: $known);
@@ -96,7 +107,27 @@ it('learns a kitchen that is a fifth off to within a tenth in five pots', functi
     expect($learnt->evaporation->value)->toEqualWithDelta($true, 0.10 * $true)
         ->and($learnt->flourStrength->value)->toEqualWithDelta($flour, 0.10 * $flour)
         ->and($learnt->evaporation->observations)->toBe(5);
-})->with([[0.8, 1], [1.2, 2], [1.2, 3]]);
+})->with([[0.8, 0.8, 1], [1.2, 0.8, 2], [1.2, 1.2, 3], [0.8, 1.2, 4]]);
+
+it('learns a ring that browns a fifth faster or slower to within a tenth in five roux', function (float $true, int $seed): void {
+    mt_srand($seed);
+    $lessons = [];
+    $house = KitchenFactors::house();
+    $brown = static fn(KitchenFactors $kitchen): StovePots => StovePots::of(question: Question::of(Base::Veloute, Volume::ofLitres(2.0), colour: Colour::Brown, kitchen: $kitchen));
+    // What the colour of this roux is really, minute by minute, on this ring.
+    $real = $brown(KitchenFactors::of($house->evaporation, Factor::of($true, 0.001, 99), $house->flourStrength));
+    for ($pot = 0; $pot < 5; $pot++) {
+        $known = (new Notebook($lessons))->factors(Length::ofMillimetres(240.0), SimmerLevel::Bare, HobHeat::Medium);
+        $cooked = $brown($known);
+        $minutes = 0.8 * ($cooked->begins(StepKind::Pour) - $cooked->begins(StepKind::Colour));
+        $shade = $real->watch($real->until(StepKind::Colour), $real->begins(StepKind::Colour) + $minutes)->roux->now->shade->value + mt_rand(-10, 10) / 100.0;
+        $at = $cooked->begins(StepKind::Colour) + $minutes;
+        $watch = $cooked->watch([...$cooked->until(StepKind::Colour), Event::read($cooked->index(StepKind::Colour), Reading::colour(Shade::of(max(0.0, $shade))), StovePots::at($at), 'c')], $at + 0.1);
+        $lessons[] = Lesson::between($known, $watch->kitchen(), Length::ofMillimetres(240.0), SimmerLevel::Bare, HobHeat::Medium);
+    }
+    $learnt = (new Notebook($lessons))->factors(Length::ofMillimetres(240.0), SimmerLevel::Bare, HobHeat::Medium)->browning;
+    expect($learnt->value)->toEqualWithDelta($true, 0.10 * $true)->and($learnt->observations)->toBe(5);
+})->with([[0.8, 1], [1.2, 2], [1.2, 3], [0.8, 4]]);
 
 it('knows a pot that taught nothing', function (): void {
     expect(lesson()->teaches())->toBeFalse()->and(lesson(1.1)->teaches())->toBeTrue()->and(lesson(flour: 1.1)->teaches())->toBeTrue();
