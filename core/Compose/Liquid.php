@@ -59,8 +59,8 @@ final readonly class Liquid
     /** @return array{Ingredient, Sauce} what an espagnole weighs and holds, and so many ml of one, cooked */
     private static function espagnole(Question $question, float $millilitres): array
     {
-        $sheet = (new Composer())->answer(Question::of(Base::Espagnole, Volume::ofLitres(self::ESPAGNOLE_LITRES), larder: $question->larder, kitchen: $question->kitchen));
-        $end = $sheet->end;
+        $sheet = $question->espagnole ?? (new Composer())->answer(Question::of(Base::Espagnole, Volume::ofLitres(self::ESPAGNOLE_LITRES), larder: $question->larder, kitchen: $question->kitchen));
+        $end = $sheet->served;
         $grams = $end->grams();
         $kind = new Ingredient(
             Base::Espagnole->value,

@@ -82,6 +82,8 @@ final readonly class Question
         public ?Temperature $boilsAt,
         /** whether the minutes were asked for, and are not the base's usual */
         public bool $byTheClock,
+        /** the espagnole that a demi-glace is made from; null for one of usual size */
+        public ?Sheet $espagnole = null,
     ) {}
 
     /**
@@ -190,6 +192,12 @@ final readonly class Question
         return $this->but($this->yield, $this->simmerTime, $kitchen);
     }
 
+    /** The same from this espagnole. */
+    public function madeFrom(Sheet $espagnole): self
+    {
+        return $this->but($this->yield, $this->simmerTime, $this->kitchen, $espagnole);
+    }
+
     /** As it goes in this pan, in this kitchen, at its height above the sea. */
     public function simmer(): Simmer
     {
@@ -213,7 +221,7 @@ final readonly class Question
         return !($this->colour === Colour::White && $this->school === School::ColdOnHot);
     }
 
-    private function but(Volume $yield, Duration $simmerTime, KitchenFactors $kitchen): self
+    private function but(Volume $yield, Duration $simmerTime, KitchenFactors $kitchen, ?Sheet $espagnole = null): self
     {
         return new self(
             $this->base,
@@ -237,6 +245,7 @@ final readonly class Question
             $this->oven,
             $this->boilsAt,
             $this->byTheClock,
+            $espagnole ?? $this->espagnole,
         );
     }
 

@@ -153,8 +153,6 @@ final readonly class Sheet
     /** @return list<Allergen> each once, in the order of the list */
     public function allergens(): array
     {
-        $named = array_merge(...array_map(static fn(Amount $amount): array => $amount->allergens, $this->amounts));
-
-        return array_values(array_filter(Allergen::cases(), static fn(Allergen $allergen): bool => in_array($allergen, $named, true)));
+        return Allergen::among(...array_map(static fn(Amount $amount): array => $amount->allergens, $this->amounts));
     }
 }

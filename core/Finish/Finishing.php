@@ -29,6 +29,8 @@ final readonly class Finishing
 
     private const MUSTARD_AT_MOST = 90.0;
 
+    private const HARD_CHEESES = ['hard-cheese', 'grating-cheese'];
+
     /**
      * @param Temperature|null $atLeast where it does its work from; null where it needs no heat
      * @param Temperature|null $atMost null where it may boil
@@ -92,7 +94,7 @@ final readonly class Finishing
 
         return match (true) {
             $kind->role === Role::Egg => [$limits->yolkThickensFrom(), $limits->yolkCurdlesAbove()],
-            $kind->role === Role::Cheese => [null, $kind->id === 'hard-cheese' ? $limits->hardCheeseAtMost() : $limits->youngCheeseAtMost()],
+            $kind->role === Role::Cheese => [null, in_array($kind->id, self::HARD_CHEESES, true) ? $limits->hardCheeseAtMost() : $limits->youngCheeseAtMost()],
             $kind->role === Role::Mustard => [null, Temperature::ofCelsius(self::MUSTARD_AT_MOST)],
             $kind->milkSolids > 0.0 && 100.0 * $kind->fat < self::BOILS_FROM_PERCENT => [null, Temperature::ofCelsius(self::THIN_DAIRY_AT_MOST)],
             default => [null, null],

@@ -16,4 +16,16 @@ enum Allergen: string
     case Mustard = 'mustard';
     case Sulphites = 'sulphites';
     case Soya = 'soya';
+
+    /**
+     * @param list<self> ...$lists
+     *
+     * @return list<self> each once, in the order of the list above
+     */
+    public static function among(array ...$lists): array
+    {
+        $named = array_merge(...array_values($lists));
+
+        return array_values(array_filter(self::cases(), static fn(self $one): bool => in_array($one, $named, true)));
+    }
 }

@@ -16,6 +16,7 @@ final readonly class Fat
      * @param non-empty-string $id
      * @param float $fat mass fraction of pure fat, as are $water and $solids
      * @param list<Allergen> $allergens
+     * @param bool $makesRoux false for one that only finishes a sauce
      */
     public function __construct(
         public string $id,
@@ -26,6 +27,7 @@ final readonly class Fat
         public Temperature $smokes,
         public Temperature $melts,
         public array $allergens,
+        public bool $makesRoux = true,
     ) {}
 
     /**
@@ -41,7 +43,7 @@ final readonly class Fat
     {
         $parts = Parts::filled(['fat' => $this->fat, 'water' => $this->water, 'milk solids' => $this->solids], ['fat' => $fat, 'water' => $water]);
 
-        return new self($id, $density ?? $this->density, $parts['fat'], $parts['water'], $parts['milk solids'], $smokes ?? $this->smokes, $melts ?? $this->melts, $allergens ?? $this->allergens);
+        return new self($id, $density ?? $this->density, $parts['fat'], $parts['water'], $parts['milk solids'], $smokes ?? $this->smokes, $melts ?? $this->melts, $allergens ?? $this->allergens, $this->makesRoux);
     }
 
     /** @return float J/K per gram of it, water left out */
@@ -55,6 +57,6 @@ final readonly class Fat
     {
         $dry = $this->fat + $this->solids;
 
-        return new self($this->id, $this->density, $this->fat / $dry, 0.0, $this->solids / $dry, $this->smokes, $this->melts, $this->allergens);
+        return new self($this->id, $this->density, $this->fat / $dry, 0.0, $this->solids / $dry, $this->smokes, $this->melts, $this->allergens, $this->makesRoux);
     }
 }

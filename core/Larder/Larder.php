@@ -24,8 +24,8 @@ final readonly class Larder
 
         return $house ??= new self(
             array_column(ThickenerTable::rows(), null, 'id'),
-            array_column(FatTable::rows(), null, 'id'),
-            array_column(IngredientTable::rows(), null, 'id'),
+            array_column([...FatTable::rows(), ...GarnishTable::fats()], null, 'id'),
+            array_column([...IngredientTable::rows(), ...GarnishTable::rows()], null, 'id'),
         );
     }
 
@@ -63,10 +63,10 @@ final readonly class Larder
         return $this->thickeners[$id] ?? $this->fats[$id] ?? $this->ingredient($id);
     }
 
-    /** @return list<string> */
+    /** @return list<string> ids of those that a roux can be made with */
     public function fatNames(): array
     {
-        return array_keys($this->fats);
+        return array_keys(array_filter($this->fats, static fn(Fat $fat): bool => $fat->makesRoux));
     }
 
     /** @return list<string> ids of what can be the liquid of a sauce */

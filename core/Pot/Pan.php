@@ -59,7 +59,7 @@ final readonly class Pan
         $centimetres = (self::DIAMETER_CUBED_PER_VOLUME * $volume->inMillilitres()) ** (1.0 / 3.0);
         $rounded = max(6.0, 2.0 * ceil($centimetres / 2.0 - 1e-9));
 
-        return self::of(Length::ofCentimetres($rounded), Length::ofCentimetres(ceil($rounded * self::HEIGHT_PER_DIAMETER)));
+        return self::of(Length::ofCentimetres($rounded), Length::ofCentimetres(max(self::LEAST_MILLIMETRES / 10.0, ceil($rounded * self::HEIGHT_PER_DIAMETER))));
     }
 
     /** @return float cm2 */

@@ -117,6 +117,18 @@ final readonly class Simmer
      */
     public function timeDownTo(Sauce $sauce, Volume $volume): Duration
     {
+        return $this->downTo($sauce, $volume)[1];
+    }
+
+    /**
+     * The same with the sauce that is left then.
+     *
+     * @return array{Sauce, Duration}
+     *
+     * @throws NotReachable if it takes longer than a day and a half, or has stopped giving off water
+     */
+    public function downTo(Sauce $sauce, Volume $volume): array
+    {
         $minutes = 0.0;
         $goal = $volume->inMillilitres();
         while ($sauce->millilitres() > $goal) {
@@ -127,12 +139,14 @@ final readonly class Simmer
                 throw NotReachable::target('this volume at this simmer');
             }
             if ($next->millilitres() < $goal) {
-                return Duration::ofMinutes($minutes + $step * ($sauce->millilitres() - $goal) / $gone);
+                $last = $step * ($sauce->millilitres() - $goal) / $gone;
+
+                return [$this->for($sauce, Duration::ofMinutes($last)), Duration::ofMinutes($minutes + $last)];
             }
             [$sauce, $minutes] = [$next, $minutes + $step];
         }
 
-        return Duration::ofMinutes($minutes);
+        return [$sauce, Duration::ofMinutes($minutes)];
     }
 
     /**

@@ -66,15 +66,28 @@ final readonly class Reduction
      */
     public static function to(EquivalentFlour $target, Sauce $sauce, Simmer $simmer): self
     {
+        $reduced = self::leftWhen($target, $sauce);
+
+        return $reduced === $sauce
+            ? new self($sauce->volume(), Duration::ofSeconds(0.0), $sauce)
+            : new self($reduced->volume(), $simmer->timeDownTo($sauce, $reduced->volume()), $reduced);
+    }
+
+    /**
+     * What is left of a sauce when so much water has gone that it is this thick; itself where it is already.
+     *
+     * @throws NotReachable if boiling off nine tenths of the water leaves it thinner
+     */
+    public static function leftWhen(EquivalentFlour $target, Sauce $sauce): Sauce
+    {
         $goal = Consistency::of($target);
         $without = static fn(float $grams): Sauce => $sauce->withoutWater(Mass::ofGrams($grams));
         $thickEnough = static fn(float $grams): float => Consistency::ofSauce($without($grams)) - $goal;
         if ($thickEnough(0.0) >= 0.0) {
-            return new self($sauce->volume(), Duration::ofSeconds(0.0), $sauce);
+            return $sauce;
         }
         $most = self::MOST * $sauce->waterGrams;
-        $reduced = $without(Root::across($most)->of($thickEnough, 0.0, $most, 'this thickness by reducing'));
 
-        return new self($reduced->volume(), $simmer->timeDownTo($sauce, $reduced->volume()), $reduced);
+        return $without(Root::across($most)->of($thickEnough, 0.0, $most, 'this thickness by reducing'));
     }
 }

@@ -190,6 +190,12 @@ final readonly class Sauce
         return $this->replaced(starch: $this->starch->strengthened($factor), otherThickeningGrams: $this->otherThickeningGrams * $factor);
     }
 
+    /** The same with only its starch so many times as strong: what it would be, made thicker or thinner. */
+    public function starchTimes(float $factor): self
+    {
+        return $this->replaced(starch: $this->starch->strengthened($factor));
+    }
+
     /** The same after a boil that has swollen its starch at least so far. */
     public function boiledThrough(float $gelatinised): self
     {

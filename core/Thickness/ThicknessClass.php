@@ -14,16 +14,33 @@ enum ThicknessClass: string
     case Gratin = 'gratin';
     case Binding = 'binding';
 
+    /** g flour per litre at which the next thicker one begins. */
+    private const BELOW = ['thin' => 20.0, 'soup' => 38.0, 'pouring' => 48.0, 'coating' => 70.0, 'gratin' => 105.0, 'binding' => EquivalentFlour::MOST];
+
     public static function of(EquivalentFlour $flour): self
     {
-        return match (true) {
-            $flour->gramsPerLitre < 20.0 => self::Thin,
-            $flour->gramsPerLitre < 38.0 => self::Soup,
-            $flour->gramsPerLitre < 48.0 => self::Pouring,
-            $flour->gramsPerLitre < 70.0 => self::Coating,
-            $flour->gramsPerLitre < 105.0 => self::Gratin,
-            default => self::Binding,
-        };
+        foreach (self::cases() as $class) {
+            if ($flour->gramsPerLitre < self::BELOW[$class->value]) {
+                return $class;
+            }
+        }
+
+        return self::Binding;
+    }
+
+    /** Where it begins. */
+    public function least(): EquivalentFlour
+    {
+        $below = array_values(self::BELOW);
+        $index = (int) array_search($this, self::cases(), true);
+
+        return EquivalentFlour::ofGramsPerLitre($index === 0 ? EquivalentFlour::LEAST : $below[$index - 1]);
+    }
+
+    /** Where the next thicker one begins. */
+    public function most(): EquivalentFlour
+    {
+        return EquivalentFlour::ofGramsPerLitre(self::BELOW[$this->value]);
     }
 
     /** What a cook who only says the word gets. Nobody asks for thin; it stands at the middle of its range. */

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Family;
+
+use Lento\Compose\Base;
+use Lento\Compose\Formula;
+use Lento\Compose\Sheet;
+use Lento\Exception\LentoException;
+use Lento\Larder\Allergen;
+use Lento\Larder\Ingredient;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Volume;
+use Lento\Rescue\Reduction;
+use Lento\Rescue\Straining;
+use Lento\Thickness\EquivalentFlour;
+use Lento\Thickness\Sauce;
+
+/** A base as it is believed to come out while a service is worked out: composed, or for the first round only guessed. */
+final readonly class BaseInPot
+{
+    /**
+     * @param float $ofParent litres of the base it is made from in a litre of it
+     * @param Sheet|null $sheet null while it is guessed
+     */
+    private function __construct(public Stem $stem, public EquivalentFlour $thickness, public float $ofParent, public ?Sheet $sheet) {}
+
+    public static function composed(Sheet $sheet): self
+    {
+        $question = $sheet->question;
+        // The cut vegetables that stay in count as the water of their room: nothing is ever solved for them.
+        $water = Sauce::nothing()->with($question->larder->ingredient('water'), Mass::ofGrams(1.0));
+        $pieces = $water->times($sheet->pieces->inMillilitres() / $water->millilitres());
+        $stem = new Stem($sheet->served, $pieces, $question->larder->ingredient($question->liquid), $sheet->allergens(), $question->formula->salt);
+
+        return new self($stem, $question->thickness, $sheet->liquid->inLitres() * ($question->formula->beside[Base::Espagnole->value] ?? 0.0) / $question->yield->inLitres(), $sheet);
+    }
+
+    /**
+     * A demi-glace on paper: its espagnole and its stock with the water gone that makes it thick enough, whatever time that takes.
+     *
+     * @throws LentoException if no boiling makes it that thick
+     */
+    public static function guessed(self $espagnole, Ingredient $stock, EquivalentFlour $thickness): self
+    {
+        $formula = Formula::house(Base::DemiGlace);
+        $share = $formula->beside[Base::Espagnole->value] ?? 0.0;
+        $mixed = $espagnole->stem->taken(Volume::ofLitres($share))->sauce->with($stock, $stock->density->massOf(Volume::ofLitres(1.0 - $share)));
+        $sauce = Reduction::leftWhen($thickness, $mixed)->times(1.0 - Straining::CLING);
+
+        return new self(new Stem($sauce, Sauce::nothing(), $stock, Allergen::among($espagnole->stem->allergens, $stock->allergens), $formula->salt), $thickness, 1000.0 * $share / $sauce->millilitres(), null);
+    }
+
+    public function yield(): Volume
+    {
+        return $this->stem->volume();
+    }
+
+    /** The same, believed to be made thicker or thinner. Thickness goes nearly with the starch: two steps are enough for a guess. */
+    public function asThickAs(EquivalentFlour $thickness): Stem
+    {
+        $stem = $this->stem;
+        for ($step = 0; $step < 2 && abs($this->thickness->gramsPerLitre - $thickness->gramsPerLitre) > 0.01; $step++) {
+            $stem = $stem->withStarch($thickness->gramsPerLitre / max(1.0, $stem->thickness()->gramsPerLitre));
+        }
+
+        return $stem;
+    }
+}

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Family;
+
+use Lento\Finish\Curdling;
+use Lento\Finish\Finishing;
+use Lento\Finish\Limits;
+use Lento\Forecast\Risk;
+use Lento\Larder\Allergen;
+use Lento\Larder\Fat;
+use Lento\Larder\Larder;
+use Lento\Pot\Pan;
+use Lento\Quantity\Duration;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
+use Lento\Quantity\Volume;
+use Lento\Thickness\EquivalentFlour;
+use Lento\Thickness\Flow;
+use Lento\Thickness\Sauce;
+use Lento\Thickness\SpoonTest;
+use Lento\Thickness\ThicknessClass;
+
+/** A derivative worked out: the acts with their amounts, the sauce that comes out, and all that a cook asks about it. */
+final readonly class Derived
+{
+    /** °C of a sauce on the pass. */
+    private const SERVED = 75.0;
+
+    /**
+     * @internal made by Deriving
+     *
+     * @param list<DoneAct> $acts
+     * @param Sauce $uncorrected what its base alone made of it
+     * @param Sauce $sauce corrected and served
+     * @param Sauce $pieces that stay in
+     */
+    public function __construct(
+        public Derivative $derivative,
+        public Stem $taken,
+        public Pan $pan,
+        public array $acts,
+        public ?Correction $correction,
+        public Sauce $uncorrected,
+        public Sauce $sauce,
+        public Sauce $pieces,
+        public MassBooks $books,
+        private Larder $larder,
+    ) {}
+
+    public function volume(): Volume
+    {
+        return Volume::ofMillilitres($this->sauce->millilitres() + $this->pieces->millilitres());
+    }
+
+    public function thickness(): EquivalentFlour
+    {
+        return EquivalentFlour::of($this->sauce);
+    }
+
+    public function isInItsClass(): bool
+    {
+        return $this->thickness()->thicknessClass() === $this->derivative->class;
+    }
+
+    public function spoon(): SpoonTest
+    {
+        return SpoonTest::of(Flow::of($this->sauce, Temperature::ofCelsius(EquivalentFlour::CELSIUS)));
+    }
+
+    /** @return float % of all that is served, pieces included */
+    public function saltPercent(): float
+    {
+        $grams = $this->sauce->grams() + $this->pieces->grams();
+
+        return $grams > 0.0 ? 100.0 * ($this->sauce->saltGrams + $this->pieces->saltGrams) / $grams : 0.0;
+    }
+
+    /** What brings it to the salt that its base is salted to; nothing where the base has brought enough. */
+    public function saltToAdd(): Mass
+    {
+        $share = $this->taken->saltShare;
+        $grams = $this->sauce->grams() + $this->pieces->grams();
+
+        return Mass::ofGrams(max(0.0, ($share * $grams - $this->sauce->saltGrams - $this->pieces->saltGrams) / (1.0 - $share)));
+    }
+
+    /** @return float % of its mass that is alcohol still */
+    public function alcoholPercent(): float
+    {
+        return $this->sauce->grams() > 0.0 ? 100.0 * $this->sauce->alcoholGrams / $this->sauce->grams() : 0.0;
+    }
+
+    public function curdling(): Risk
+    {
+        $ranks = array_map(static fn(Finishing $one): float => $one->curdlingRank, array_merge(...array_map(static fn(DoneAct $act): array => $act->finishings, $this->acts)));
+
+        return Risk::of(max([Curdling::risk($this->sauce, Temperature::ofCelsius(self::SERVED), $this->sauce->creamFatPercent()), ...$ranks]));
+    }
+
+    /** Butter that it could still carry, beyond what was mounted. */
+    public function carriesMoreButter(): Mass
+    {
+        return Mass::ofGrams(max(0.0, Limits::of($this->sauce)->butterCarriedBy($this->sauce->mass())->inGrams() - $this->mounted()));
+    }
+
+    public function keepBelow(): ?Temperature
+    {
+        return DoneAct::strictest(array_map(static fn(DoneAct $act): ?Temperature => $act->act->kind === ActKind::OffTheBoil ? $act->atMost() : null, $this->acts));
+    }
+
+    /** About how long from the ladle to the pass. */
+    public function time(): Duration
+    {
+        $minutes = Deriving::LADLE + ($this->correction?->time->inMinutes() ?? 0.0);
+        foreach ($this->acts as $act) {
+            $minutes += $act->time->inMinutes();
+        }
+
+        return Duration::ofMinutes($minutes);
+    }
+
+    /** @return list<Allergen> each once, with those of the base it was taken from */
+    public function allergens(): array
+    {
+        return Allergen::among($this->taken->allergens, $this->derivative->allergens($this->larder), $this->correction?->allergens($this->taken) ?? []);
+    }
+
+    /** What others can be made from in turn. */
+    public function stem(): Stem
+    {
+        return new Stem($this->sauce, $this->pieces, $this->taken->liquid, $this->allergens(), $this->taken->saltShare);
+    }
+
+    /** @return ThicknessClass of what its base alone would make */
+    public function classUncorrected(): ThicknessClass
+    {
+        return EquivalentFlour::of($this->uncorrected)->thicknessClass();
+    }
+
+    private function mounted(): float
+    {
+        $grams = 0.0;
+        foreach ($this->acts as $act) {
+            foreach ($act->doses as [$dose, $mass]) {
+                $grams += $act->act->kind === ActKind::OffTheBoil && $dose->kind($this->larder) instanceof Fat ? $mass->inGrams() : 0.0;
+            }
+        }
+
+        return $grams;
+    }
+}
