@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AssayController;
 use App\Http\Controllers\CompareController;
 use App\Http\Controllers\ComposeController;
+use App\Http\Controllers\FamilyController;
 use App\Http\Controllers\KitchenController;
 use App\Http\Controllers\LearningController;
 use App\Http\Controllers\LogController;
@@ -14,7 +15,10 @@ use App\Http\Controllers\PotEventController;
 use App\Http\Controllers\PulseController;
 use App\Http\Controllers\RescueController;
 use App\Http\Controllers\SauceController;
+use App\Http\Controllers\ServiceController;
+use App\Http\Controllers\ServicePaperController;
 use App\Http\Controllers\SheetController;
+use App\Http\Controllers\SupplyController;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/compose');
@@ -34,6 +38,22 @@ Route::post('/sauces/{sauce}/duplicate', [SauceController::class, 'duplicate'])-
 Route::get('/kitchen', [KitchenController::class, 'show'])->name('kitchen');
 Route::post('/kitchen/{section}', [KitchenController::class, 'store'])->name('kitchen.store')->whereIn('section', ['settings', 'schools', 'pans', 'hobs', 'devices', 'larder', 'formulas']);
 Route::post('/kitchen/{section}/{id}/remove', [KitchenController::class, 'remove'])->name('kitchen.remove')->whereIn('section', ['pans', 'hobs', 'devices', 'larder'])->whereNumber('id');
+
+Route::get('/family', [ServiceController::class, 'index'])->name('family');
+Route::post('/services', [ServiceController::class, 'store'])->name('services.store');
+Route::get('/services/{service}', [ServiceController::class, 'show'])->name('services.show')->whereNumber('service');
+Route::post('/services/{service}', [ServiceController::class, 'update'])->name('services.update')->whereNumber('service');
+Route::post('/services/{service}/cook', [ServiceController::class, 'cook'])->name('services.cook')->whereNumber('service');
+Route::get('/services/{service}/pass', [ServicePaperController::class, 'pass'])->name('services.pass')->whereNumber('service');
+Route::get('/services/{service}/shopping', [ServicePaperController::class, 'shopping'])->name('services.shopping')->whereNumber('service');
+Route::get('/services/{service}/scaling', [ServicePaperController::class, 'scaling'])->name('services.scaling')->whereNumber('service');
+
+Route::get('/family/tree', [FamilyController::class, 'tree'])->name('family.tree');
+Route::get('/family/have', SupplyController::class)->name('supply');
+Route::get('/family/{sauce}', [FamilyController::class, 'show'])->name('family.show')->where('sauce', '[a-z0-9-]+');
+Route::post('/family/{sauce}/own', [FamilyController::class, 'own'])->name('family.own')->where('sauce', '[a-z0-9-]+');
+Route::post('/family/{sauce}/remove', [FamilyController::class, 'remove'])->name('family.remove')->where('sauce', '[a-z0-9-]+');
+Route::post('/family/{sauce}/cook', [FamilyController::class, 'cook'])->name('family.cook')->where('sauce', '[a-z0-9-]+');
 
 Route::get('/learning', [LearningController::class, 'show'])->name('learning');
 Route::post('/learning/{pot}', [LearningController::class, 'update'])->name('learning.update')->whereNumber('pot');

@@ -33,13 +33,17 @@ final readonly class EventWords
      * @param list<Step> $steps
      * @param list<string> $pours what each addition of the pouring step is
      * @param list<string> $finishes what each addition of the last step off the boil is
+     * @param array<int, list<string>> $ticks what the additions of each step are, where its pot was put on with them written down
      */
-    private function __construct(private Kitchen $kitchen, private array $steps, private array $pours = [], private array $finishes = []) {}
+    private function __construct(private Kitchen $kitchen, private array $steps, private array $pours = [], private array $finishes = [], private array $ticks = []) {}
 
-    /** @param list<Step> $steps */
-    public static function of(Kitchen $kitchen, array $steps, ?Sheet $sheet): self
+    /**
+     * @param list<Step> $steps
+     * @param array<int, list<string>> $ticks by step
+     */
+    public static function of(Kitchen $kitchen, array $steps, ?Sheet $sheet, array $ticks = []): self
     {
-        return $sheet === null ? new self($kitchen, $steps) : new self($kitchen, $steps, PourWords::amounts($sheet), array_map(static fn(Finishing $finishing): string => self::finish($finishing, $sheet), $sheet->finishes));
+        return $sheet === null ? new self($kitchen, $steps, ticks: $ticks) : new self($kitchen, $steps, PourWords::amounts($sheet), array_map(static fn(Finishing $finishing): string => self::finish($finishing, $sheet), $sheet->finishes));
     }
 
     /** "60 g double cream" */
@@ -70,6 +74,7 @@ final readonly class EventWords
             EventKind::Moved => Words::text('stove.event.moved', place: Place::named($event->text, $this->kitchen)->name ?? $event->text),
             EventKind::TakenOver => Words::text('stove.event.taken-over', cook: $event->text),
             EventKind::Kept => Words::text('stove.event.kept.' . ($event->kept->value ?? 'served')),
+            EventKind::LadledOff => Words::text('stove.event.ladled-off', amount: Litres::of($event->taken ?? Volume::ofLitres(0.0))->text(), sauce: $event->text),
             EventKind::Note => $event->text,
             EventKind::Undone, EventKind::Finished, EventKind::TakenOff => Words::text('stove.event.' . $event->kind->value),
         };
@@ -143,11 +148,11 @@ final readonly class EventWords
 
     private function enriches(Event $event): bool
     {
-        return isset($this->steps[$event->step]) && $this->steps[$event->step]->kind === StepKind::Enrich;
+        return isset($this->steps[$event->step]) && in_array($this->steps[$event->step]->kind, [StepKind::Enrich, StepKind::StirIn, StepKind::Garnish], true);
     }
 
     private function addition(Event $event): string
     {
-        return ($this->enriches($event) ? $this->finishes : $this->pours)[$event->pour] ?? (string) ($event->pour + 1);
+        return $this->ticks[$event->step][$event->pour] ?? ($this->enriches($event) ? $this->finishes : $this->pours)[$event->pour] ?? (string) ($event->pour + 1);
     }
 }

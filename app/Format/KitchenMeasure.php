@@ -44,6 +44,12 @@ final readonly class KitchenMeasure
         return KitchenNumber::toQuarters(self::halves($pieces))->text();
     }
 
+    /** "8", "3¼": to the quarter */
+    public function quarters(float $count): string
+    {
+        return KitchenNumber::toQuarters(max(0.25, $count))->text();
+    }
+
     private static function halves(float $pieces): float
     {
         return max(0.5, $pieces < 3.0 ? round($pieces * 2.0) / 2.0 : round($pieces));

@@ -12,6 +12,7 @@ use Lento\Compose\Base;
 use Lento\Compose\Formula;
 use Lento\Compose\Question;
 use Lento\Exception\LentoException;
+use Lento\Family\Catalogue;
 use Lento\Larder\Larder;
 use Lento\Larder\Role;
 use Lento\Learning\KitchenFactors;
@@ -40,8 +41,9 @@ final readonly class Kitchen
      * @param array<string, array<string, string>> $formulas changes by base
      * @param array<string, string> $settings
      * @param Closure(): list<Lesson>|null $lessons what its finished pots have taught; asked for only where it is reckoned with
+     * @param Closure(): list<OwnSauce>|null $sauces derivatives of its own; asked for only where sauces are derived
      */
-    public function __construct(public MeasureSystem $measures, public array $pans = [], public array $hobs = [], public array $entries = [], private array $formulas = [], public array $settings = [], private ?Closure $lessons = null)
+    public function __construct(public MeasureSystem $measures, public array $pans = [], public array $hobs = [], public array $entries = [], private array $formulas = [], public array $settings = [], private ?Closure $lessons = null, private ?Closure $sauces = null)
     {
         $larder = Larder::house();
         foreach ($entries as $entry) {
@@ -60,6 +62,23 @@ final readonly class Kitchen
     public function learns(): bool
     {
         return $this->lessons !== null && $this->setting('learn', config()->boolean('lento.learn') ? 'yes' : 'no') === 'yes';
+    }
+
+    /** @return list<OwnSauce> */
+    public function ownSauces(): array
+    {
+        return $this->sauces === null ? [] : ($this->sauces)();
+    }
+
+    /** All bases and derivatives, the kitchen's own among them. */
+    public function catalogue(): Catalogue
+    {
+        $catalogue = Catalogue::house();
+        foreach ($this->ownSauces() as $sauce) {
+            $catalogue = $sauce->into($catalogue, $this->larder);
+        }
+
+        return $catalogue;
     }
 
     public function notebook(): Notebook

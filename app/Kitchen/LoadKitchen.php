@@ -8,6 +8,7 @@ use App\Models\Hob;
 use App\Models\KitchenFormula;
 use App\Models\KitchenSettings;
 use App\Models\LarderEntry;
+use App\Models\OwnDerivative;
 use App\Models\Pan;
 use Illuminate\Support\Facades\DB;
 use Lento\Learning\Lesson;
@@ -31,6 +32,7 @@ final readonly class LoadKitchen
             KitchenFormula::query()->get()->mapWithKeys(static fn(KitchenFormula $formula): array => [$formula->base->value => $formula->changes])->all(),
             $settings,
             self::lessons(...),
+            static fn(): array => array_values(OwnDerivative::query()->orderBy('id')->get()->map(static fn(OwnDerivative $own): OwnSauce => $own->toOwnSauce())->all()),
         );
     }
 

@@ -24,7 +24,7 @@ use Lento\Course\Course;
  * @property string|null $base the sauce it is; null for a pot that was only logged
  * @property string $name
  * @property array<string, string> $question
- * @property array{yield_ml?: float|int, spoon?: string, class?: string, minutes?: float|int, end_depth_mm?: float|int, factors?: array<string, mixed>, foreseen?: array<string, mixed>} $plan nothing for a pot without a sheet
+ * @property array{yield_ml?: float|int, spoon?: string, class?: string, minutes?: float|int, end_depth_mm?: float|int, factors?: array<string, mixed>, foreseen?: array<string, mixed>, ladles?: list<array{for: string, litres: float|int}>, lines?: list<array{title: string, cue: string, caution: string, ticks: list<string>, most_c: float|int|null, least_c: float|int|null}>} $plan nothing for a pot without a sheet
  * @property non-empty-list<Step> $steps
  * @property string|null $cook who put it on
  * @property string $place where it was put on
@@ -34,13 +34,15 @@ use Lento\Course\Course;
  * @property array{volume_ml: float|int, spoon: string, taste: string, colour?: string, change?: string, hold_ml?: float|int, cool_ml?: float|int, next?: array{flour_g: float|int, flour_change: float|int, liquid_ml: float|int, liquid_change: float|int}|null}|null $outcome
  * @property array<string, mixed>|null $lesson what it has taught of this kitchen
  * @property bool $left_out of what the kitchen learns
+ * @property int|null $service_id the service it is for
+ * @property string|null $branch which sauce of that service it is
  * @property-read Collection<int, PotEvent> $events
  */
 final class Pot extends Model
 {
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['uid', 'base', 'name', 'question', 'plan', 'steps', 'cook', 'place', 'started_at', 'finished_at', 'outcome', 'lesson', 'left_out', 'sauce_version_id'];
+    protected $fillable = ['uid', 'base', 'name', 'question', 'plan', 'steps', 'cook', 'place', 'started_at', 'finished_at', 'outcome', 'lesson', 'left_out', 'sauce_version_id', 'service_id', 'branch'];
 
     protected static function booted(): void
     {

@@ -93,6 +93,7 @@ final readonly class EventReader
             EventKind::FollowedUp => $text('rescue') === '' || strlen($text('rescue')) > 64 ? new Fault('rescue', 'missing') : self::followUp($text),
             EventKind::TakenOver => self::said('cook', $text('text'), self::LONGEST_NAME),
             EventKind::Note => self::said('text', $text('text'), self::LONGEST_NOTE),
+            EventKind::LadledOff => self::ladledOff($text),
             EventKind::Undone => $text('undoes') === '' || strlen($text('undoes')) > 64 ? new Fault('undoes', 'missing') : ['undoes' => $text('undoes')],
             EventKind::Read => $this->reading($text),
             EventKind::ToppedUp => self::amount('litres', $text('litres'), self::MOST_LITRES, ' l', static fn(float $litres): float => Volume::ofLitres($litres)->cubicMetres),
@@ -166,6 +167,19 @@ final readonly class EventReader
         $grams = self::amount('grams', $text('grams'), 1000.0 * self::MOST_KILOGRAMS, ' g', static fn(float $grams): float => $grams / 1000.0);
 
         return $means instanceof Fault ? $means : ($grams instanceof Fault ? $grams : [...$means, ...$grams]);
+    }
+
+    /**
+     * @param callable(string): string $text
+     *
+     * @return array{value: float, text: string}|Fault
+     */
+    private static function ladledOff(callable $text): array|Fault
+    {
+        $litres = self::amount('litres', $text('litres'), self::MOST_LITRES, ' l', static fn(float $litres): float => Volume::ofLitres($litres)->cubicMetres);
+        $for = self::said('text', $text('text'), self::LONGEST_NAME);
+
+        return $litres instanceof Fault ? $litres : ($for instanceof Fault ? $for : [...$litres, ...$for]);
     }
 
     /**

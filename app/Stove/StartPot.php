@@ -13,6 +13,8 @@ use Carbon\CarbonImmutable;
 use Lento\Compose\Sheet;
 use Lento\Compose\Step;
 use Lento\Compose\StepKind;
+use Lento\Family\Derived;
+use Lento\Family\DerivedSteps;
 use Lento\Quantity\Duration;
 
 /** Puts a pot on the stove: a composed sauce, whose plan and steps are written down as promised, or one that is only logged. */
@@ -29,6 +31,36 @@ final readonly class StartPot
             'place' => $place,
             'started_at' => $at,
             'sauce_version_id' => $version,
+        ]);
+    }
+
+    /**
+     * A derivative from a ladle of its base. Its steps are written down in the words they were promised in: whatever the kitchen learns or
+     * changes of the sauce while it cooks.
+     *
+     * @param string $name of the sauce
+     * @param string $parent what it is ladled from, as it reads within a sentence
+     */
+    public function derived(Derived $derived, string $name, string $parent, CarbonImmutable $at, ?string $cook = null, string $place = ''): Pot
+    {
+        $steps = DerivedSteps::of($derived);
+
+        return Pot::query()->create([
+            'name' => $name,
+            'question' => [],
+            'plan' => [
+                'yield_ml' => round($derived->volume()->inMillilitres(), 1),
+                'class' => $derived->thickness()->thicknessClass()->value,
+                'flour_equivalent_g_per_l' => round($derived->thickness()->gramsPerLitre, 2),
+                'spoon' => $derived->spoon()->word()->value,
+                'film_mm' => round($derived->spoon()->film->inMillimetres(), 3),
+                'minutes' => round(array_sum(array_map(static fn(array $step): float => $step[0]->time->inMinutes(), $steps)), 1),
+                'lines' => DerivedLines::of($derived, $parent),
+            ],
+            'steps' => array_column($steps, 0),
+            'cook' => $cook,
+            'place' => $place,
+            'started_at' => $at,
         ]);
     }
 

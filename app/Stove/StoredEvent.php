@@ -35,7 +35,7 @@ final readonly class StoredEvent
      * @param int<0, max> $pour
      * @param int<0, max>|null $goesTo
      * @param int<0, max> $seconds
-     * @param float|null $value of a reading as ReadingKind::range() has it; m3 of liquid or kg of thickener that went in
+     * @param float|null $value of a reading as ReadingKind::range() has it; m3 of liquid or of what is ladled off, or kg of thickener that went in
      * @param string $choice what was chosen by name: a visit, a heat, a reading, a taste, a place, a means
      */
     public function __construct(
@@ -123,6 +123,7 @@ final readonly class StoredEvent
             EventKind::TakenOver => Event::takenOver($step, $this->text, $at, $id),
             EventKind::Kept => Event::kept($step, KeptAs::from($this->choice), $at, $id),
             EventKind::Note => Event::note($step, $this->text, $at, $id),
+            EventKind::LadledOff => Event::ladledOff($step, Volume::ofCubicMetres($this->value ?? 0.0), $this->text, $at, $id),
             EventKind::Undone => Event::undone($step, $this->undoes, $at, $id),
             EventKind::Finished => Event::finished($step, $at, $id),
             EventKind::TakenOff => Event::takenOff($step, $at, $id),

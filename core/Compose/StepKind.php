@@ -31,6 +31,10 @@ enum StepKind: string
     case Strain = 'strain';
     case Blend = 'blend';
     case Enrich = 'enrich';
+    case Ladle = 'ladle';
+    case ReduceApart = 'reduce-apart';
+    case StirIn = 'stir-in';
+    case Garnish = 'garnish';
     case Keep = 'keep';
     case Free = 'free';
     case Finish = 'finish';

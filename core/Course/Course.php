@@ -132,6 +132,12 @@ final readonly class Course
         return null;
     }
 
+    /** @return list<Event> what was ladled off it, and for what */
+    public function ladles(): array
+    {
+        return array_values(array_filter($this->events, static fn(Event $event): bool => $event->kind === EventKind::LadledOff));
+    }
+
     /** A rescue nobody has said yet how it went; null where all have been followed up. */
     public function openRescue(): ?Event
     {

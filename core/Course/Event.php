@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Lento\Compose\TendingKind;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
+use Lento\Quantity\Volume;
 use Lento\Roux\HobHeat;
 
 /** Something that happened to a pot. Events are only ever added; what a pot is now follows from them. */
@@ -39,6 +40,7 @@ final readonly class Event
         public ?Rescued $rescued = null,
         public ?FollowUp $followUp = null,
         public string $undoes = '',
+        public ?Volume $taken = null,
     ) {}
 
     /**
@@ -147,6 +149,15 @@ final readonly class Event
     public static function kept(int $step, KeptAs $kept, DateTimeImmutable $at, string $id = ''): self
     {
         return new self(EventKind::Kept, $at, $step, $id, kept: $kept);
+    }
+
+    /**
+     * @param int<0, max> $step
+     * @param string $for what is made of it
+     */
+    public static function ladledOff(int $step, Volume $taken, string $for, DateTimeImmutable $at, string $id = ''): self
+    {
+        return new self(EventKind::LadledOff, $at, $step, $id, text: $for, taken: $taken);
     }
 
     /** @param int<0, max> $step */

@@ -23,6 +23,7 @@ enum EventKind: string
     case Moved = 'moved';
     case TakenOver = 'taken-over';
     case Kept = 'kept';
+    case LadledOff = 'ladled-off';
     case Note = 'note';
     case Undone = 'undone';
     case Finished = 'finished';
@@ -31,6 +32,6 @@ enum EventKind: string
     /** Whether it says what a pot is at, so that a list of pots needs it; the rest is about what is in the pot. */
     public function movesTheCourse(): bool
     {
-        return !in_array($this, [self::Read, self::Tasted, self::ToppedUp, self::Thickened, self::Rescued, self::FollowedUp, self::Note], true);
+        return !in_array($this, [self::Read, self::Tasted, self::ToppedUp, self::Thickened, self::Rescued, self::FollowedUp, self::LadledOff, self::Note], true);
     }
 }

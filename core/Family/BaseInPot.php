@@ -42,9 +42,8 @@ final readonly class BaseInPot
      *
      * @throws LentoException if no boiling makes it that thick
      */
-    public static function guessed(self $espagnole, Ingredient $stock, EquivalentFlour $thickness): self
+    public static function guessed(self $espagnole, Ingredient $stock, Formula $formula, EquivalentFlour $thickness): self
     {
-        $formula = Formula::house(Base::DemiGlace);
         $share = $formula->beside[Base::Espagnole->value] ?? 0.0;
         $mixed = $espagnole->stem->taken(Volume::ofLitres($share))->sauce->with($stock, $stock->density->massOf(Volume::ofLitres(1.0 - $share)));
         $sauce = Reduction::leftWhen($thickness, $mixed)->times(1.0 - Straining::CLING);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lento\Family;
 
-use Lento\Compose\Formula;
 use Lento\Exception\Unknown;
 
 /** Which sauces a service needs and which of them is made from which; parents come before their children. */
@@ -17,11 +16,11 @@ final readonly class FlowPlan
     private function __construct(public array $sauces, public array $wished) {}
 
     /** @throws Unknown if a sauce is not in the catalogue */
-    public static function of(Service $service, Catalogue $catalogue): self
+    public static function of(Service $service, Catalogue $catalogue, Workplace $workplace): self
     {
         [$sauces, $wished] = [[], []];
         foreach ($service->wishes as $wish) {
-            [$sauces, $key] = self::wished($sauces, $wish, $catalogue);
+            [$sauces, $key] = self::wished($sauces, $wish, $catalogue, $workplace);
             $sauces[$key] = $sauces[$key]->serving($service->wanted($wish));
             $wished[] = $key;
         }
@@ -74,7 +73,7 @@ final readonly class FlowPlan
      *
      * @return array{array<string, Planned>, string}
      */
-    private static function wished(array $sauces, Wish $wish, Catalogue $catalogue): array
+    private static function wished(array $sauces, Wish $wish, Catalogue $catalogue, Workplace $workplace): array
     {
         $base = $catalogue->base($wish->sauce);
         $key = self::key($wish->sauce, $wish->liquid);
@@ -84,7 +83,7 @@ final readonly class FlowPlan
         if ($base === null && $wish->class === null) {
             return [$sauces, $key];
         }
-        $class = $wish->class ?? Formula::house($base)->thickness->thicknessClass();
+        $class = $wish->class ?? $workplace->formula($base)->thickness->thicknessClass();
         $own = $key . '!' . $class->value;
         $derivative = $base === null ? $catalogue->derivative($wish->sauce)->asThickAs($class) : Derivative::asItIs($base, $class);
         $parent = $base === null ? self::key($derivative->parent, $wish->liquid) : $key;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Lento\Family;
 
 use Lento\Compose\Composer;
-use Lento\Compose\Formula;
 use Lento\Compose\Question;
 use Lento\Exception\LentoException;
 use Lento\Quantity\Volume;
@@ -33,7 +32,7 @@ final readonly class FlowSolver
     /** @throws LentoException */
     public static function solve(Service $service, Catalogue $catalogue, Workplace $workplace): Flow
     {
-        $plan = FlowPlan::of($service, $catalogue);
+        $plan = FlowPlan::of($service, $catalogue, $workplace);
         $solver = new self($plan, $workplace);
         $bases = $solver->guessed();
         [$thicknesses, $ratios] = $solver->thicknesses($bases);
@@ -62,10 +61,10 @@ final readonly class FlowSolver
         }
         $bases = [];
         foreach ($this->plan->bases() as $key => $sauce) {
-            $thickness = Formula::house($sauce->base)->thickness;
+            $thickness = $this->workplace->formula($sauce->base)->thickness;
             $bases[$key] = $sauce->parent === null
                 ? $this->compose($sauce, max(Question::LEAST_LITRES, $litres[$key] ?? 0.0), $thickness, null)
-                : BaseInPot::guessed($bases[$sauce->parent], $this->workplace->larder->ingredient($sauce->liquid), $thickness);
+                : BaseInPot::guessed($bases[$sauce->parent], $this->workplace->larder->ingredient($sauce->liquid), $this->workplace->formula($sauce->base), $thickness);
         }
 
         return $bases;

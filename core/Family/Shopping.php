@@ -8,7 +8,6 @@ use Lento\Compose\Base;
 use Lento\Compose\PartMeasure;
 use Lento\Larder\Larder;
 use Lento\Quantity\Mass;
-use Lento\Quantity\Volume;
 
 /** All ingredients of a service, each once: what to buy, and what to set out for which pot. */
 final readonly class Shopping

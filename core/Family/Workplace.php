@@ -29,8 +29,14 @@ final readonly class Workplace
     /**
      * @param Temperature|null $boilsAt of water, where the kitchen lies high
      * @param Closure(Base, string, Volume, EquivalentFlour, Pan): Question|null $asks how the kitchen composes a base; the house's way if null
+     * @param array<string, Formula> $formulas the kitchen's own, by base; the house's for the others
      */
-    public function __construct(public Larder $larder, public PanShelf $pans, public KitchenFactors $kitchen, public ?Temperature $boilsAt = null, private ?Closure $asks = null) {}
+    public function __construct(public Larder $larder, public PanShelf $pans, public KitchenFactors $kitchen, public ?Temperature $boilsAt = null, private ?Closure $asks = null, private array $formulas = []) {}
+
+    public function formula(Base $base): Formula
+    {
+        return $this->formulas[$base->value] ?? Formula::house($base);
+    }
 
     public static function house(): self
     {
@@ -47,14 +53,14 @@ final readonly class Workplace
         $pan = $this->panFor($base, $yield);
 
         return $this->asks === null
-            ? Question::of($base, $yield, liquid: $liquid, thickness: $thickness, pan: $pan, larder: $this->larder, kitchen: $this->kitchen, boilsAt: $this->boilsAt)
+            ? Question::of($base, $yield, liquid: $liquid, thickness: $thickness, pan: $pan, larder: $this->larder, kitchen: $this->kitchen, formula: $this->formula($base), boilsAt: $this->boilsAt)
             : ($this->asks)($base, $liquid, $yield, $thickness, $pan);
     }
 
     /** The pan a base is made in: holds it before the simmer, and is not too wide for so little. */
     public function panFor(Base $base, Volume $yield): Pan
     {
-        $inThePot = Volume::ofLitres($yield->inLitres() * (self::POT_OVER_YIELD[$base->value] ?? self::USUAL_POT_OVER_YIELD / (1.0 - (Formula::house($base)->reduceBy ?? 0.0))));
+        $inThePot = Volume::ofLitres($yield->inLitres() * (self::POT_OVER_YIELD[$base->value] ?? self::USUAL_POT_OVER_YIELD / (1.0 - ($this->formula($base)->reduceBy ?? 0.0))));
         $pan = $this->pans->for($inThePot);
 
         return Composer::leastYield($pan)->cubicMetres > $yield->cubicMetres ? Pan::suiting($inThePot) : $pan;

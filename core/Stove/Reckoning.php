@@ -85,6 +85,8 @@ final readonly class Reckoning
         public ?Temperature $probed,
         /** in the thickener, before anything was tested */
         public Factor $untested,
+        /** ml ladled off so far, of what was in the pot */
+        public float $ladled = 0.0,
     ) {}
 
     /** @param float $spread standard deviation of the logarithm of what its thickener does */
@@ -162,6 +164,14 @@ final readonly class Reckoning
         };
     }
 
+    /** Less by what was ladled off; the same sauce otherwise. */
+    public function ladledOff(Volume $taken): self
+    {
+        $gone = min($taken->inMillilitres(), $this->sauce->millilitres());
+
+        return $this->but(sauce: $this->sauce->times(1.0 - $gone / max(1e-9, $this->sauce->millilitres())), added: $this->added - $gone, ladled: $this->ladled + $gone);
+    }
+
     /** As a jug measured it at the end. */
     public function endedAt(Volume $volume): self
     {
@@ -227,7 +237,7 @@ final readonly class Reckoning
             ? $this->kitchen->afterLevels(Mass::ofGrams(max(0.0, $here - $millilitres)), Mass::ofGrams($foreseen), Mass::ofGrams($error))
             : $this->kitchen;
 
-        return new self($this->question, self::atVolume($this->sauce, $millilitres), $kitchen, $this->strength, $this->level, $this->seconds, $millilitres, 0.0, $error, $this->probed, $this->untested);
+        return new self($this->question, self::atVolume($this->sauce, $millilitres), $kitchen, $this->strength, $this->level, $this->seconds, $millilitres, 0.0, $error, $this->probed, $this->untested, $this->ladled);
     }
 
     /** Its water so much more or less that it fills just this volume. */
@@ -309,7 +319,7 @@ final readonly class Reckoning
         return exp(0.5 * ($weak + $strong));
     }
 
-    private function but(?Sauce $sauce = null, ?Factor $strength = null, ?SimmerLevel $level = null, ?float $seconds = null, ?float $added = null, ?Temperature $probed = null): self
+    private function but(?Sauce $sauce = null, ?Factor $strength = null, ?SimmerLevel $level = null, ?float $seconds = null, ?float $added = null, ?Temperature $probed = null, ?float $ladled = null): self
     {
         return new self(
             $this->question,
@@ -324,6 +334,7 @@ final readonly class Reckoning
             // A probe is true for its moment; once the pot has gone on simmering it is what its simmer is.
             $probed ?? ($seconds === null ? $this->probed : null),
             $this->untested,
+            $ladled ?? $this->ladled,
         );
     }
 }

@@ -84,10 +84,10 @@ final readonly class SauceWatch
         return self::seen($sheet, $course, $reckoning, $boiling, $off === null ? self::left($course, $now) : Duration::ofSeconds(0.0), $gone, $read, $now);
     }
 
-    /** What it will come to, strained and finished. */
+    /** What it will come to, strained and finished, with what was ladled off before. */
     public function comesTo(Sheet $sheet): Volume
     {
-        return Volume::ofCubicMetres($sheet->question->yield->cubicMetres * $this->ends->volume()->cubicMetres / $sheet->end->volume()->cubicMetres);
+        return Volume::ofLitres($sheet->question->yield->inLitres() * ($this->ends->volume()->inMillilitres() + $this->reckoning->ladled) / $sheet->end->millilitres());
     }
 
     /**
@@ -97,7 +97,8 @@ final readonly class SauceWatch
      */
     public function ended(float $share, SpoonWord $spoon): self
     {
-        $reckoning = $this->reckoning->endedAt(Volume::ofCubicMetres($share * $this->reckoning->volume()->cubicMetres));
+        $reckoning = $this->reckoning;
+        $reckoning = $reckoning->endedAt(Volume::ofMillilitres(max(1.0, $share * ($reckoning->volume()->inMillilitres() + $reckoning->ladled) - $reckoning->ladled)));
         $reckoning = $reckoning->strength->observations === 0 ? $reckoning->read(Reading::spoon($spoon), false) : $reckoning;
 
         return new self($reckoning, $this->boiled, $this->thickness, $this->left, $this->ends, $this->thicknessThen, $this->depthThen, $this->curve, $this->catching);
@@ -164,7 +165,7 @@ final readonly class SauceWatch
 
     private static function concerns(Event $event): bool
     {
-        return $event->heat instanceof SimmerLevel || in_array($event->kind, [EventKind::Read, EventKind::ToppedUp, EventKind::Thickened, EventKind::Rescued], true);
+        return $event->heat instanceof SimmerLevel || in_array($event->kind, [EventKind::Read, EventKind::ToppedUp, EventKind::Thickened, EventKind::Rescued, EventKind::LadledOff], true);
     }
 
     private static function after(Reckoning $reckoning, Event $event, bool $simmered): Reckoning
@@ -174,6 +175,8 @@ final readonly class SauceWatch
             $event->reading !== null => $reckoning->read($event->reading, $simmered),
             $event->added !== null => $reckoning->with($event->added),
             $event->rescued !== null => $reckoning->rescued($event->rescued),
+            // Off the simmer it is what came out that is ladled, and no level of the pot any more.
+            $event->taken !== null => $simmered ? $reckoning->ladledOff($event->taken) : $reckoning,
             default => $reckoning,
         };
     }

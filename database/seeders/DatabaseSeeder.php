@@ -13,6 +13,7 @@ use App\Models\LarderEntry;
 use App\Models\Pan;
 use App\Models\Pot;
 use App\Models\Sauce;
+use App\Models\Service;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
 use App\Stove\ClosePot;
@@ -66,6 +67,8 @@ final class DatabaseSeeder extends Seeder
         $this->cook($start, $record, $bechamel, $yesterday, 'Ines Vark', pace: 0.95, outcome: ['volume' => '3.95', 'spoon' => 'masks', 'taste' => 'right for the fennel', 'colour' => 'white'], notes: ['nutmeg halved'], millimetres: 0.0);
         $this->cook($start, $record, $fish, $yesterday->addMinutes(40), 'Petra Lund', pace: 1.2, outcome: ['volume' => '3.12', 'spoon' => 'veils', 'taste' => 'thin; taken off the boil too soon', 'change' => 'thaw the stock the day before', 'colour' => 'blond', 'hold' => '3'], notes: ['stock was still frozen in the middle'], millimetres: 3.0);
 
+        $this->service();
+
         $this->putOn($start, $record, $brown, $now->subMinutes(118), 'Ines Vark', StepKind::Simmer, 'ring-1');
         $this->putOn($start, $record, $fish, $now->subMinutes(14), 'Petra Lund', StepKind::Colour, 'ring-2');
     }
@@ -99,6 +102,17 @@ final class DatabaseSeeder extends Seeder
             }
         }
         $record($pot, $events, CarbonImmutable::now());
+    }
+
+    /** Supper for 72: worked out on the Family page from its covers to its pots. */
+    private function service(): void
+    {
+        Service::query()->create(['fields' => ['name' => 'Supper', 'at' => '19:30', 'spare' => '5', 'wishes' => [
+            ['sauce' => 'bechamel', 'liquid' => 'whole-milk', 'thickness' => 'gratin', 'covers' => '72', 'each' => '55', 'litres' => '', 'for' => 'fennel gratin'],
+            ['sauce' => 'aurore', 'liquid' => 'fish-stock', 'thickness' => '', 'covers' => '40', 'each' => '60', 'litres' => '', 'for' => 'poached cod'],
+            ['sauce' => 'mushroom-shallot', 'liquid' => 'brown-stock', 'thickness' => '', 'covers' => '32', 'each' => '50', 'litres' => '', 'for' => 'beef'],
+            ['sauce' => 'onion-gravy', 'liquid' => 'brown-stock', 'thickness' => '', 'covers' => '72', 'each' => '40', 'litres' => '', 'for' => 'sausages, crew'],
+        ], 'have' => []]]);
     }
 
     /** @return array<string, string> ids of the pans by their names */

@@ -213,6 +213,10 @@ return [
         'cue' => 'Herbs and bones out first. In batches, then back in the pan.',
         'caution' => 'Hot liquid climbs out of a blender: fill it half, open the vent, hold a cloth over it, start slow.',
     ],
+    'ladle' => ['name' => 'Ladle', 'title' => 'Ladle the base in'],
+    'reduce-apart' => ['name' => 'Reduce', 'title' => 'Boil it down'],
+    'stir-in' => ['name' => 'Stir in', 'title' => 'Stir in'],
+    'garnish' => ['name' => 'Garnish', 'title' => 'Last of all, stir in'],
     'enrich' => [
         'name' => 'Off the boil',
         'title' => 'Off the boil, stir in',

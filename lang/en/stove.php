@@ -207,6 +207,7 @@ return [
         'followed-up' => 'the rescue: :how',
         'did' => ['thin' => 'thinned', 'reduce' => 'boiling down', 'thicken' => 'thickened', 'boil' => 'to the boil', 'cook-out' => 'simmering on', 'whisk' => 'whisked', 'blend' => 'blended', 'strain' => 'strained', 'skim' => 'skimmed', 'bind' => 'bound', 'add-fat' => 'fat in', 'add-flour' => 'flour in', 'decant' => 'poured off', 'desalt' => 'diluted', 'cool-and-blend' => 'cooled and blended', 'warm' => 'warmed', 'ladle-off' => 'ladled off', 'brown-longer' => 'browned on', 'next-time' => 'next time', 'start-over' => 'thrown away'],
         'moved' => 'moved: :place',
+        'ladled-off' => ':amount ladled off for :sauce',
         'taken-over' => ':cook has it',
         'kept' => ['served' => 'served', 'held' => 'held hot', 'cooled' => 'cooled'],
         'undone' => 'undone',

@@ -17,4 +17,5 @@ return [
     'tsp' => ':amount tsp',
     'grams_per_litre' => ':grams g/l',
     'space' => 'space',
+    'and' => 'and',
 ];

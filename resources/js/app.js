@@ -2,6 +2,7 @@ import 'htmx.org';
 import { startCalls } from './calls.js';
 import { startClocks } from './clocks.js';
 import { startFields } from './fields.js';
+import { startGrips } from './grips.js';
 import { startKeys } from './keys.js';
 import { startLine } from './line.js';
 import { startNight } from './night.js';
@@ -11,6 +12,7 @@ import { startStove } from './stove.js';
 
 startClocks();
 startFields();
+startGrips();
 startKeys();
 startNight();
 startRescue();

@@ -9,6 +9,7 @@ use App\Http\Requests\StartPotRequest;
 use App\Http\Responses\PageOrFragment;
 use App\Kitchen\Kitchen;
 use App\Models\Pot;
+use App\Pages\Stove\DerivedPotPage;
 use App\Pages\Stove\FreePotPage;
 use App\Pages\Stove\StovePage;
 use App\Questions\Answer;
@@ -52,12 +53,15 @@ final readonly class PotController
         if ($pot->finished_at !== null) {
             return redirect()->route('log.show', $pot);
         }
+        if (isset($pot->plan['lines'])) {
+            return new PageOrFragment('pages.derived-pot', ['page' => DerivedPotPage::of($pot->id, $pot->name, $pot->plan, $pot->course(), $kitchen)]);
+        }
         // A pot whose question this kitchen can no longer answer (an ingredient was removed) is still cooked to its end, without forecasts.
         $watch = $current->watch($pot, CarbonImmutable::now());
 
         return $watch === null
             ? new PageOrFragment('pages.free-pot', ['page' => FreePotPage::of($pot->id, $pot->name, $pot->course(), $kitchen)])
-            : new PageOrFragment('pages.stove', ['page' => StovePage::of($pot->id, $pot->name, $watch, $kitchen)]);
+            : new PageOrFragment('pages.stove', ['page' => StovePage::of($pot->id, $pot->name, $watch, $kitchen, $pot->plan['ladles'] ?? [])]);
     }
 
     /** @param array<string, string> $question */

@@ -7,16 +7,17 @@ namespace App\Pages\Stove;
 use App\Format\Degrees;
 use App\Format\Words;
 use App\Kitchen\Kitchen;
+use Lento\Compose\Choice\SkinGuard;
+use Lento\Course\KeptAs;
 use Lento\Keeping\FoodSafety;
 use Lento\Keeping\Stage;
-use Lento\Stove\PotWatch;
 
 /** Serve, hold or cool: how, by the kitchen’s own guidance. */
 final readonly class Keeping
 {
     private FoodSafety $preset;
 
-    public function __construct(private PotWatch $pot, Kitchen $kitchen)
+    public function __construct(private SkinGuard $skin, private ?KeptAs $kept, Kitchen $kitchen)
     {
         $this->preset = FoodSafety::named($kitchen->setting('preset', 'uk-guidance'));
     }
@@ -24,14 +25,14 @@ final readonly class Keeping
     /** @return list<array{kept: string, name: string, how: string, chosen: bool}> */
     public function ways(): array
     {
-        $skin = Words::text('stove.keep.skin.' . $this->pot->sheet->question->method->skin->value);
+        $skin = Words::text('stove.keep.skin.' . $this->skin->value);
         $stages = array_map(static fn(Stage $stage): string => Words::text('stove.keep.stage', from: Degrees::text($stage->from), to: Degrees::text($stage->to), hours: rtrim(rtrim(sprintf('%.1F', $stage->within->inMinutes() / 60.0), '0'), '.')), $this->preset->stages);
 
         return array_map(fn(string $way): array => [
             'kept' => $way,
             'name' => Words::text('stove.keep.' . $way),
             'how' => Words::text('stove.keep.' . $way . '_how', hold: Degrees::text($this->preset->holdAtLeast), skin: $skin, stages: implode(', ', $stages)),
-            'chosen' => $this->pot->course->kept?->value === $way,
+            'chosen' => $this->kept?->value === $way,
         ], ['served', 'held', 'cooled']);
     }
 

@@ -36,16 +36,23 @@ final readonly class StovePage
 
     public Course $course;
 
-    private function __construct(public int $potId, public string $name, public PotWatch $pot, public Kitchen $kitchen)
+    /** @param list<array{for: string, litres: float|int}> $toLadle what is to be ladled off it */
+    private function __construct(public int $potId, public string $name, public PotWatch $pot, public Kitchen $kitchen, private array $toLadle)
     {
         $this->sheet = $pot->sheet;
         $this->course = $pot->course;
         $this->words = new StepWords($this->sheet);
     }
 
-    public static function of(int $potId, string $name, PotWatch $pot, Kitchen $kitchen): self
+    /** @param list<array{for: string, litres: float|int}> $toLadle what is to be ladled off it */
+    public static function of(int $potId, string $name, PotWatch $pot, Kitchen $kitchen, array $toLadle = []): self
     {
-        return new self($potId, $name, $pot, $kitchen);
+        return new self($potId, $name, $pot, $kitchen, $toLadle);
+    }
+
+    public function ladles(): Ladles
+    {
+        return new Ladles($this->course, $this->toLadle, $this->pot->sauce?->comesTo($this->sheet) ?? $this->sheet->question->yield);
     }
 
     public function soFar(): SoFar
@@ -85,7 +92,7 @@ final readonly class StovePage
 
     public function keeping(): Keeping
     {
-        return new Keeping($this->pot, $this->kitchen);
+        return new Keeping($this->sheet->question->method->skin, $this->course->kept, $this->kitchen);
     }
 
     public function kind(): StepKind

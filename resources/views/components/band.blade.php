@@ -2,7 +2,7 @@
 <header class="band">
     <a class="brand" href="{{ route('compose') }}"><x-icon.brand /></a>
     <nav class="places" aria-label="{{ __('layout.places') }}">
-        @foreach (['compose' => 'C', 'stove' => 'T', 'log' => 'L'] as $place => $key)
+        @foreach (['compose' => 'C', 'family' => 'F', 'stove' => 'T', 'log' => 'L'] as $place => $key)
             <a href="{{ route($place) }}" data-key="{{ strtolower($key) }}" @if ($place === $at) aria-current="page" @endif>
                 <kbd aria-hidden="true">{{ $key }}</kbd><span>{{ __('layout.' . $place) }}</span>
                 @if ($place === $at)<x-icon.swell />@endif

@@ -5,6 +5,7 @@
             <p class="next-title"><span class="lbl">{{ __('stove.then') }}</span> {{ $page->next() }}</p>
             <p class="next-cue">{{ $page->nextCue() }}</p>
         @endif
+        @if (in_array($page->panel(), ['keep', 'season', 'pot', 'finishes'], true))<x-stove.ladles :page="$page" />@endif
         <x-stove.troubles :page="$page" />
     </div>
     <div class="reads">

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Family;
+
+/** What was typed of a service, kept as it was typed: a name and a time, what is wished for, what is in the cold. */
+final readonly class ServiceFields
+{
+    public const MOST_ROWS = 60;
+
+    private const LONGEST = 60;
+
+    private const WISH = ['sauce', 'liquid', 'thickness', 'covers', 'each', 'litres', 'for'];
+
+    private const HAVE = ['sauce', 'liquid', 'litres'];
+
+    /**
+     * @param list<array<string, string>> $wishes
+     * @param list<array<string, string>> $have
+     */
+    private function __construct(public string $name, public string $at, public string $spare, public array $wishes, public array $have) {}
+
+    /** @param array<mixed> $said rows without a sauce are no rows */
+    public static function from(array $said): self
+    {
+        return new self(
+            self::text($said['name'] ?? ''),
+            self::text($said['at'] ?? ''),
+            self::text($said['spare'] ?? ''),
+            self::rows($said['wishes'] ?? null, self::WISH),
+            self::rows($said['have'] ?? null, self::HAVE),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function toRow(): array
+    {
+        return ['name' => $this->name, 'at' => $this->at, 'spare' => $this->spare, 'wishes' => $this->wishes, 'have' => $this->have];
+    }
+
+    /**
+     * @param list<string> $names
+     *
+     * @return list<array<string, string>>
+     */
+    private static function rows(mixed $rows, array $names): array
+    {
+        $read = [];
+        foreach (is_array($rows) ? array_slice($rows, 0, self::MOST_ROWS) : [] as $row) {
+            $row = is_array($row) ? $row : [];
+            $texts = array_combine($names, array_map(static fn(string $name): string => self::text($row[$name] ?? ''), $names));
+            if ($texts['sauce'] !== '') {
+                $read[] = $texts;
+            }
+        }
+
+        return $read;
+    }
+
+    private static function text(mixed $value): string
+    {
+        return is_scalar($value) ? mb_substr(trim(mb_scrub((string) $value)), 0, self::LONGEST) : '';
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Format;
+
+use App\Kitchen\Kitchen;
+use App\Kitchen\OwnSauce;
+use Lento\Compose\Base;
+
+/** What the bases and derivatives of this kitchen are called: plainly, in French, and in two lines. */
+final readonly class SauceNames
+{
+    /** @var array<string, OwnSauce> */
+    private array $own;
+
+    public function __construct(Kitchen $kitchen)
+    {
+        $own = [];
+        foreach ($kitchen->ownSauces() as $sauce) {
+            $own[$sauce->sauceId()] = $sauce;
+        }
+        $this->own = $own;
+    }
+
+    /** @param string $liquid names a velouté; '' where it does not matter */
+    public function name(string $id, string $liquid = ''): string
+    {
+        $base = Base::tryFrom($id);
+
+        return match (true) {
+            isset($this->own[$id]) => $this->own[$id]->name,
+            $base === Base::Veloute && $liquid !== '' => Words::sauceNamed($base, $liquid),
+            default => Words::text('family.sauces.' . $id . '.name'),
+        };
+    }
+
+    /** As it reads within a sentence: "fish velouté". */
+    public function within(string $id, string $liquid = ''): string
+    {
+        $name = $this->name($id, $liquid);
+
+        return isset($this->own[$id]) ? $name : mb_strtolower(mb_substr($name, 0, 1)) . mb_substr($name, 1);
+    }
+
+    public function french(string $id): string
+    {
+        return isset($this->own[$id]) ? '' : Words::text('family.sauces.' . $id . '.french');
+    }
+
+    public function story(string $id): string
+    {
+        return isset($this->own[$id]) ? $this->own[$id]->story : Words::text('family.sauces.' . $id . '.story');
+    }
+
+    public function own(string $id): ?OwnSauce
+    {
+        return $this->own[$id] ?? null;
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Family\KitchenWorkplace;
+use App\Family\Liquids;
+use App\Family\ServiceFields;
+use App\Family\ServiceReader;
+use App\Format\SauceNames;
+use App\Http\Requests\OwnSauceRequest;
+use App\Http\Responses\PageOrFragment;
+use App\Kitchen\Kitchen;
+use App\Models\OwnDerivative;
+use App\Models\Service as StoredService;
+use App\Pages\Family\FamilyTreePage;
+use App\Pages\Family\SaucePage;
+use App\Questions\Fault;
+use App\Questions\Typed;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Lento\Exception\LentoException;
+use Lento\Family\Flow;
+use Lento\Family\Service;
+use Lento\Family\Wish;
+use Lento\Quantity\Volume;
+
+/** The catalogue: a tree to walk, and a sheet for every sauce in it, the kitchen's own among them. */
+final readonly class FamilyController
+{
+    private const USUAL_LITRES = 2.0;
+
+    public function tree(Kitchen $kitchen): View
+    {
+        return view('pages.family-tree', ['page' => new FamilyTreePage($kitchen->catalogue(), new SauceNames($kitchen))]);
+    }
+
+    public function show(string $sauce, Request $request, Kitchen $kitchen): PageOrFragment
+    {
+        $catalogue = $kitchen->catalogue();
+        abort_unless($catalogue->has($sauce), 404);
+        $typed = $request->string('litres', Typed::plain(self::USUAL_LITRES))->trim()->substr(0, 20)->toString();
+        $liquids = Liquids::of($sauce, $catalogue, $kitchen);
+        $liquid = in_array($request->query('liquid'), $liquids, true) ? $request->string('liquid')->toString() : $liquids[0];
+        $litres = Typed::number($typed);
+        $fault = $litres === null || $litres < ServiceReader::LEAST_LITRES || $litres > ServiceReader::MOST_LITRES
+            ? new Fault('litres', 'number', ['least' => Typed::plain(ServiceReader::LEAST_LITRES), 'most' => Typed::plain(ServiceReader::MOST_LITRES), 'unit' => ' l'])
+            : null;
+        [$flow, $refusal] = [null, ''];
+        try {
+            $flow = Flow::of(Service::of([new Wish($sauce, $liquid, Volume::ofLitres($fault === null ? $litres : self::USUAL_LITRES))]), $catalogue, (new KitchenWorkplace($kitchen))->workplace());
+        } catch (LentoException $refused) {
+            $refusal = $refused->getMessage();
+        }
+
+        return new PageOrFragment('pages.family-sauce', ['page' => new SaucePage($sauce, $liquid, $typed, $fault, $flow, $refusal, $kitchen, $catalogue)], status: $fault === null ? 200 : 422);
+    }
+
+    /** Kept as the kitchen's own: a new one based on any, or an own one changed. */
+    public function own(string $sauce, OwnSauceRequest $request): RedirectResponse
+    {
+        $own = str_starts_with($sauce, 'own-sauce-') ? OwnDerivative::query()->find((int) substr($sauce, 10)) : null;
+        if ($own === null) {
+            $own = OwnDerivative::query()->create(['name' => $request->name(), 'based_on' => $sauce, 'changes' => $request->changes()]);
+        } else {
+            $own->update(['name' => $request->name(), 'changes' => $request->changes()]);
+        }
+
+        return redirect()->route('family.show', 'own-sauce-' . $own->id);
+    }
+
+    public function remove(string $sauce, Kitchen $kitchen): RedirectResponse
+    {
+        $own = str_starts_with($sauce, 'own-sauce-') ? OwnDerivative::query()->find((int) substr($sauce, 10)) : null;
+        $own?->delete();
+
+        return redirect()->route('family.tree');
+    }
+
+    /** A service of just this sauce, for whatever is cooked has a base to come from. */
+    public function cook(string $sauce, Request $request, Kitchen $kitchen): RedirectResponse
+    {
+        $names = new SauceNames($kitchen);
+        abort_unless($kitchen->catalogue()->has($sauce), 404);
+        $fields = ServiceFields::from(['name' => $names->name($sauce), 'wishes' => [['sauce' => $sauce, 'liquid' => $request->string('liquid')->toString(), 'litres' => $request->string('litres')->toString()]]]);
+
+        return redirect()->route('services.show', StoredService::query()->create(['fields' => $fields->toRow()]));
+    }
+}

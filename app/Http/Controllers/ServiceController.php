@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Family\CookBranch;
+use App\Family\ServiceFields;
+use App\Family\WorkedOut;
+use App\Http\Responses\PageOrFragment;
+use App\Kitchen\Kitchen;
+use App\Models\Service;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** A service, kept as it is typed and worked out as it is shown. */
+final readonly class ServiceController
+{
+    /** The last one; the first time, an empty one. */
+    public function index(): RedirectResponse
+    {
+        return redirect()->route('services.show', Service::query()->latest('id')->first() ?? Service::query()->create(['fields' => ServiceFields::from([])->toRow()]));
+    }
+
+    public function show(Service $service, Kitchen $kitchen): PageOrFragment
+    {
+        return new PageOrFragment('pages.service', ['page' => WorkedOut::page($service, $kitchen), 'services' => Service::query()->latest('id')->limit(12)->get()->map(static fn(Service $one): array => ['id' => $one->id, 'name' => $one->typed()->name])->all()]);
+    }
+
+    /** Kept with every change; what is wrong is said at its field, and the rest is worked out. */
+    public function update(Service $service, Request $request, Kitchen $kitchen): PageOrFragment|RedirectResponse
+    {
+        $service->update(['fields' => ServiceFields::from($request->post())->toRow()]);
+        if ($request->header('HX-Request-Type') !== 'partial') {
+            return redirect()->route('services.show', $service);
+        }
+        $page = WorkedOut::page($service, $kitchen);
+
+        return new PageOrFragment('pages.service', ['page' => $page, 'services' => []], status: $page->reading->faults === [] && $page->refusal === '' ? 200 : 422);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $copied = Service::query()->find($request->integer('copy'));
+
+        return redirect()->route('services.show', Service::query()->create(['fields' => ($copied?->typed() ?? ServiceFields::from([]))->toRow()]));
+    }
+
+    /** One sauce of it on the stove, or ladled to the pass. */
+    public function cook(Service $service, Request $request, Kitchen $kitchen, CookBranch $cook): RedirectResponse
+    {
+        $flow = WorkedOut::page($service, $kitchen)->flow;
+        $key = $request->string('branch')->toString();
+        $pot = $flow === null ? null : $cook($service, $flow, $key, CarbonImmutable::now());
+        $isOwn = $pot !== null && $pot->branch === $key;
+
+        return $pot !== null && $isOwn ? redirect()->route('pots.show', $pot) : redirect()->route('services.show', $service);
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Kitchen\Kitchen;
+use App\Questions\Fault;
+use App\Questions\PartsField;
+use App\Questions\Typed;
+use Illuminate\Contracts\Validation\Validator;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Lento\Family\Dose;
+use Lento\Thickness\ThicknessClass;
+
+/** A derivative that a kitchen makes in its own way. Amounts may be written as cooks write them. */
+final class OwnSauceRequest extends FormRequest
+{
+    private const LONGEST_NAME = 60;
+
+    private const LONGEST_STORY = 300;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:' . self::LONGEST_NAME],
+            'story' => ['nullable', 'string', 'max:' . self::LONGEST_STORY],
+            'class' => ['nullable', Rule::in(array_column(ThicknessClass::askable(), 'value'))],
+            'amounts' => ['nullable', 'array', 'max:30'],
+            'more_what' => ['nullable', Rule::in(self::addable())],
+        ];
+    }
+
+    /** @return list<callable> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            foreach ($this->amounts() as $id => $text) {
+                $this->refuse($validator, "amounts.$id", $text);
+            }
+            if ($this->text('more_what') !== '') {
+                $this->refuse($validator, 'more', $this->text('more'));
+            }
+        }];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['name.required' => (new Fault('name', 'missing'))->message(), 'name.max' => (new Fault('name', 'long', ['most' => (string) self::LONGEST_NAME]))->message(), 'story.max' => (new Fault('own_story', 'long', ['most' => (string) self::LONGEST_STORY]))->message()];
+    }
+
+    public function name(): string
+    {
+        return $this->text('name');
+    }
+
+    /** @return array<string, string> as the table keeps them */
+    public function changes(): array
+    {
+        $more = $this->text('more_what') === '' || $this->text('more') === '' ? '' : PartsField::write([$this->text('more_what') => $this->text('more')]);
+        $kept = $this->text('more_kept');
+
+        return ['amounts' => PartsField::write($this->amounts()), 'more' => trim(($kept === '' ? '' : $kept . ' ') . $more), 'class' => $this->text('class'), 'story' => $this->text('story')];
+    }
+
+    /** @return list<string> what can be stirred in besides */
+    public static function addable(): array
+    {
+        return [...array_filter(Kitchen::known(), static fn(string $id): bool => !in_array($id, ['plain-flour'], true)), 'mushroom', 'parsley', 'tarragon', 'chervil', 'herbs', 'tomato-dice', 'capers', 'gherkin', 'grating-cheese', 'mature-cheese', 'dry-mustard', 'paprika', 'curry-powder', 'prepared-mustard', 'meat-glaze', 'fortified-wine'];
+    }
+
+    private function refuse(Validator $validator, string $field, string $text): void
+    {
+        $number = Typed::number($text);
+        if ($number === null || $number < 0.0 || $number > Dose::MOST) {
+            $validator->errors()->add($field, (new Fault('amount', 'number', ['least' => '0', 'most' => Typed::plain(Dose::MOST), 'unit' => '']))->message());
+        }
+    }
+
+    /** @return array<string, string> per litre by ingredient, as typed; what was left empty is as it was */
+    private function amounts(): array
+    {
+        $amounts = [];
+        $all = $this->input('amounts');
+        foreach (is_array($all) ? $all : [] as $id => $text) {
+            if (is_string($id) && preg_match('/\A[a-z0-9-]{1,40}\z/', $id) === 1 && is_string($text) && trim($text) !== '') {
+                $amounts[$id] = mb_substr(trim($text), 0, 12);
+            }
+        }
+
+        return $amounts;
+    }
+
+    private function text(string $field): string
+    {
+        $value = $this->input($field);
+
+        return is_string($value) ? trim(mb_scrub($value)) : '';
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Questions\PartsField;
+use Lento\Exception\LentoException;
+use Lento\Family\Catalogue;
+use Lento\Family\Derivative;
+use Lento\Family\Dose;
+use Lento\Family\Fate;
+use Lento\Larder\Fat;
+use Lento\Larder\Ingredient;
+use Lento\Larder\Larder;
+use Lento\Larder\Role;
+use Lento\Thickness\ThicknessClass;
+
+/** A derivative of the kitchen's own: the one it began as, and what is done otherwise. */
+final readonly class OwnSauce
+{
+    /**
+     * @param string $amounts per litre by ingredient, "double-cream:120 butter:40"
+     * @param string $more what else goes in at the end, in g per litre, written alike
+     * @param string $class '' as in the one it began as
+     */
+    public function __construct(public int $id, public string $name, public string $basedOn, public string $amounts, public string $more, public string $class, public string $story) {}
+
+    /** @return non-empty-string */
+    public function sauceId(): string
+    {
+        return 'own-sauce-' . $this->id;
+    }
+
+    /** Into the catalogue; left out where what it began as is gone, or what was once written makes no sense any more. */
+    public function into(Catalogue $catalogue, Larder $larder): Catalogue
+    {
+        try {
+            return $catalogue->with($catalogue->derivative($this->basedOn)->ownVersion($this->sauceId(), PartsField::read($this->amounts), ThicknessClass::tryFrom($this->class), $this->doses($larder)));
+        } catch (LentoException) {
+            return $catalogue;
+        }
+    }
+
+    /** @return list<Dose> */
+    private function doses(Larder $larder): array
+    {
+        $doses = [];
+        foreach (PartsField::read($this->more) as $id => $grams) {
+            $kind = $larder->any($id);
+            if ($grams > 0.0 && ($kind instanceof Fat || $kind instanceof Ingredient)) {
+                $doses[] = Dose::grams($id, $grams, $kind instanceof Ingredient && $kind->role === Role::Vegetable ? Fate::StaysIn : Fate::Joins);
+            }
+        }
+
+        return $doses;
+    }
+}

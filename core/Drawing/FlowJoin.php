@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Drawing;
+
+/** A thing that joins a fall from the left, bends down along it, and goes into the pan beside it. */
+final readonly class FlowJoin
+{
+    private const ROUND = 7.0;
+
+    /**
+     * @param float $x where its words begin
+     * @param float $y of its upper edge
+     * @param float $edge x of its right edge once it goes down
+     * @param float $bottom y where it ends
+     * @param bool $toScale false where it is drawn wider than it is, so that it is seen
+     * @param int<0, max> $more things that join below it without words
+     */
+    public function __construct(public FlowAddition $addition, public float $x, public float $y, public float $edge, public float $width, public float $bottom, public bool $toScale, public int $more = 0) {}
+
+    /** @param int<0, max> $more */
+    public function andMore(int $more): self
+    {
+        return new self($this->addition, $this->x, $this->y, $this->edge, $this->width, $this->bottom, $this->toScale, $more);
+    }
+
+    public function shape(): string
+    {
+        [$outer, $inner] = [$this->width + self::ROUND, self::ROUND];
+
+        return Svg::path('M%s %sH%sQ%s %s %s %s', $this->x, $this->y, $this->edge - $outer, $this->edge, $this->y, $this->edge, $this->y + $outer)
+            . Svg::path('V%sH%sV%s', $this->bottom, $this->edge - $this->width, $this->y + $outer)
+            . Svg::path('Q%s %s %s %sH%sZ', $this->edge - $this->width, $this->y + $this->width, $this->edge - $this->width - $inner, $this->y + $this->width, $this->x);
+    }
+}
