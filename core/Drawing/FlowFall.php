@@ -32,7 +32,7 @@ final readonly class FlowFall
      */
     public static function of(FlowSauce $sauce, float $from, float $width, float $top, float $centre, float $rim): self
     {
-        return new self($sauce, $from, $width, $top, $centre, $top + 0.34 * ($rim - $top), $rim);
+        return new self($sauce, $from, $width, $top, $centre, $top + 0.24 * ($rim - $top), $rim);
     }
 
     public function left(): float

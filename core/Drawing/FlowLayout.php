@@ -10,7 +10,7 @@ final readonly class FlowLayout
     private const TOP = 10.0;
 
     /** px from one level of pans to the next, rim to rim; the last one holds the additions and the gate. */
-    private const LEVEL = 166.0;
+    private const LEVEL = 186.0;
 
     private const DEEPER = 106.0;
 

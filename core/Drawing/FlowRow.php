@@ -10,14 +10,14 @@ final readonly class FlowRow
     /** px that a thing is drawn wide at least, so that it is seen at all. */
     public const THINNEST = 2.5;
 
-    private const PAN = 52.0;
+    private const PAN = 46.0;
 
     private const NARROWEST = 26.0;
 
     private const NOTE = 18.0;
 
     /** px of an addition's words above it, and that the gate wants above the rim. */
-    private const WORDS = 22.0;
+    private const WORDS = 20.0;
 
     private const GATE = 40.0;
 

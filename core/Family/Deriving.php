@@ -27,6 +27,8 @@ final readonly class Deriving
 
     private const MOST_ROUNDS = 30;
 
+    private const PAN_IS_CHOSEN = 4;
+
     /**
      * Spirit left of wine = (volume left) to this power. Over thin wine the steam is some nine times as strong as what it leaves, but some
      * of it runs back down the pan: four is a cautious estimate, ±50 %.
@@ -38,12 +40,13 @@ final readonly class Deriving
     /**
      * @param Stem $taken all that is ladled into its pan
      * @param bool $corrects whether it is set right where its base alone does not bring it into its class
+     * @param Pan|null $pan the smallest of the kitchen's that holds it if null
      *
      * @throws NotReachable if a reduction never gets there
      */
-    public static function of(Derivative $derivative, Stem $taken, Workplace $workplace, bool $corrects = true): Derived
+    public static function of(Derivative $derivative, Stem $taken, Workplace $workplace, bool $corrects = true, ?Pan $pan = null): Derived
     {
-        $deriving = new self($taken, $workplace->pans->for(self::mostInThePan($derivative, $taken->volume(), $workplace)), $workplace);
+        $deriving = new self($taken, $pan ?? $workplace->pans->for(self::mostInThePan($derivative, $taken->volume(), $workplace)), $workplace);
         [$now, $done] = [InThePan::empty(), []];
         foreach ($derivative->acts as $act) {
             [$now, $done[]] = $deriving->after($act, $act->kind->isBefore() ? $now : $now->ladledInto($taken));
@@ -63,8 +66,11 @@ final readonly class Deriving
     public static function yielding(Derivative $derivative, Stem $stem, Volume $wanted, Workplace $workplace, ?float $litres = null): Derived
     {
         $litres ??= $wanted->inLitres();
+        $pan = null;
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
-            $derived = self::of($derivative, $stem->taken(Volume::ofLitres($litres)), $workplace);
+            $derived = self::of($derivative, $stem->taken(Volume::ofLitres($litres)), $workplace, pan: $pan);
+            // Between two pans a litre more or less of the base comes to different volumes: one of them is kept to.
+            $pan = $round < self::PAN_IS_CHOSEN ? null : $derived->pan;
             $share = $wanted->cubicMetres / $derived->volume()->cubicMetres;
             if (abs($share - 1.0) <= self::SETTLED) {
                 return $derived;

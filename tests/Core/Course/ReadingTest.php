@@ -63,5 +63,5 @@ it('tells liquid that was added from a thickener', function (): void {
 
 it('needs only what moves a course to know where a pot stands', function (): void {
     $about = array_map(fn(EventKind $kind): string => $kind->value, array_values(array_filter(EventKind::cases(), fn(EventKind $kind): bool => !$kind->movesTheCourse())));
-    expect($about)->toBe(['read', 'tasted', 'topped-up', 'thickened', 'rescued', 'followed-up', 'note']);
+    expect($about)->toBe(['read', 'tasted', 'topped-up', 'thickened', 'rescued', 'followed-up', 'ladled-off', 'note']);
 });

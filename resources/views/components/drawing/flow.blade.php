@@ -35,7 +35,7 @@
             @if ($join->more > 0)<text x="{{ $n($join->x) }}" y="{{ $n($join->y + $join->width + 15) }}" font-size="15">{{ __('family.more_additions', ['count' => $join->more]) }}</text>@endif
         @endforeach
         @foreach ($row->pans as $pan)
-            <text x="{{ $n($pan->labelX()) }}" y="{{ $n($pan->labelInside() ? $pan->y + 42 : $pan->y + ($pan->isEnd ? 36 : 44)) }}" font-size="25" class="b {{ $pan->labelInside() ? $inks($page->colourOf($pan->sauce->key)) : '' }}" text-anchor="{{ $pan->labelInside() ? 'middle' : 'start' }}">{{ number_format($pan->sauce->litres, 2) }} l</text>
+            <text x="{{ $n($pan->labelX()) }}" y="{{ $n($pan->labelInside() ? $pan->y + 38 : $pan->y + ($pan->isEnd ? 34 : 42)) }}" font-size="25" class="b {{ $pan->labelInside() ? $inks($page->colourOf($pan->sauce->key)) : '' }}" text-anchor="{{ $pan->labelInside() ? 'middle' : 'start' }}">{{ number_format($pan->sauce->litres, 2) }} l</text>
             @if (! $pan->isEnd)<text x="{{ $n($pan->x + $pan->width + 20) }}" y="{{ $n($pan->labelInside() ? $pan->y + 18 : $pan->y + 20) }}" font-size="17">{{ $pan->sauce->name }}</text>@endif
             @if ($pan->isEnd)
                 @foreach ($pan->sauce->notes as $line)<text x="{{ $n($pan->middle()) }}" y="{{ $n($pan->bottom() + 24 + 18 * $loop->index) }}" font-size="14" class="t-soft" text-anchor="middle">{{ $line }}</text>@endforeach
