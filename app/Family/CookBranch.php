@@ -98,7 +98,7 @@ final readonly class CookBranch
         $key = $for->planned->key;
         ($this->record)($from, [new StoredEvent(
             EventKind::LadledOff,
-            substr('ladle-' . $from->id . '|' . $key, 0, 64),
+            substr('ladle-' . substr($from->uid, 0, 8) . '|' . $key, 0, 64),
             $now->getTimestampMs(),
             $from->course()->current,
             value: $taken->cubicMetres,

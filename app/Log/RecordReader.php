@@ -126,9 +126,49 @@ final readonly class RecordReader
         if (isset($plan['factors']) && StoredLesson::factorsOfRow($this->map('plan.factors', $plan['factors'])) === null) {
             $this->refuse('plan.factors', new Fault('', 'shape'));
         }
-        $this->known('plan.', $plan, ['yield_ml', 'class', 'flour_equivalent_g_per_l', 'spoon', 'film_mm', 'flour_g', 'fat_g', 'liquid_ml', 'end_depth_mm', 'foreseen', 'factors', 'minutes']);
+        $this->known('plan.', $plan, ['yield_ml', 'class', 'flour_equivalent_g_per_l', 'spoon', 'film_mm', 'flour_g', 'fat_g', 'liquid_ml', 'end_depth_mm', 'foreseen', 'factors', 'minutes', 'ladles', 'lines']);
+        $this->ladles($plan['ladles'] ?? []);
+        $this->lines($plan['lines'] ?? []);
 
         return $plan;
+    }
+
+    /** What was to be ladled off a base. */
+    private function ladles(mixed $rows): void
+    {
+        foreach ($this->rows('plan.ladles', $rows) as $i => $ladle) {
+            $this->text('for', $ladle, 60, 1, "plan.ladles.{$i}.");
+            $this->number("plan.ladles.{$i}.litres", $ladle['litres'] ?? null, 0.0, self::MOST_MILLILITRES / 1000.0);
+            $this->known("plan.ladles.{$i}.", $ladle, ['for', 'litres']);
+        }
+    }
+
+    /** The steps of a derivative in the words they were promised in. */
+    private function lines(mixed $rows): void
+    {
+        foreach ($this->rows('plan.lines', $rows) as $i => $line) {
+            foreach (['title', 'cue', 'caution'] as $name) {
+                $this->text($name, $line, self::LONGEST_TEXT, path: "plan.lines.{$i}.");
+            }
+            foreach (['most_c', 'least_c'] as $name) {
+                $this->numberIfThere("plan.lines.{$i}.{$name}", $line[$name] ?? null, 0.0, 150.0);
+            }
+            $ticks = $line['ticks'] ?? null;
+            if (!is_array($ticks) || !array_is_list($ticks) || array_filter($ticks, static fn(mixed $tick): bool => !is_string($tick) || mb_strlen($tick) > self::LONGEST_TEXT) !== []) {
+                $this->refuse("plan.lines.{$i}.ticks", new Fault('', 'list'));
+            }
+            $this->known("plan.lines.{$i}.", $line, ['title', 'cue', 'caution', 'ticks', 'most_c', 'least_c']);
+        }
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function rows(string $field, mixed $rows): array
+    {
+        if (!is_array($rows) || !array_is_list($rows) || count($rows) > self::MOST_STEPS) {
+            $this->refuse($field, new Fault('', 'list'));
+        }
+
+        return array_map(fn(mixed $row, int $i): array => $this->map("{$field}.{$i}", $row), $rows, array_keys($rows));
     }
 
     /**

@@ -21,7 +21,11 @@ final class OwnDerivative extends Model
 
     public function toOwnSauce(): OwnSauce
     {
-        return new OwnSauce($this->id, $this->name, $this->based_on, $this->changes['amounts'] ?? '', $this->changes['more'] ?? '', $this->changes['class'] ?? '', $this->changes['story'] ?? '');
+        // Within a model `changes` is what Eloquent has saved last, not this column.
+        /** @var array{amounts?: string, more?: string, class?: string, story?: string} $changes */
+        $changes = $this->getAttribute('changes');
+
+        return new OwnSauce($this->id, $this->name, $this->based_on, $changes['amounts'] ?? '', $changes['more'] ?? '', $changes['class'] ?? '', $changes['story'] ?? '');
     }
 
     /** @return array<string, string> */

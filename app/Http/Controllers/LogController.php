@@ -74,6 +74,6 @@ final readonly class LogController
         $course = $pot->course();
         $watch = $this->current->watch($pot, CarbonImmutable::now());
 
-        return CoursePage::of($pot->entry(), $course, EventWords::of($this->kitchen, $course->steps, $watch?->sheet), $watch);
+        return CoursePage::of($pot->entry(), $course, EventWords::of($this->kitchen, $course->steps, $watch?->sheet, array_map(static fn(array $line): array => $line['ticks'], $pot->plan['lines'] ?? [])), $watch);
     }
 }

@@ -21,10 +21,12 @@ function baseSauce(string $key, float $litres): FlowSauce
     return new FlowSauce($key, ucfirst($key), null, 0.0, $litres, '#efe2c4');
 }
 
-/** @param list<FlowAddition> $additions */
+/**
+ * @param list<FlowAddition> $additions
+ * @param list<string> $notes
+ */
 function endSauce(string $key, string $from, float $taken, float $litres, array $additions = [], array $notes = []): FlowSauce
 {
-    /** @var list<string> $notes */
     return new FlowSauce($key, ucfirst($key), $from, $taken, $litres, '#d9a066', $additions, new FlowGate('do', '5 min'), $notes);
 }
 

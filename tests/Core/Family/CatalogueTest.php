@@ -23,7 +23,7 @@ function dosesOf(string $sauce): array
 {
     $doses = [];
     foreach (Catalogue::house()->derivative($sauce)->doses() as $dose) {
-        $doses[sprintf('%s %s %s', $dose->ingredient, +$dose->perLitre, $dose->measure->value)] = true;
+        $doses[sprintf('%s %s %s', $dose->ingredient, $dose->perLitre, $dose->measure->value)] = true;
     }
 
     return $doses;
@@ -35,7 +35,7 @@ it('has each sauce of the house with its amounts', function (string $sauce): voi
     $derivative = Catalogue::house()->derivative($sauce);
     expect($derivative->parent)->toBe($rows[0]['parent'] ?? $derivative->parent)->and($derivative->class->value)->toBe($rows[0]['class'] ?? $derivative->class->value);
     foreach ($rows as $row) {
-        expect(dosesOf($sauce))->toHaveKey(sprintf('%s %s %s', $row['ingredient'], +$row['per_litre'], $row['measure']));
+        expect(dosesOf($sauce))->toHaveKey(sprintf('%s %s %s', $row['ingredient'], (float) $row['per_litre'], $row['measure']));
     }
 })->with(array_values(array_unique(array_column(Table::rows('house-derivatives'), 'sauce'))));
 

@@ -27,8 +27,8 @@ use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
 use Lento\Thickness\ThicknessClass;
-use Tests\Core\Room;
 use Tests\Core\Family\Draws;
+use Tests\Core\Room;
 
 covers(...Room::of('Family'));
 
@@ -37,10 +37,12 @@ function wished(string $sauce, float $litres, ?ThicknessClass $class = null, ?st
     return new Wish($sauce, $liquid ?? Catalogue::house()->liquids($sauce)[0], Volume::ofLitres($litres), $class);
 }
 
-/** @param list<OnHand> $onHand */
+/**
+ * @param list<Wish> $wishes
+ * @param list<OnHand> $onHand
+ */
 function flowOf(array $wishes, float $spare = 0.0, array $onHand = [], ?Workplace $workplace = null): Flow
 {
-    /** @var list<Wish> $wishes */
     return Flow::of(Service::of($wishes, $spare, $onHand), Catalogue::house(), $workplace ?? Workplace::house());
 }
 

@@ -58,7 +58,7 @@ it('shares a base that is short evenly', function (): void {
     $shares = supplyOf(2.0)->split([wanting('aurore', 2.0), wanting('white-wine', 3.0), wanting('mushroom', 1.0)]);
     $parts = array_map(fn(Share $share): float => $share->part(), $shares);
     $taken = array_sum(array_map(fn(Share $share): float => $share->made?->taken->volume()->inLitres() ?? 0.0, $shares));
-    expect($taken)->toEqualWithDelta(2.0, 1e-6)->and(max($parts) - min($parts))->toBeLessThan(0.01);
+    expect($taken)->toEqualWithDelta(2.0, 1e-6)->and($parts)->toHaveCount(3)->and(max([0.0, ...$parts]) - min([1.0, ...$parts]))->toBeLessThan(0.01);
     foreach ($shares as $share) {
         expect($share->ranOut)->toBe(Supply::BASE);
     }

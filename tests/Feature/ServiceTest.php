@@ -1,0 +1,276 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Pot;
+use App\Models\Service;
+use Illuminate\Testing\TestResponse;
+use Lento\Compose\StepKind;
+
+use function Pest\Laravel\get;
+use function Pest\Laravel\post;
+use function Pest\Laravel\travel;
+
+require_once __DIR__ . '/taps.php';
+require_once __DIR__ . '/schemas.php';
+
+// A service on one page, from its covers to its pots; its papers; its sauces at the stove.
+
+/**
+ * @param list<array<string, string>> $wishes
+ * @param list<array<string, string>> $have
+ */
+function serviceOf(array $wishes, string $spare = '', array $have = []): Service
+{
+    return Service::query()->create(['fields' => ['name' => 'Supper', 'at' => '19:30', 'spare' => $spare, 'wishes' => array_map(fn(array $wish): array => [...['liquid' => '', 'thickness' => '', 'covers' => '', 'each' => '', 'litres' => '', 'for' => ''], ...$wish], $wishes), 'have' => $have]]);
+}
+
+function supperOf72(): Service
+{
+    return serviceOf([
+        ['sauce' => 'bechamel', 'thickness' => 'gratin', 'covers' => '72', 'each' => '55', 'for' => 'fennel gratin'],
+        ['sauce' => 'aurore', 'liquid' => 'fish-stock', 'covers' => '40', 'each' => '60'],
+        ['sauce' => 'mushroom-shallot', 'covers' => '32', 'each' => '50'],
+        ['sauce' => 'onion-gravy', 'covers' => '72', 'each' => '40'],
+    ], '5');
+}
+
+/**
+ * @param array<string, mixed> $fields
+ *
+ * @return TestResponse<Illuminate\Http\Response>
+ */
+function writes(Service $service, array $fields): TestResponse
+{
+    app()->forgetScopedInstances();
+
+    return post("/services/{$service->id}", $fields, ['HX-Request-Type' => 'partial']);
+}
+
+/** @return TestResponse<Illuminate\Http\Response> */
+function cooks(Service $service, string $branch): TestResponse
+{
+    app()->forgetScopedInstances();
+
+    return post("/services/{$service->id}/cook", ['branch' => $branch]);
+}
+
+function branchPot(Service $service, string $branch): Pot
+{
+    return Pot::query()->where('service_id', $service->id)->where('branch', $branch)->latest('id')->firstOrFail();
+}
+
+it('works the supper out on one page, from covers to pots', function (): void {
+    $page = get('/services/' . supperOf72()->id)->assertOk();
+    $page->assertSee('Tomato and butter sauce')->assertSee('Mushroom and shallot sauce')->assertSee('Demi-glace')->assertSee('Espagnole')
+        ->assertSee('11.38 l of sauce from 12.')
+        ->assertSee('16¾ ladles')
+        ->assertSee('gratin, 85 g/l')
+        ->assertSee('as thick as was asked for')
+        ->assertSee('2.14 l of fish velouté with 365 g tomato purée', false)
+        ->assertSee('Put on the espagnole')->assertSee('Waits for espagnole')
+        ->assertSee('<svg class="flow"', false)
+        ->assertSee('gluten, milk, fish, celery');
+});
+
+it('comes to the last service, and makes an empty one where there is none', function (): void {
+    get('/family')->assertRedirect('/services/1');
+    get('/services/1')->assertOk()->assertSee('Nothing wished for yet');
+    $second = supperOf72();
+    get('/family')->assertRedirect("/services/{$second->id}");
+});
+
+it('keeps every change as it was typed, and answers with the fragment', function (): void {
+    $service = serviceOf([]);
+    writes($service, ['name' => 'Brunch', 'wishes' => [['sauce' => 'mornay', 'covers' => '20', 'each' => '1/2 x'], ['sauce' => '', 'covers' => '9']]])
+        ->assertStatus(422)->assertDontSee('<html', false)->assertSee('A portion: write a number from 2 to 1000 ml')->assertSee('1/2 x')->assertSee('Left out until it is right');
+    writes($service, ['name' => 'Brunch', 'wishes' => [['sauce' => 'mornay', 'covers' => '20', 'each' => '']]])->assertOk()->assertSee('Cheese sauce, two cheeses')->assertSee('Brunch');
+    expect($service->refresh()->fields['wishes'])->toHaveCount(1)->and($service->typed()->name)->toBe('Brunch');
+    app()->forgetScopedInstances();
+    post("/services/{$service->id}", ['name' => 'Whole'])->assertRedirect("/services/{$service->id}");
+    expect($service->refresh()->typed()->wishes)->toBe([]);
+});
+
+it('works out the other rows where one is wrong', function (): void {
+    $service = serviceOf([['sauce' => 'cream', 'litres' => '2'], ['sauce' => 'aurore', 'litres' => 'much'], ['sauce' => 'custard', 'litres' => '2']]);
+    get("/services/{$service->id}")->assertOk()
+        ->assertSee('Cream sauce')->assertSee('much')
+        ->assertSee('Litres: write a number from 0.05 to 150 l')
+        ->assertSee('no sauce here is called “custard”', false)
+        ->assertSee('2.00 l of sauce from', false);
+});
+
+it('takes any nonsense with a message, and never a 500', function (array $fields, string $says): void {
+    writes(supperOf72(), $fields)->assertStatus(422)->assertSee($says);
+})->with([
+    'covers' => [['wishes' => [['sauce' => 'cream', 'covers' => '-3', 'each' => '60']]], 'Covers: write a number from 1 to 5000'],
+    'a portion' => [['wishes' => [['sauce' => 'cream', 'covers' => '10', 'each' => '5000']]], 'write a number from 2 to 1000 ml'],
+    'too much of both' => [['wishes' => [['sauce' => 'cream', 'covers' => '5000', 'each' => '500']]], 'from 0.05 to 150 l'],
+    'thickness' => [['wishes' => [['sauce' => 'cream', 'litres' => '2', 'thickness' => 'wobbly']]], 'wobbly'],
+    'spare' => [['spare' => '400'], 'Spare: write a number from 0 to 100 %'],
+    'time' => [['at' => 'half past'], 'Ready at: write a time as 19:30'],
+    'the cold' => [['have' => [['sauce' => 'bechamel', 'litres' => 'lots']]], 'Litres: write a number'],
+    'an unknown sauce in the cold' => [['have' => [['sauce' => 'custard', 'litres' => '2']]], 'custard'],
+]);
+
+it('survives what is no form at all', function (mixed $said): void {
+    $service = supperOf72();
+    app()->forgetScopedInstances();
+    expect(post("/services/{$service->id}", ['wishes' => $said, 'have' => $said, 'name' => ['x'], 'spare' => ['y']], ['HX-Request-Type' => 'partial'])->status())->toBeIn([200, 422]);
+    get("/services/{$service->id}")->assertOk();
+})->with([['text'], [[['sauce' => ['mornay']]]], [[1, 2, 3]], [[['sauce' => "\xff\xfe", 'litres' => "\xff"]]], [array_fill(0, 200, ['sauce' => 'cream', 'litres' => '1'])]]);
+
+it('says why where a base cannot be made as it would have to be', function (): void {
+    $service = serviceOf(array_fill(0, 4, ['sauce' => 'cream', 'litres' => '150']));
+    get("/services/{$service->id}")->assertOk()->assertSee('This service cannot be worked out');
+});
+
+it('uses up what is in the cold, and says so', function (): void {
+    $service = serviceOf([['sauce' => 'cream', 'litres' => '2']], have: [['sauce' => 'bechamel', 'liquid' => '', 'litres' => '1']]);
+    get("/services/{$service->id}")->assertOk()->assertSee('1.00 l from the cold');
+    writes($service, ['wishes' => [['sauce' => 'cream', 'litres' => '1']], 'have' => [['sauce' => 'bechamel', 'litres' => '9']]])->assertOk()->assertSee('From the cold');
+});
+
+it('names the correction where one base cannot serve all', function (): void {
+    $service = serviceOf([['sauce' => 'parsley', 'litres' => '3', 'thickness' => 'pouring'], ['sauce' => 'mornay', 'litres' => '1']]);
+    get("/services/{$service->id}")->assertOk()
+        ->assertSee('so that most litres come out right; the others are corrected')
+        ->assertSee('First boil the béchamel down to')
+        ->assertSee('and is corrected');
+});
+
+it('starts another service, empty or as a copy', function (): void {
+    $first = supperOf72();
+    post('/services')->assertRedirect('/services/' . ($first->id + 1));
+    post('/services', ['copy' => $first->id])->assertRedirect('/services/' . ($first->id + 2));
+    expect(Service::query()->findOrFail($first->id + 2)->typed()->wishes)->toHaveCount(4);
+    get('/services/99')->assertNotFound();
+});
+
+it('prints the pass sheet: the ladles first, then the sauces with their limits and allergens', function (): void {
+    get('/services/' . supperOf72()->id . '/pass')->assertOk()->assertSeeInOrder(['Ladle out', 'Béchamel', '16¾ ladles', 'Fish velouté', '8½ ladles', 'Sauces', '72 covers fennel gratin', '40 covers', 'under 80 °C', 'gluten, milk, fish, celery', 'Lento never certifies safety']);
+});
+
+it('sums the shopping in what it is bought in, with what it costs', function (): void {
+    App\Models\LarderEntry::query()->create(['like' => 'whole-milk', 'price_per_kg' => 1.05]);
+    get('/services/' . supperOf72()->id . '/shopping')->assertOk()->assertSeeInOrder(['€ 3.', 'for what has a price', 'whole milk', '€ 3.'])->assertSee('4 × 1 l')->assertSee('3 packs of 250 g')->assertSee('made here')->assertSee('1 lemon')->assertSeeInOrder(['Set out, pot by pot', '2.14 l', 'fish velouté', '365 g', 'tomato purée']);
+});
+
+it('says what changes at another size', function (): void {
+    $service = supperOf72();
+    get("/services/{$service->id}/scaling")->assertOk()->assertSee('What changes when it is 2 times as much')->assertSee('roux to its colour')->assertSee('× 2.00');
+    get("/services/{$service->id}/scaling?factor=0,5")->assertOk()->assertSee('× 0.50');
+    get("/services/{$service->id}/scaling?factor=cat")->assertOk()->assertSee('Times as much: write a number from 0.1 to 20');
+    $large = serviceOf([['sauce' => 'cream', 'litres' => '150']]);
+    get("/services/{$large->id}/scaling?factor=2")->assertOk()->assertSee('cannot be worked out');
+});
+
+it('puts bases on first, then ladles out, and the base knows what and when', function (): void {
+    $service = supperOf72();
+    // A sauce whose base is not on cannot be ladled.
+    cooks($service, 'aurore@fish-stock')->assertRedirect("/services/{$service->id}");
+    cooks($service, 'nonsense')->assertRedirect("/services/{$service->id}");
+    expect(Pot::query()->count())->toBe(0);
+    cooks($service, 'veloute@fish-stock')->assertRedirect('/pots/1');
+    cooks($service, 'veloute@fish-stock')->assertRedirect('/pots/1');
+    $base = branchPot($service, 'veloute@fish-stock');
+    expect(Pot::query()->count())->toBe(1)->and($base->plan['ladles'][0]['for'] ?? '')->toBe('tomato and butter sauce')->and($base->plan['yield_ml'] ?? 0.0)->toEqualWithDelta(2137.0, 15.0);
+    get("/services/{$service->id}")->assertOk()->assertSee('To the fish velouté')->assertSee('At the stove');
+    cookUntil($base, StepKind::Keep);
+    get("/pots/{$base->id}")->assertOk()->assertSee('2.14 l for tomato and butter sauce')->assertSee('left in the pot');
+    get("/services/{$service->id}")->assertSee('Ladled out');
+    travel(3)->minutes();
+    cooks($service, 'aurore@fish-stock');
+    $pot = branchPot($service, 'aurore@fish-stock');
+    expect($pot->name)->toBe('Tomato and butter sauce')->and($pot->steps)->toHaveCount(9);
+    $ladles = $base->refresh()->course()->ladles();
+    expect($ladles)->toHaveCount(1)->and($ladles[0]->taken?->inLitres())->toEqualWithDelta(2.137, 0.02)->and($ladles[0]->text)->toBe('tomato and butter sauce');
+    get("/pots/{$base->id}")->assertOk()->assertSee('2.14 l for tomato and butter sauce at ' . $ladles[0]->at->format('H:i'))->assertSee('2.14 l ladled off for tomato and butter sauce');
+});
+
+it('serves a base as it is by one ladle to the pass', function (): void {
+    $service = supperOf72();
+    cooks($service, 'onion-gravy@brown-stock');
+    $gravy = branchPot($service, 'onion-gravy@brown-stock');
+    cookUntil($gravy, StepKind::Keep);
+    cooks($service, 'onion-gravy@brown-stock!pouring')->assertRedirect("/services/{$service->id}");
+    expect($gravy->refresh()->course()->ladles())->toHaveCount(1)->and(Pot::query()->count())->toBe(1);
+    get("/services/{$service->id}")->assertSee('Done at');
+});
+
+it('goes down a chain: espagnole, demi-glace, mushroom and shallot', function (): void {
+    $service = supperOf72();
+    cooks($service, 'demi-glace@brown-stock')->assertRedirect("/services/{$service->id}");
+    cooks($service, 'espagnole@brown-stock');
+    cookUntil(branchPot($service, 'espagnole@brown-stock'), StepKind::Keep);
+    cooks($service, 'demi-glace@brown-stock');
+    $demi = branchPot($service, 'demi-glace@brown-stock');
+    expect(branchPot($service, 'espagnole@brown-stock')->course()->ladles()[0]->text)->toBe('demi-glace');
+    cookUntil($demi, StepKind::Keep);
+    cooks($service, 'mushroom-shallot@brown-stock');
+    expect(branchPot($service, 'mushroom-shallot@brown-stock')->steps[1]->kind)->toBe(StepKind::Sweat);
+});
+
+it('guides a derivative to the log, its limits probed, its words kept', function (): void {
+    $service = serviceOf([['sauce' => 'allemande', 'litres' => '2']]);
+    cooks($service, 'veloute@chicken-stock');
+    cookUntil(branchPot($service, 'veloute@chicken-stock'), StepKind::Keep);
+    cooks($service, 'allemande@chicken-stock');
+    $pot = branchPot($service, 'allemande@chicken-stock');
+    get("/pots/{$pot->id}")->assertOk()->assertSee('Set out for 2.00 l');
+    cookUntil($pot, StepKind::Enrich);
+    get("/pots/{$pot->id}")->assertOk()->assertSee('Off the boil, stir in')->assertSee('egg yolks')->assertSee('Never boil after the yolks: keep it 72 °C to 82 °C');
+    happens($pot, 'read', ['choice' => 'temperature', 'value' => '86']);
+    get("/pots/{$pot->id}")->assertSee('86 °C: over 82 °C');
+    happens($pot, 'read', ['choice' => 'temperature', 'value' => '65']);
+    get("/pots/{$pot->id}")->assertSee('65 °C: under 72 °C yet');
+    happens($pot, 'read', ['choice' => 'temperature', 'value' => '78']);
+    get("/pots/{$pot->id}")->assertSee('78 °C: right');
+    happens($pot, 'poured', ['pour' => 0]);
+    get("/pots/{$pot->id}")->assertSee('in: ')->assertSee('egg yolks');
+    // What the kitchen makes otherwise tomorrow does not change what is on the stove.
+    expect(json_encode($pot->refresh()->plan['lines'] ?? []))->toContain('egg yolks');
+    cookUntil($pot, StepKind::Keep);
+    get("/pots/{$pot->id}")->assertOk()->assertSee('Hold');
+    cookUntil($pot, StepKind::Finish);
+    happens($pot, 'finished', ['volume' => '1.9', 'spoon' => 'coats'])->assertRedirect("/log/{$pot->id}");
+    get("/log/{$pot->id}")->assertOk()->assertSee('Yolk-bound sauce')->assertSee('egg yolks');
+    app()->forgetScopedInstances();
+    $file = get('/log/lento-log.json')->assertOk()->streamedContent();
+    expect(fitsSchema($file, 'log'))->toBeTrue();
+    Pot::query()->delete();
+    app()->forgetScopedInstances();
+    post('/log/files', ['file' => Illuminate\Http\UploadedFile::fake()->createWithContent('log.json', $file)])->assertRedirect();
+    app()->forgetScopedInstances();
+    expect(get('/log/lento-log.json')->streamedContent())->toBe($file);
+});
+
+it('takes a pot that was taken off for none', function (): void {
+    $service = supperOf72();
+    cooks($service, 'veloute@fish-stock');
+    happens(branchPot($service, 'veloute@fish-stock'), 'taken-off');
+    get("/services/{$service->id}")->assertSee('Put on the fish velouté');
+    cooks($service, 'veloute@fish-stock')->assertRedirect('/pots/2');
+});
+
+it('counts what was ladled off to what came out', function (): void {
+    $service = supperOf72();
+    cooks($service, 'veloute@fish-stock');
+    $base = branchPot($service, 'veloute@fish-stock');
+    cookUntil($base, StepKind::Simmer);
+    // Somebody takes half a litre in the midst of the simmer.
+    happens($base, 'ladled-off', ['litres' => '0.5', 'text' => 'soup']);
+    happens($base, 'ladled-off', ['litres' => '0', 'text' => 'soup'])->assertSessionHasErrors('litres');
+    happens($base, 'ladled-off', ['litres' => '1', 'text' => ''])->assertSessionHasErrors('text');
+    get("/pots/{$base->id}")->assertOk()->assertSee('comes to 2.1');
+    cookUntil($base, StepKind::Finish);
+    happens($base, 'finished', ['volume' => '2.14', 'spoon' => 'coats'])->assertRedirect();
+    expect($base->refresh()->outcome['volume_ml'] ?? 0)->toEqualWithDelta(2140.0, 1.0);
+});
+
+it('keeps its pots when the service goes', function (): void {
+    $service = supperOf72();
+    cooks($service, 'onion-gravy@brown-stock');
+    $service->delete();
+    expect(Pot::query()->firstOrFail()->service_id)->toBeNull();
+});
