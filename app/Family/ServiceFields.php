@@ -47,7 +47,10 @@ final readonly class ServiceFields
     private static function rows(mixed $rows, array $names): array
     {
         $read = [];
-        foreach (is_array($rows) ? array_slice($rows, 0, self::MOST_ROWS) : [] as $row) {
+        $rows = is_array($rows) ? $rows : [];
+        // A page shows them by their bases; their numbers say in which order they were wished for.
+        ksort($rows);
+        foreach (array_slice($rows, 0, self::MOST_ROWS) as $row) {
             $row = is_array($row) ? $row : [];
             $texts = array_combine($names, array_map(static fn(string $name): string => self::text($row[$name] ?? ''), $names));
             if ($texts['sauce'] !== '') {

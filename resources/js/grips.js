@@ -22,6 +22,10 @@ function write({ field, covers }, litres) {
 }
 
 export function startGrips() {
+  // A sauce that was picked has a place of its own now: the list it was picked from folds up again.
+  document.addEventListener('change', (event) => {
+    if (event.target.matches?.('.service .add select')) event.target.closest('details').open = false;
+  });
   document.addEventListener('pointerdown', (event) => {
     const grip = event.target.closest?.('[data-grip]');
     if (!grip) return;

@@ -91,6 +91,12 @@ it('keeps every change as it was typed, and answers with the fragment', function
     expect($service->refresh()->typed()->wishes)->toBe([]);
 });
 
+it('keeps the rows in their order, wherever they stand on the page', function (): void {
+    $service = serviceOf([]);
+    writes($service, ['wishes' => [2 => ['sauce' => 'mornay', 'litres' => '1'], 0 => ['sauce' => 'aurore', 'litres' => '2'], 1 => ['sauce' => 'cream', 'litres' => '3']]])->assertOk();
+    expect(array_column($service->refresh()->typed()->wishes, 'sauce'))->toBe(['aurore', 'cream', 'mornay']);
+});
+
 it('works out the other rows where one is wrong', function (): void {
     $service = serviceOf([['sauce' => 'cream', 'litres' => '2'], ['sauce' => 'aurore', 'litres' => 'much'], ['sauce' => 'custard', 'litres' => '2']]);
     get("/services/{$service->id}")->assertOk()

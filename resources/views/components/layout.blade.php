@@ -5,7 +5,7 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="csrf-token" content="{{ csrf_token() }}">
-    <meta name="htmx-config" content='{"includeIndicatorCSS":false,"defaultTimeout":20000}'>
+    <meta name="htmx-config" content='{"includeIndicatorCSS":false,"defaultTimeout":20000,"morphIgnore":["data-htmx-powered","open"]}'>
     <title>{{ $title }} · Lento</title>
     <link rel="icon" href="data:image/svg+xml,%3Csvg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 32 32'%3E%3Cpath d='M4 22c1-11 6-15 12-15s11 4 12 15c-3-7-7-10-12-10S7 15 4 22Z' fill='%232B211A'/%3E%3Ccircle cx='16' cy='21' r='3' fill='%23B4572E'/%3E%3C/svg%3E">
     @vite(['resources/scss/app.scss', 'resources/js/app.js'])
