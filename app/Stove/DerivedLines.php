@@ -5,19 +5,17 @@ declare(strict_types=1);
 namespace App\Stove;
 
 use App\Format\ActWords;
+use App\Format\CorrectionWords;
 use App\Format\Degrees;
 use App\Format\Grams;
-use App\Format\KitchenMeasure;
+use App\Format\Ladlefuls;
 use App\Format\Litres;
-use App\Format\Minutes;
 use App\Format\Words;
-use App\Pages\Family\ServicePage;
 use Lento\Compose\Step;
 use Lento\Compose\StepKind;
 use Lento\Family\Derived;
 use Lento\Family\DerivedSteps;
 use Lento\Family\DoneAct;
-use Lento\Quantity\MeasureSystem;
 
 /** The steps of a derivative in words, one for each: its title, what to look for, what to mind, what is ticked off, how hot it may be. */
 final readonly class DerivedLines
@@ -62,8 +60,8 @@ final readonly class DerivedLines
 
         return match ($kind) {
             StepKind::SetOut => [Words::text('family.set_out.title', litres: Litres::of($this->derived->volume())->text()), Words::text('family.set_out.cue', pan: Words::text('family.scale.pan_of', cm: sprintf('%.0F', $this->derived->pan->diameter->inCentimetres()))), ''],
-            StepKind::Ladle => [Words::text('family.ladle.title', litres: Litres::of($this->derived->taken->volume())->text(), parent: $this->parent), Words::text('family.ladle.cue', ladles: self::ladles($this->derived)), Words::text('family.ladle.caution')],
-            StepKind::Reduce, StepKind::Correct => [$this->correction(), Words::text('family.correct.cue'), ''],
+            StepKind::Ladle => [Words::text('family.ladle.title', litres: Litres::of($this->derived->taken->volume())->text(), parent: $this->parent), Words::text('family.ladle.cue', ladles: Ladlefuls::text($this->derived->taken->volume())), Words::text('family.ladle.caution')],
+            StepKind::Reduce, StepKind::Correct => [CorrectionWords::what($this->derived, $this->parent), Words::text('family.correct.cue'), ''],
             StepKind::Test => [Words::text('family.test.title'), Words::text('family.test.cue', spoon: Words::spoon($this->derived->spoon())), ''],
             StepKind::Season => [$salt->inGrams() < 0.05 ? Words::text('family.season.title_none') : Words::text('family.season.title', amount: Grams::of($salt)->text()), Words::text('family.season.cue', percent: sprintf('%.2F', 100.0 * $this->derived->taken->saltShare)), ''],
             StepKind::Keep => [Words::text('family.keep.title'), Words::text('family.keep.cue', keep: $this->keep()), Words::text('family.safety')],
@@ -71,33 +69,11 @@ final readonly class DerivedLines
         };
     }
 
-    private function correction(): string
-    {
-        $correction = $this->derived->correction;
-
-        return $correction === null ? '' : Words::text(
-            'family.correct.' . $correction->kind->value,
-            amount: Litres::of($correction->liquid($this->derived->taken))->text(),
-            liquid: Words::ingredient($this->derived->taken->liquid->id),
-            parent: $this->parent,
-            litres: $correction->downTo === null ? '' : Litres::of($correction->downTo)->text() . ', ' . Minutes::text($correction->time),
-            flour: Grams::of($correction->amount)->text(),
-            butter: Grams::of($correction->butter)->text(),
-        );
-    }
-
     private function keep(): string
     {
         $below = $this->derived->keepBelow();
 
         return $below === null ? Words::text('family.keep.hot') : Words::text('family.keep.below', temperature: Degrees::text($below));
-    }
-
-    private static function ladles(Derived $derived): string
-    {
-        $count = $derived->taken->volume()->inMillilitres() / ServicePage::LADLE;
-
-        return trans_choice('family.ladles', $count <= 1.0 ? 1 : 2, ['count' => (new KitchenMeasure(MeasureSystem::Metric))->quarters($count)]);
     }
 
     private static function celsius(?float $celsius): ?float

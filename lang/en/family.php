@@ -109,7 +109,7 @@ return [
     'set_out' => ['title' => 'Set out for :litres', 'cue' => 'all weighed, the base hot, :pan ready'],
     'correct' => [
         'thin' => 'Whisk in :amount hot :liquid',
-        'reduce-first' => 'First boil the :parent down to :litres',
+        'reduce-first' => 'First boil the :parent down to :litres: :time, :mm mm deep',
         'beurre-manie' => 'Whisk in :flour flour kneaded with :butter butter',
         'why_thin' => ':parent this thick makes it :class. Thinned it is :target.',
         'why_thick' => ':parent this thin makes it :class. So it is :target.',

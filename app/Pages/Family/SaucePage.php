@@ -7,6 +7,7 @@ namespace App\Pages\Family;
 use App\Family\KitchenWorkplace;
 use App\Family\Liquids;
 use App\Format\ActWords;
+use App\Format\Allergens;
 use App\Format\Degrees;
 use App\Format\Grams;
 use App\Format\Litres;
@@ -145,7 +146,7 @@ final readonly class SaucePage
     {
         $node = $this->node();
 
-        return $node === null ? [] : ServicePage::allergenNames($node->allergens());
+        return $node === null ? [] : Allergens::names($node->allergens());
     }
 
     /** @return array<string, string> the question its base's sheet answers */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Family;
 
+use App\Format\Allergens;
 use App\Format\DoseWords;
 use App\Format\Grams;
 use App\Format\KitchenMeasure;
@@ -77,7 +78,7 @@ final readonly class ShoppingPage
 
     public function allergens(ShoppingLine $line): string
     {
-        return implode(', ', ServicePage::allergenNames($line->allergens));
+        return implode(', ', Allergens::names($line->allergens));
     }
 
     /** @return list<FlowNode> */

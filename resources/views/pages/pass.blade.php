@@ -10,7 +10,7 @@
                 <tbody>
                     @foreach ($page->flow->nodes ?? [] as $node)
                         @foreach ($node->branches as $branch)
-                            <tr><td>{{ $page->name($node->planned->key) }}</td><td><b>{{ $page->name($branch->to) }}</b>@if ($page->flow->node($branch->to)->isServedAsItIs()) <span class="soft">{{ __('family.as_it_is') }}</span>@endif</td><td class="n">{{ App\Format\Litres::of($branch->taken)->text() }}</td><td class="n"><b>{{ $page->ladles($branch->taken) }}</b></td><td class="tickbox" aria-hidden="true">☐</td></tr>
+                            <tr><td>{{ $page->name($node->planned->key) }}</td><td><b>{{ $page->name($branch->to) }}</b>@if ($page->flow->node($branch->to)->isServedAsItIs()) <span class="soft">{{ __('family.as_it_is') }}</span>@endif</td><td class="n">{{ App\Format\Litres::of($branch->taken)->text() }}</td><td class="n"><b>{{ App\Format\Ladlefuls::text($branch->taken) }}</b></td><td class="tickbox" aria-hidden="true">☐</td></tr>
                         @endforeach
                     @endforeach
                 </tbody>

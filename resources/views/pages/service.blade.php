@@ -15,7 +15,7 @@
                     @php($new = count($page->fields->wishes))
                     <div class="fields">
                         <label class="lbl" for="wishes-{{ $new }}-sauce">{{ __('family.field.sauce') }}</label>
-                        <select id="wishes-{{ $new }}-sauce" name="wishes[{{ $new }}][sauce]" class="mid"><option value="">{{ __('family.no_sauce') }}</option>@foreach ($page->sauces() as $id => $name)<option value="{{ $id }}">{{ $name }}</option>@endforeach</select>
+                        <select id="wishes-{{ $new }}-sauce" name="wishes[{{ $new }}][sauce]" class="mid"><option value="">{{ __('family.no_sauce') }}</option>@foreach ($page->options->sauces() as $id => $name)<option value="{{ $id }}">{{ $name }}</option>@endforeach</select>
                         <div class="much"><x-family.number :page="$page" :row="$new" name="covers" :value="$page->covers() > 0 ? (string) $page->covers() : '24'" :label="__('family.field.covers')" /> <span class="times" aria-hidden="true">×</span> <x-family.number :page="$page" :row="$new" name="each" value="" :label="__('family.field.each')" :placeholder="$page->portion()" /></div>
                     </div>
                 </details>
@@ -27,7 +27,7 @@
             @foreach ($page->fields->wishes as $i => $wish)
                 @unless (in_array($i, $shown, true))<section class="left-out" aria-label="{{ $wish['sauce'] }}"><h2>{{ $page->catalogue->has($wish['sauce']) ? $page->name($wish['sauce']) : $wish['sauce'] }}</h2><x-family.wish :page="$page" :row="$i" :wish="$wish" :open="$page->fault('wishes.' . $i . '.sauce') !== null" /></section>@endunless
             @endforeach
-            @if ($drawing = $page->drawing())
+            @if ($drawing = $page->picture?->drawing())
                 @php($number = 0)
                 @php($todo = true)
                 @foreach ($drawing->rows as $i => $row)

@@ -5,22 +5,22 @@
     $inks = fn (string $colour) => 't-' . Ink::on($colour)->value;
 @endphp
 <svg class="flow" viewBox="0 0 {{ $n($row->width) }} {{ $n($row->height) }}" role="group" aria-labelledby="{{ $id }}-says" data-scale="{{ $n($scale) }}">
-    <title id="{{ $id }}-says">{{ $page->says() }}</title>
+    <title id="{{ $id }}-says">{{ $page->picture->says() }}</title>
     <g aria-hidden="true">
         @foreach ($row->falls as $fall)
-            <path d="{{ $fall->shape() }}" fill="{{ $page->colourOf($fall->sauce->from ?? '') }}" class="s-ink" stroke-width="1.4" @if ($fall->sauce->kept) stroke-dasharray="6 4" @endif/>
+            <path d="{{ $fall->shape() }}" fill="{{ $page->picture->colourOf($fall->sauce->from ?? '') }}" class="s-ink" stroke-width="1.4" @if ($fall->sauce->kept) stroke-dasharray="6 4" @endif/>
         @endforeach
         @foreach ($row->joins as $join)
             <path d="{{ $join->shape() }}" fill="{{ $join->addition->colour }}" class="s-ink" stroke-width="1.2" @if (! $join->toScale) stroke-dasharray="3 2" @endif/>
         @endforeach
         @foreach ($row->pans as $pan)
-            <path d="{{ $pan->sauceShape() }}" fill="{{ $page->colourOf($pan->sauce->key) }}"/>
+            <path d="{{ $pan->sauceShape() }}" fill="{{ $page->picture->colourOf($pan->sauce->key) }}"/>
             <path d="{{ Svg::path('M%s %sH%s', $pan->x, $pan->y + 13, $pan->x + $pan->width) }}" class="s-ink" stroke-width="2"/>
             <path d="{{ $pan->walls() }}" class="s-ink" fill="none" stroke-width="4.5" stroke-linejoin="round" stroke-linecap="round"/>
         @endforeach
         @foreach ($row->falls as $fall)
             @php($pan = collect($row->pans)->first(fn ($one) => $one->sauce->key === $fall->sauce->key))
-            <text x="{{ $n($fall->labelX()) }}" y="{{ $n($fall->labelY()) }}" font-size="25" class="b {{ $fall->labelInside() ? $inks($page->colourOf($fall->sauce->from ?? '')) : '' }}" text-anchor="{{ $fall->labelInside() ? 'middle' : 'start' }}">{{ number_format($fall->sauce->taken, 2) }}</text>
+            <text x="{{ $n($fall->labelX()) }}" y="{{ $n($fall->labelY()) }}" font-size="25" class="b {{ $fall->labelInside() ? $inks($page->picture->colourOf($fall->sauce->from ?? '')) : '' }}" text-anchor="{{ $fall->labelInside() ? 'middle' : 'start' }}">{{ number_format($fall->sauce->taken, 2) }}</text>
             @if ($fall->sauce->gate)
                 @foreach ($fall->gateBars($pan->x + 4) as [$x, $y, $w])
                     <path d="{{ Svg::path('M%s %sh%sv11h-%sz', $x, $y, $w, $w) }}" class="gate-{{ $fall->sauce->gate->kind }}"/>
@@ -35,7 +35,7 @@
             @if ($join->more > 0)<text x="{{ $n($join->x) }}" y="{{ $n($join->y + $join->width + 15) }}" font-size="15">{{ __('family.more_additions', ['count' => $join->more]) }}</text>@endif
         @endforeach
         @foreach ($row->pans as $pan)
-            <text x="{{ $n($pan->labelX()) }}" y="{{ $n($pan->labelInside() ? $pan->y + 38 : $pan->y + ($pan->isEnd ? 34 : 42)) }}" font-size="25" class="b {{ $pan->labelInside() ? $inks($page->colourOf($pan->sauce->key)) : '' }}" text-anchor="{{ $pan->labelInside() ? 'middle' : 'start' }}">{{ number_format($pan->sauce->litres, 2) }} l</text>
+            <text x="{{ $n($pan->labelX()) }}" y="{{ $n($pan->labelInside() ? $pan->y + 38 : $pan->y + ($pan->isEnd ? 34 : 42)) }}" font-size="25" class="b {{ $pan->labelInside() ? $inks($page->picture->colourOf($pan->sauce->key)) : '' }}" text-anchor="{{ $pan->labelInside() ? 'middle' : 'start' }}">{{ number_format($pan->sauce->litres, 2) }} l</text>
             @if (! $pan->isEnd)<text x="{{ $n($pan->x + $pan->width + 20) }}" y="{{ $n($pan->labelInside() ? $pan->y + 18 : $pan->y + 20) }}" font-size="17">{{ $pan->sauce->name }}</text>@endif
             @if ($pan->isEnd)
                 @foreach ($pan->sauce->notes as $line)<text x="{{ $n($pan->middle()) }}" y="{{ $n($pan->bottom() + 24 + 18 * $loop->index) }}" font-size="14" class="t-soft" text-anchor="middle">{{ $line }}</text>@endforeach

@@ -13,9 +13,9 @@
         <legend>{{ __('family.have') }} <span class="soft">{{ __('family.have_hint') }}</span></legend>
         @foreach ([...$page->fields->have, ['sauce' => '', 'liquid' => '', 'litres' => '']] as $i => $have)
             @php($wrong = $page->fault("have.$i.litres") ?? $page->fault("have.$i.sauce"))
-            @php($liquids = $have['sauce'] === '' ? [] : $page->liquids($have['sauce']))
+            @php($liquids = $have['sauce'] === '' ? [] : $page->options->liquids($have['sauce']))
             <div class="have-row">
-                <p class="cell"><label class="lbl" for="have-{{ $i }}-sauce">{{ __('family.field.sauce') }}</label><select id="have-{{ $i }}-sauce" name="have[{{ $i }}][sauce]" class="mid"><option value="">{{ __('family.no_sauce') }}</option>@foreach ($page->sauces() as $id => $name)<option value="{{ $id }}" @selected($id === $have['sauce'])>{{ $name }}</option>@endforeach</select></p>
+                <p class="cell"><label class="lbl" for="have-{{ $i }}-sauce">{{ __('family.field.sauce') }}</label><select id="have-{{ $i }}-sauce" name="have[{{ $i }}][sauce]" class="mid"><option value="">{{ __('family.no_sauce') }}</option>@foreach ($page->options->sauces() as $id => $name)<option value="{{ $id }}" @selected($id === $have['sauce'])>{{ $name }}</option>@endforeach</select></p>
                 @if (count($liquids) > 1)<p class="cell"><label class="lbl" for="have-{{ $i }}-liquid">{{ __('family.field.liquid') }}</label><select id="have-{{ $i }}-liquid" name="have[{{ $i }}][liquid]" class="mid">@foreach ($liquids as $id => $name)<option value="{{ $id }}" @selected($id === $have['liquid'])>{{ $name }}</option>@endforeach</select></p>@endif
                 <p class="cell"><label class="lbl" for="have-{{ $i }}-litres">{{ __('family.field.litres') }}</label><input id="have-{{ $i }}-litres" name="have[{{ $i }}][litres]" class="mid" inputmode="decimal" maxlength="20" autocomplete="off" value="{{ $have['litres'] }}" @if ($wrong) aria-invalid="true" aria-describedby="have-{{ $i }}-error" @endif></p>
                 @if ($wrong)<p class="field-error" id="have-{{ $i }}-error"><x-icon.mind /> {{ $wrong->message() }}</p>@endif

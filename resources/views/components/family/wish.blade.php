@@ -1,7 +1,7 @@
 @props(['page', 'row', 'wish', 'open' => false])
 {{-- One typed row: how much of it; its sauce, stock and thickness a tap away. --}}
 @php
-    $liquids = $page->liquids($wish['sauce']);
+    $liquids = $page->options->liquids($wish['sauce']);
     $wrongs = array_filter(array_map(fn ($name) => $page->fault("wishes.$row.$name"), ['sauce', 'thickness', 'covers', 'each', 'litres']));
 @endphp
 <div class="wish">
@@ -23,7 +23,7 @@
             <label class="lbl" for="wishes-{{ $row }}-sauce">{{ __('family.field.sauce') }}</label>
             <select id="wishes-{{ $row }}-sauce" name="wishes[{{ $row }}][sauce]" class="mid">
                 <option value="">{{ __('family.no_sauce') }}</option>
-                @foreach ($page->sauces() as $id => $name)<option value="{{ $id }}" @selected($id === $wish['sauce'])>{{ $name }}</option>@endforeach
+                @foreach ($page->options->sauces() as $id => $name)<option value="{{ $id }}" @selected($id === $wish['sauce'])>{{ $name }}</option>@endforeach
             </select>
             @if (count($liquids) > 1)
                 <label class="lbl" for="wishes-{{ $row }}-liquid">{{ __('family.field.liquid') }}</label>
@@ -32,7 +32,7 @@
             <label class="lbl" for="wishes-{{ $row }}-thickness">{{ __('family.field.thickness') }}</label>
             <select id="wishes-{{ $row }}-thickness" name="wishes[{{ $row }}][thickness]" class="mid">
                 <option value="">{{ __('family.usual_thickness') }}</option>
-                @foreach ($page->classes() as $class)<option value="{{ $class->value }}" @selected($class->value === $wish['thickness'])>{{ __('thickness.class.' . $class->value) }}</option>@endforeach
+                @foreach ($page->options->classes() as $class)<option value="{{ $class->value }}" @selected($class->value === $wish['thickness'])>{{ __('thickness.class.' . $class->value) }}</option>@endforeach
             </select>
             <label class="lbl" for="wishes-{{ $row }}-for">{{ __('family.field.for') }}</label>
             <input id="wishes-{{ $row }}-for" name="wishes[{{ $row }}][for]" class="mid" maxlength="60" autocomplete="off" value="{{ $wish['for'] }}">

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Family;
+
+use App\Family\ServiceFields;
+use App\Family\ServiceKey;
+use App\Family\ServiceReading;
+use App\Format\ActWords;
+use App\Format\Allergens;
+use App\Format\CorrectionWords;
+use App\Format\Ladlefuls;
+use App\Format\Litres;
+use App\Format\SauceNames;
+use Lento\Drawing\FlowAddition;
+use Lento\Family\ActKind;
+use Lento\Family\DoneAct;
+use Lento\Family\Flow;
+use Lento\Family\FlowNode;
+use Lento\Quantity\Temperature;
+use Lento\Thickness\EquivalentFlour;
+use Lento\Thickness\Flow as Viscous;
+use Lento\Thickness\SpoonTest;
+
+/** What stands under the ends of the drawing: each sauce with its typed rows, its cautions, and what is done next. */
+final readonly class Columns
+{
+    public function __construct(private Flow $flow, private ServiceReading $reading, private ServiceFields $fields, private SauceNames $names, private FlowPicture $picture, private NextActions $next) {}
+
+    /** @return array<string, Column> by key */
+    public function all(): array
+    {
+        $columns = [];
+        foreach ($this->flow->nodes as $key => $node) {
+            if ($node->served->cubicMetres > 0.0 && !$node->isBase()) {
+                $columns[$key] = $this->column($key, $node);
+            }
+        }
+
+        return $columns;
+    }
+
+    private function column(string $key, FlowNode $node): Column
+    {
+        $parent = $this->flow->parentOf($node);
+        $derived = $node->derived;
+        $taken = $derived?->taken->volume() ?? $node->served;
+        $from = $parent === null ? '' : $this->names->within(...ServiceKey::parts($parent->planned->key));
+
+        return new Column(
+            $key,
+            $this->names->name(...ServiceKey::parts($key)),
+            $this->picture->colourOf($key),
+            $node,
+            SpoonTest::of(Viscous::of($node->stem->sauce, Temperature::ofCelsius(EquivalentFlour::CELSIUS))),
+            Ladlefuls::text($taken),
+            trim(Litres::of($taken)->text() . ' ' . $from),
+            Litres::of($node->served)->text(),
+            implode(', ', array_map(static fn(FlowAddition $one): string => str_replace('|', ' ', $one->label), $this->picture->additions($node))),
+            $derived === null ? '' : ActWords::gate($derived)->label ?? '',
+            $this->rows($key),
+            self::cautions($node),
+            $derived === null ? '' : CorrectionWords::what($derived, $from),
+            $derived === null ? '' : CorrectionWords::why($derived, $from),
+            Allergens::names($node->allergens()),
+            $this->next->ofEnd($key, $node),
+        );
+    }
+
+    /** @return array<int, array<string, string>> the typed rows that are served from it, by their place in the form */
+    private function rows(string $key): array
+    {
+        $rows = [];
+        foreach (array_keys($this->flow->wished, $key, true) as $wish) {
+            $rows[$this->reading->rows[$wish]] = $this->fields->wishes[$this->reading->rows[$wish]];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<string> */
+    private static function cautions(FlowNode $node): array
+    {
+        $derived = $node->derived;
+        $off = array_values(array_filter($derived->acts ?? [], static fn(DoneAct $done): bool => $done->act->kind === ActKind::OffTheBoil));
+        $cautions = $derived === null ? [] : array_map(static fn(DoneAct $done): string => ActWords::of($derived, $done)->caution(), $off);
+
+        return array_values(array_unique(array_filter($cautions, static fn(string $caution): bool => $caution !== '')));
+    }
+}
