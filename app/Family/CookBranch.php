@@ -56,7 +56,10 @@ final readonly class CookBranch
                 return $from;
             }
 
-            return $this->belonging($this->start->derived($node->derived, (new SauceNames($this->kitchen))->name(...ServiceKey::parts($key)), (new SauceNames($this->kitchen))->within(...ServiceKey::parts($parent->planned->key)), $now), $service, $key);
+            $names = new SauceNames($this->kitchen);
+            $root = $this->kitchen->catalogue()->root($node->planned->sauce);
+
+            return $this->belonging($this->start->derived($node->derived, $names->name(...ServiceKey::parts($key)), $names->within(...ServiceKey::parts($parent->planned->key)), $root, $now), $service, $key);
         });
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Questions\PartsField;
+use Lento\Compose\Base;
+use Lento\Compose\Formula;
 use Lento\Exception\LentoException;
 use Lento\Family\Catalogue;
 use Lento\Family\Derivative;
@@ -36,7 +38,13 @@ final readonly class OwnSauce
     public function into(Catalogue $catalogue, Larder $larder): Catalogue
     {
         try {
-            return $catalogue->with($catalogue->derivative($this->basedOn)->ownVersion($this->sauceId(), PartsField::read($this->amounts), ThicknessClass::tryFrom($this->class), $this->doses($larder)));
+            $class = ThicknessClass::tryFrom($this->class);
+            $base = Base::tryFrom($this->basedOn);
+            if ($base !== null) {
+                return $catalogue->with(Derivative::begunFrom($base, $this->sauceId(), $class ?? Formula::house($base)->thickness->thicknessClass(), $this->doses($larder)));
+            }
+
+            return $catalogue->with($catalogue->derivative($this->basedOn)->ownVersion($this->sauceId(), PartsField::read($this->amounts), $class, $this->doses($larder)));
         } catch (LentoException) {
             return $catalogue;
         }

@@ -126,7 +126,10 @@ final readonly class RecordReader
         if (isset($plan['factors']) && StoredLesson::factorsOfRow($this->map('plan.factors', $plan['factors'])) === null) {
             $this->refuse('plan.factors', new Fault('', 'shape'));
         }
-        $this->known('plan.', $plan, ['yield_ml', 'class', 'flour_equivalent_g_per_l', 'spoon', 'film_mm', 'flour_g', 'fat_g', 'liquid_ml', 'end_depth_mm', 'foreseen', 'factors', 'minutes', 'ladles', 'lines']);
+        $this->known('plan.', $plan, ['yield_ml', 'class', 'flour_equivalent_g_per_l', 'spoon', 'film_mm', 'flour_g', 'fat_g', 'liquid_ml', 'end_depth_mm', 'foreseen', 'factors', 'minutes', 'ladles', 'lines', 'root']);
+        if (isset($plan['root'])) {
+            $this->choice('plan.root', $plan['root'], Base::class);
+        }
         $this->ladles($plan['ladles'] ?? []);
         $this->lines($plan['lines'] ?? []);
 

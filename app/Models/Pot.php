@@ -24,7 +24,7 @@ use Lento\Course\Course;
  * @property string|null $base the sauce it is; null for a pot that was only logged
  * @property string $name
  * @property array<string, string> $question
- * @property array{yield_ml?: float|int, spoon?: string, class?: string, minutes?: float|int, end_depth_mm?: float|int, factors?: array<string, mixed>, foreseen?: array<string, mixed>, ladles?: list<array{for: string, litres: float|int}>, lines?: list<array{title: string, cue: string, caution: string, ticks: list<string>, most_c: float|int|null, least_c: float|int|null}>} $plan nothing for a pot without a sheet
+ * @property array{yield_ml?: float|int, spoon?: string, class?: string, minutes?: float|int, end_depth_mm?: float|int, factors?: array<string, mixed>, foreseen?: array<string, mixed>, ladles?: list<array{for: string, litres: float|int}>, root?: string, lines?: list<array{title: string, cue: string, caution: string, ticks: list<string>, most_c: float|int|null, least_c: float|int|null}>} $plan nothing for a pot without a sheet
  * @property non-empty-list<Step> $steps
  * @property string|null $cook who put it on
  * @property string $place where it was put on

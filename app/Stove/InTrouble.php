@@ -31,6 +31,9 @@ final readonly class InTrouble
         $text = static fn(string $field): string => is_scalar($said[$field] ?? null) ? trim((string) $said[$field]) : '';
         $pot = ctype_digit($text('pot')) ? Pot::query()->whereNull('finished_at')->find((int) $text('pot')) : null;
         if ($pot !== null) {
+            if (isset($pot->plan['root'])) {
+                return self::derivative($pot, $kitchen);
+            }
             $watch = $current->watch($pot, CarbonImmutable::now());
 
             return new self($pot, $pot->name, ['pot' => (string) $pot->id], $watch === null ? null : Trouble::with($watch), $watch->sheet->question->liquid ?? '', []);
@@ -47,5 +50,19 @@ final readonly class InTrouble
         } catch (LentoException) {
             return new self(null, '', $query, null, '', [new Wrong('amount', 'unreachable')]);
         }
+    }
+
+    /** What was made of a base is rescued like so much of that base, as thick as it was to be: butter, wine and herbs hardly change the amounts. */
+    private static function derivative(Pot $pot, Kitchen $kitchen): self
+    {
+        $plan = $pot->plan;
+        $reading = QuestionReader::read(ComposeFields::from(['sauce' => $plan['root'] ?? '', 'amount' => sprintf('%.3F', ($plan['yield_ml'] ?? 0.0) / 1000.0), 'thickness' => $plan['class'] ?? ''])->toRead(), $kitchen);
+        try {
+            $patient = $reading->question === null ? null : Trouble::withSomebodys($reading->question);
+        } catch (LentoException) {
+            $patient = null;
+        }
+
+        return new self($pot, $pot->name, ['pot' => (string) $pot->id], $patient, $reading->question->liquid ?? '', []);
     }
 }

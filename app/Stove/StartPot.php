@@ -10,6 +10,7 @@ use App\Models\Pot;
 use App\Pages\Foreseen;
 use App\Questions\ComposeFields;
 use Carbon\CarbonImmutable;
+use Lento\Compose\Base;
 use Lento\Compose\Sheet;
 use Lento\Compose\Step;
 use Lento\Compose\StepKind;
@@ -40,8 +41,9 @@ final readonly class StartPot
      *
      * @param string $name of the sauce
      * @param string $parent what it is ladled from, as it reads within a sentence
+     * @param Base $root the base it comes from in the end, to rescue it by
      */
-    public function derived(Derived $derived, string $name, string $parent, CarbonImmutable $at, ?string $cook = null, string $place = ''): Pot
+    public function derived(Derived $derived, string $name, string $parent, Base $root, CarbonImmutable $at, ?string $cook = null, string $place = ''): Pot
     {
         $steps = DerivedSteps::of($derived);
 
@@ -56,6 +58,7 @@ final readonly class StartPot
                 'film_mm' => round($derived->spoon()->film->inMillimetres(), 3),
                 'minutes' => round(array_sum(array_map(static fn(array $step): float => $step[0]->time->inMinutes(), $steps)), 1),
                 'lines' => DerivedLines::of($derived, $parent),
+                'root' => $root->value,
             ],
             'steps' => array_column($steps, 0),
             'cook' => $cook,

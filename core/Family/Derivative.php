@@ -6,6 +6,7 @@ namespace Lento\Family;
 
 use Lento\Compose\Base;
 use Lento\Compose\PartMeasure;
+use Lento\Exception\Missing;
 use Lento\Exception\OutOfRange;
 use Lento\Exception\Unknown;
 use Lento\Larder\Allergen;
@@ -53,6 +54,19 @@ final readonly class Derivative
     public function allergens(Larder $larder): array
     {
         return Allergen::among(...array_map(static fn(Dose $dose): array => $dose->perLitre > 0.0 ? ($dose->kind($larder)->allergens ?? []) : [], $this->doses()));
+    }
+
+    /**
+     * A kitchen's own, begun from a base: what is stirred into it last.
+     *
+     * @param non-empty-string $id
+     * @param list<Dose> $doses
+     *
+     * @throws Missing if nothing is
+     */
+    public static function begunFrom(Base $base, string $id, ThicknessClass $class, array $doses): self
+    {
+        return $doses === [] ? throw Missing::from('a sauce that is to be made of ' . $base->value, 'addition') : new self($id, $base->value, [], [Act::offTheBoil(...$doses)], $class, $base->value);
     }
 
     public function asThickAs(ThicknessClass $class): self

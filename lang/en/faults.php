@@ -47,6 +47,7 @@ return [
     'fields' => [
         'service_sauce' => 'Sauce',
         'factor' => 'Times as much',
+        'more_what' => 'What is stirred in',
         'on_hand' => 'On hand, grams',
         'own_story' => 'What it is',
         'spare' => 'Spare',

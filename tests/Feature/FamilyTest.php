@@ -50,9 +50,9 @@ it('keeps a kitchen’s own, worked out like any other, with what it changed bes
     get('/family/own-sauce-1')->assertOk()->assertSee('Marigold pink')->assertSee('For the cod.')->assertSee('began as Tomato and butter sauce')->assertSee('pouring, 4')->assertSee('g parsley')->assertSee('house 40');
     get('/family/tree')->assertSee('Marigold pink');
     // An own sauce may begin another, and be wished for.
-    post('/family/own-sauce-1/own', ['name' => 'Marigold rose', 'amounts' => ['butter' => '70'], 'more_kept' => 'parsley:12'])->assertRedirect('/family/own-sauce-1');
+    post('/family/own-sauce-1/own', ['name' => 'Marigold rose', 'amounts' => ['butter' => '70'], 'extra' => ['parsley' => '14']])->assertRedirect('/family/own-sauce-1');
     freshRequest();
-    get('/family/own-sauce-1')->assertSee('Marigold rose')->assertSee('12 g parsley');
+    get('/family/own-sauce-1')->assertSee('Marigold rose')->assertSee('value="14"', false);
     expect(OwnDerivative::query()->count())->toBe(1);
     post('/family/own-sauce-1/cook', ['litres' => '2', 'liquid' => 'fish-stock']);
     freshRequest();
@@ -61,6 +61,18 @@ it('keeps a kitchen’s own, worked out like any other, with what it changed bes
     freshRequest();
     get('/family/own-sauce-1')->assertNotFound();
     get('/services/' . Service::query()->latest('id')->firstOrFail()->id)->assertOk()->assertSee('own-sauce-1');
+});
+
+it('begins one from a base as well, by what is stirred in', function (): void {
+    post('/family/bechamel/own', ['name' => 'Herb milk', 'more' => '20', 'more_what' => 'chervil', 'class' => 'pouring'])->assertRedirect('/family/own-sauce-1');
+    freshRequest();
+    get('/family/own-sauce-1')->assertOk()->assertSee('Herb milk')->assertSee('began as Béchamel')->assertSee('g chervil')->assertSee('pouring, 4');
+    post('/family/bechamel/own', ['name' => 'Nothing new'])->assertSessionHasErrors('more_what');
+    post('/family/custard/own', ['name' => 'x'])->assertNotFound();
+    post('/family/own-sauce-1/own', ['name' => 'Herb milk', 'extra' => ['chervil' => '0']])->assertRedirect();
+    freshRequest();
+    // With nothing left that makes it another sauce, it is none.
+    get('/family/own-sauce-1')->assertNotFound();
 });
 
 it('refuses an own sauce that cannot be, at its field, and loses nothing', function (array $typed, string $field, string $says): void {

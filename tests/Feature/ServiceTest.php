@@ -232,6 +232,12 @@ it('guides a derivative to the log, its limits probed, its words kept', function
     get("/pots/{$pot->id}")->assertSee('65 °C: under 72 °C yet');
     happens($pot, 'read', ['choice' => 'temperature', 'value' => '78']);
     get("/pots/{$pot->id}")->assertSee('78 °C: right');
+    // Too thick: answered for two litres of a velouté that coats, and the pot keeps it.
+    app()->forgetScopedInstances();
+    get("/rescue/too-thick?pot={$pot->id}")->assertOk()->assertSee('About Yolk-bound sauce')->assertSee('hot chicken stock');
+    app()->forgetScopedInstances();
+    post('/rescue/too-thick', ['pot' => (string) $pot->id, 'token' => 'rescued-it'])->assertRedirect("/pots/{$pot->id}");
+    expect($pot->refresh()->course()->openRescue()?->id)->toBe('rescued-it');
     happens($pot, 'poured', ['pour' => 0]);
     get("/pots/{$pot->id}")->assertSee('in: ')->assertSee('egg yolks');
     // What the kitchen makes otherwise tomorrow does not change what is on the stove.

@@ -61,6 +61,7 @@ final readonly class FamilyController
     /** Kept as the kitchen's own: a new one based on any, or an own one changed. */
     public function own(string $sauce, OwnSauceRequest $request): RedirectResponse
     {
+        abort_unless(app(Kitchen::class)->catalogue()->has($sauce), 404);
         $own = str_starts_with($sauce, 'own-sauce-') ? OwnDerivative::query()->find((int) substr($sauce, 10)) : null;
         if ($own === null) {
             $own = OwnDerivative::query()->create(['name' => $request->name(), 'based_on' => $sauce, 'changes' => $request->changes()]);

@@ -11,6 +11,7 @@ use App\Questions\Typed;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Lento\Compose\Base;
 use Lento\Family\Dose;
 use Lento\Thickness\ThicknessClass;
 
@@ -29,6 +30,7 @@ final class OwnSauceRequest extends FormRequest
             'story' => ['nullable', 'string', 'max:' . self::LONGEST_STORY],
             'class' => ['nullable', Rule::in(array_column(ThicknessClass::askable(), 'value'))],
             'amounts' => ['nullable', 'array', 'max:30'],
+            'extra' => ['nullable', 'array', 'max:30'],
             'more_what' => ['nullable', Rule::in(self::addable())],
         ];
     }
@@ -37,8 +39,14 @@ final class OwnSauceRequest extends FormRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
-            foreach ($this->amounts() as $id => $text) {
-                $this->refuse($validator, "amounts.$id", $text);
+            foreach (['amounts', 'extra'] as $group) {
+                foreach ($this->amounts($group) as $id => $text) {
+                    $this->refuse($validator, "$group.$id", $text);
+                }
+            }
+            // Begun from a base, it is another sauce only by what is stirred in.
+            if (Base::tryFrom($this->sauce()) !== null && $this->text('more_what') === '') {
+                $validator->errors()->add('more_what', (new Fault('more_what', 'missing'))->message());
             }
             if ($this->text('more_what') !== '') {
                 $this->refuse($validator, 'more', $this->text('more'));
@@ -52,6 +60,13 @@ final class OwnSauceRequest extends FormRequest
         return ['name.required' => (new Fault('name', 'missing'))->message(), 'name.max' => (new Fault('name', 'long', ['most' => (string) self::LONGEST_NAME]))->message(), 'story.max' => (new Fault('own_story', 'long', ['most' => (string) self::LONGEST_STORY]))->message()];
     }
 
+    private function sauce(): string
+    {
+        $sauce = $this->route('sauce');
+
+        return is_string($sauce) ? $sauce : '';
+    }
+
     public function name(): string
     {
         return $this->text('name');
@@ -61,9 +76,8 @@ final class OwnSauceRequest extends FormRequest
     public function changes(): array
     {
         $more = $this->text('more_what') === '' || $this->text('more') === '' ? '' : PartsField::write([$this->text('more_what') => $this->text('more')]);
-        $kept = $this->text('more_kept');
 
-        return ['amounts' => PartsField::write($this->amounts()), 'more' => trim(($kept === '' ? '' : $kept . ' ') . $more), 'class' => $this->text('class'), 'story' => $this->text('story')];
+        return ['amounts' => PartsField::write($this->amounts('amounts')), 'more' => trim(PartsField::write($this->amounts('extra')) . ' ' . $more), 'class' => $this->text('class'), 'story' => $this->text('story')];
     }
 
     /** @return list<string> what can be stirred in besides */
@@ -81,10 +95,10 @@ final class OwnSauceRequest extends FormRequest
     }
 
     /** @return array<string, string> per litre by ingredient, as typed; what was left empty is as it was */
-    private function amounts(): array
+    private function amounts(string $group): array
     {
         $amounts = [];
-        $all = $this->input('amounts');
+        $all = $this->input($group);
         foreach (is_array($all) ? $all : [] as $id => $text) {
             if (is_string($id) && preg_match('/\A[a-z0-9-]{1,40}\z/', $id) === 1 && is_string($text) && trim($text) !== '') {
                 $amounts[$id] = mb_substr(trim($text), 0, 12);

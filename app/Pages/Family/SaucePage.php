@@ -175,11 +175,16 @@ final readonly class SaucePage
             return [];
         }
         $house = [];
-        foreach ($derivative->basedOn === '' || !$this->catalogue->has($derivative->basedOn) ? [] : $this->catalogue->derivative($derivative->basedOn)->doses() as $dose) {
+        foreach (($this->catalogue->derivatives()[$derivative->basedOn] ?? null)?->doses() ?? [] as $dose) {
             $house[$dose->ingredient] = Typed::plain($dose->perLitre);
         }
 
-        return array_map(static fn(Dose $dose): array => [$dose, $house[$dose->ingredient] ?? ''], array_values(array_filter($derivative->doses(), static fn(Dose $dose): bool => $dose->fate !== Fate::Flavours)));
+        return array_map(static fn(Dose $dose): array => [$dose, $house[$dose->ingredient] ?? ''], array_values(array_filter($derivative->doses(), fn(Dose $dose): bool => $dose->fate !== Fate::Flavours && !isset($this->more()[$dose->ingredient]))));
+    }
+
+    public function usualClass(): ThicknessClass
+    {
+        return $this->derivative()->class ?? $this->kitchen->formula(Base::from($this->sauce))->thickness->thicknessClass();
     }
 
     public function own(): ?OwnSauce

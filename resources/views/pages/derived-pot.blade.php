@@ -33,7 +33,7 @@
             </div>
             @unless ($page->isFinishing())
                 <section class="below">
-                    <div class="then">@if ($page->next() !== '')<p class="next-title"><span class="lbl">{{ __('stove.then') }}</span> {{ $page->next() }}</p>@endif</div>
+                    <div class="then">@if ($page->next() !== '')<p class="next-title"><span class="lbl">{{ __('stove.then') }}</span> {{ $page->next() }}</p>@endif<x-stove.troubles :page="$page" :numbered="! $page->isKeeping()" /></div>
                     <div class="reads"><x-stove.instruments :page="$page" /></div>
                     <x-stove.so-far :page="$page" />
                 </section>

@@ -36,30 +36,28 @@
             <h2>{{ __('family.children') }}</h2>
             @if ($page->children() === [])<p class="soft">{{ __('family.no_children') }}</p>@else<ul class="children">@foreach ($page->children() as $child)<li><a href="{{ route('family.show', $child) }}"><b>{{ $page->names->name($child) }}</b> @if ($page->names->french($child) !== '')<i lang="fr">{{ $page->names->french($child) }}</i>@endif</a></li>@endforeach</ul>@endif
         </section>
-        @if ($page->derivative())
-            <details class="own noprint" @if ($errors->any()) open @endif>
+        <details class="own noprint" @if ($errors->any()) open @endif>
                 <summary class="btn btn-outline-dark">{{ $page->own() ? __('family.own_change') : __('family.own_title') }}</summary>
                 <form method="post" action="{{ route('family.own', $page->sauce) }}">
                     @csrf
-                    <input type="hidden" name="more_kept" value="{{ $page->own()?->more }}">
                     <p class="cell"><label class="lbl" for="own-name">{{ __('family.own_name') }}</label><input id="own-name" name="name" class="mid" maxlength="60" required value="{{ old('name', $page->own()?->name) }}" @error('name') aria-invalid="true" aria-describedby="own-name-error" @enderror></p>
                     @error('name')<p class="field-error" id="own-name-error"><x-icon.mind /> {{ $message }}</p>@enderror
                     <p class="cell"><label class="lbl" for="own-story">{{ __('family.own_story') }}</label><input id="own-story" name="story" class="mid" maxlength="300" value="{{ old('story', $page->own()?->story) }}"></p>
-                    <p class="cell"><label class="lbl" for="own-class">{{ __('family.field.thickness') }}</label><select id="own-class" name="class" class="mid">@foreach ($page->classes() as $class)<option value="{{ $class->value }}" @selected(old('class', $page->derivative()->class->value) === $class->value)>{{ __('thickness.class.' . $class->value) }}</option>@endforeach</select></p>
-                    <fieldset class="amounts"><legend class="lbl">{{ __('family.per_litre', ['parent' => $page->names->within($page->derivative()->parent)]) }}</legend>
+                    <p class="cell"><label class="lbl" for="own-class">{{ __('family.field.thickness') }}</label><select id="own-class" name="class" class="mid">@foreach ($page->classes() as $class)<option value="{{ $class->value }}" @selected(old('class', $page->usualClass()->value) === $class->value)>{{ __('thickness.class.' . $class->value) }}</option>@endforeach</select></p>
+                    <fieldset class="amounts"><legend class="lbl">{{ __('family.per_litre', ['parent' => $page->names->within($page->derivative()->parent ?? $page->sauce)]) }}</legend>
                         @foreach ($page->doses() as [$dose, $house])
                             <p class="cell"><label class="lbl" for="own-{{ $dose->ingredient }}">{{ App\Format\Words::ingredient($dose->ingredient) }}, {{ __('units.part.' . $dose->measure->value) }}@if ($house !== '') <span class="soft">({{ __('compose.usually', ['usual' => $house]) }})</span>@endif</label><input id="own-{{ $dose->ingredient }}" name="amounts[{{ $dose->ingredient }}]" class="mid" inputmode="decimal" maxlength="12" value="{{ old('amounts.' . $dose->ingredient, App\Questions\Typed::plain($dose->perLitre)) }}" @error('amounts.' . $dose->ingredient) aria-invalid="true" aria-describedby="own-{{ $dose->ingredient }}-error" @enderror></p>
                             @error('amounts.' . $dose->ingredient)<p class="field-error" id="own-{{ $dose->ingredient }}-error"><x-icon.mind /> {{ $message }}</p>@enderror
                         @endforeach
-                        @foreach ($page->more() as $id => $grams)<p class="soft">{{ $grams }} g {{ App\Format\Words::ingredient($id) }}</p>@endforeach
+                        @foreach ($page->more() as $id => $grams)<p class="cell"><label class="lbl" for="own-extra-{{ $id }}">{{ App\Format\Words::ingredient($id) }}, g</label><input id="own-extra-{{ $id }}" name="extra[{{ $id }}]" class="mid" inputmode="decimal" maxlength="12" value="{{ old('extra.' . $id, App\Questions\Typed::plain($grams)) }}"></p>@endforeach
                         <p class="cell"><label class="lbl" for="own-more">{{ __('family.own_more') }}</label><input id="own-more" name="more" class="mid" inputmode="decimal" maxlength="12" value="{{ old('more') }}" @error('more') aria-invalid="true" aria-describedby="own-more-error" @enderror></p>
                         @error('more')<p class="field-error" id="own-more-error"><x-icon.mind /> {{ $message }}</p>@enderror
-                        <p class="cell"><label class="lbl" for="own-more-what">{{ __('family.own_more_what') }}</label><select id="own-more-what" name="more_what" class="mid"><option value=""></option>@foreach (App\Http\Requests\OwnSauceRequest::addable() as $id)<option value="{{ $id }}" @selected(old('more_what') === $id)>{{ App\Format\Words::ingredient($id) }}</option>@endforeach</select></p>
+                        <p class="cell"><label class="lbl" for="own-more-what">{{ __('family.own_more_what') }}</label><select id="own-more-what" name="more_what" class="mid" @error('more_what') aria-invalid="true" aria-describedby="own-more-what-error" @enderror><option value=""></option>@foreach (App\Http\Requests\OwnSauceRequest::addable() as $id)<option value="{{ $id }}" @selected(old('more_what') === $id)>{{ App\Format\Words::ingredient($id) }}</option>@endforeach</select></p>
+                        @error('more_what')<p class="field-error" id="own-more-what-error"><x-icon.mind /> {{ $message }}</p>@enderror
                     </fieldset>
                     <button class="btn btn-primary">{{ __('family.own_save') }}</button>
                 </form>
                 @if ($page->own())<form method="post" action="{{ route('family.remove', $page->sauce) }}">@csrf<button class="btn btn-outline-dark">{{ __('family.own_remove') }}</button></form>@endif
             </details>
-        @endif
     </article>
 </x-layout>

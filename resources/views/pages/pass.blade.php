@@ -35,6 +35,7 @@
                 </tbody>
             </table>
         </section>
+        @if ($drawing = $page->picture?->drawing())<div class="pass-flow">@foreach ($drawing->rows as $i => $row)<x-drawing.flow :row="$row" :page="$page" :id="'flow-' . $i" :scale="$drawing->scale" :still="true" />@endforeach</div>@endif
         <p class="soft">{{ __('layout.local_code') }}</p>
     </article>
 </x-layout>

@@ -1,10 +1,10 @@
-@props(['row', 'page', 'id', 'scale'])
+@props(['row', 'page', 'id', 'scale', 'still' => false])
 @php
     use Lento\Drawing\{FlowRow, Ink, Svg};
     $n = Svg::number(...);
     $inks = fn (string $colour) => 't-' . Ink::on($colour)->value;
 @endphp
-<svg class="flow" viewBox="0 0 {{ $n($row->width) }} {{ $n($row->height) }}" role="group" aria-labelledby="{{ $id }}-says" data-scale="{{ $n($scale) }}">
+<svg class="flow" viewBox="0 0 {{ $n($row->width) }} {{ $n($row->height) }}" role="{{ $still ? 'img' : 'group' }}" aria-labelledby="{{ $id }}-says" data-scale="{{ $n($scale) }}">
     <title id="{{ $id }}-says">{{ $page->picture->says() }}</title>
     <g aria-hidden="true">
         @foreach ($row->falls as $fall)
@@ -43,7 +43,7 @@
         @endforeach
     </g>
     @foreach ($row->grips as $grip)
-        @if ($between = $page->grip($grip->left->key, $grip->right->key))
+        @if (! $still && $between = $page->grip($grip->left->key, $grip->right->key))
             <g class="handle grip" role="slider" tabindex="0" data-grip="{{ json_encode($between, JSON_THROW_ON_ERROR) }}" aria-label="{{ __('family.grip', ['left' => $page->name($grip->left->key), 'right' => $page->name($grip->right->key)]) }}" aria-valuemin="0" aria-valuemax="{{ round($between['left']['litres'] + $between['right']['litres'], 2) }}" aria-valuenow="{{ round($between['left']['litres'], 2) }}" aria-valuetext="{{ __('family.grip_value', ['left' => $page->name($grip->left->key), 'right' => $page->name($grip->right->key), 'left_litres' => number_format($between['left']['litres'], 2), 'right_litres' => number_format($between['right']['litres'], 2)]) }}">
                 <rect x="{{ $n($grip->x - 24) }}" y="{{ $n($grip->y - 19) }}" width="48" height="48" fill="transparent"/>
                 <path d="{{ Svg::path('M%s %sV%s', $grip->x, $grip->y + 17, $grip->y + 52) }}" class="s-ink" stroke-width="2" stroke-dasharray="3 3"/>
