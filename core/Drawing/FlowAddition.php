@@ -8,5 +8,5 @@ namespace Lento\Drawing;
 final readonly class FlowAddition
 {
     /** @param string $colour #rrggbb */
-    public function __construct(public string $label, public float $millilitres, public string $colour) {}
+    public function __construct(public string $amount, public string $name, public float $millilitres, public string $colour) {}
 }

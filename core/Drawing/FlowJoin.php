@@ -9,6 +9,9 @@ final readonly class FlowJoin
 {
     private const ROUND = 7.0;
 
+    /** px of a letter of its words, about. */
+    private const LETTER = 7.3;
+
     /**
      * @param float $x where its words begin
      * @param float $y of its upper edge
@@ -23,6 +26,15 @@ final readonly class FlowJoin
     public function andMore(int $more): self
     {
         return new self($this->addition, $this->x, $this->y, $this->edge, $this->width, $this->bottom, $this->toScale, $more);
+    }
+
+    /** Its name, cut where the fall begins. */
+    public function name(): string
+    {
+        $room = (int) floor(($this->edge - $this->width - $this->x) / self::LETTER) - mb_strlen($this->addition->amount) - 1;
+        $name = $this->addition->name;
+
+        return mb_strlen($name) <= $room ? $name : rtrim(mb_substr($name, 0, max(1, $room - 1))) . '…';
     }
 
     public function shape(): string

@@ -12,6 +12,21 @@ final readonly class FlowPan
 
     private const WIDE_ENOUGH = 90.0;
 
+    /** px from its side to its words. */
+    private const BESIDE = 16.0;
+
+    /** px from the rim down to the foot of its litres: in it, beside it, and beside it under its name. */
+    private const INSIDE = 38.0;
+
+    private const BESIDE_END = 34.0;
+
+    private const UNDER_NAME = 42.0;
+
+    /** Letters of a name on a line, and px from line to line. */
+    private const LETTERS = 13;
+
+    private const LINE = 17.0;
+
     public function __construct(public FlowSauce $sauce, public float $x, public float $y, public float $width, public float $height, public bool $isEnd) {}
 
     public function bottom(): float
@@ -37,14 +52,32 @@ final readonly class FlowPan
             : Svg::path('M%s %sh5V%sM%s %sh-5V%s', $this->x - 8.0, $this->y, $this->bottom() + 2.0, $this->x + $this->width + 8.0, $this->y, $this->bottom() + 2.0);
     }
 
-    /** Whether its litres have room inside. */
+    /** Whether its litres have room inside; where others are ladled from, the grips have it. */
     public function labelInside(): bool
     {
-        return $this->width >= self::WIDE_ENOUGH;
+        return $this->isEnd && $this->width >= self::WIDE_ENOUGH;
     }
 
     public function labelX(): float
     {
-        return $this->labelInside() ? $this->middle() : $this->x + $this->width + 14.0;
+        return $this->labelInside() ? $this->middle() : $this->x + $this->width + self::BESIDE;
+    }
+
+    public function labelY(): float
+    {
+        return $this->y + ($this->labelInside() ? self::INSIDE : ($this->isEnd ? self::BESIDE_END : self::UNDER_NAME));
+    }
+
+    /**
+     * The name of a pan that others are ladled from, in lines that end where the next column begins.
+     *
+     * @return list<array{float, string}> y and words
+     */
+    public function nameLines(): array
+    {
+        $lines = explode("\n", wordwrap($this->sauce->name, self::LETTERS, "\n"));
+        $first = $this->y + self::UNDER_NAME - self::LINE * (0.35 + count($lines));
+
+        return array_map(static fn(string $line, int $i): array => [$first + self::LINE * $i, $line], $lines, array_keys($lines));
     }
 }

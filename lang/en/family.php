@@ -97,7 +97,7 @@ return [
         'reduce-apart' => 'Wine can catch fire over gas: pull the pan off before it goes in.',
         'reduce' => 'It thickens as it goes down: stir the bottom, or it catches.',
         'strain' => 'Hot and heavy: strainer over a steady pan, pour away from you.',
-        'yolk' => 'Never boil after the yolks: keep it :least to :most. Yolk sauces held warm spoil fast: follow your local food-safety code and your kitchen’s licensed procedures.',
+        'yolk' => 'Never boil after the yolks: keep it :least to :most. Held warm it spoils fast: follow your local food-safety code and your kitchen’s licensed procedures.',
         'limit' => 'Not over :most, or it splits.',
         'boiled-egg' => '',
     ],

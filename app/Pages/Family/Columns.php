@@ -15,7 +15,6 @@ use App\Format\Litres;
 use App\Format\SauceNames;
 use Lento\Drawing\FlowAddition;
 use Lento\Family\ActKind;
-use Lento\Family\DoneAct;
 use Lento\Family\Flow;
 use Lento\Family\FlowNode;
 use Lento\Quantity\Temperature;
@@ -57,10 +56,10 @@ final readonly class Columns
             Ladlefuls::text($taken),
             trim(Litres::of($taken)->text() . ' ' . $from),
             Litres::of($node->served)->text(),
-            implode(', ', array_map(static fn(FlowAddition $one): string => str_replace('|', ' ', $one->label), $this->picture->additions($node))),
+            implode(', ', array_map(static fn(FlowAddition $one): string => $one->amount . ' ' . $one->name, $this->picture->additions($node))),
             $derived === null ? '' : ActWords::gate($derived)->label ?? '',
             $this->rows($key),
-            self::cautions($node),
+            $this->cautions($node),
             $derived === null ? '' : CorrectionWords::what($derived, $from),
             $derived === null ? '' : CorrectionWords::why($derived, $from),
             Allergens::names($node->allergens()),
@@ -79,13 +78,18 @@ final readonly class Columns
         return $rows;
     }
 
-    /** @return list<string> */
-    private static function cautions(FlowNode $node): array
+    /** @return list<string> its own, and those of the sauces it is made of: yolk stays yolk */
+    private function cautions(FlowNode $node): array
     {
-        $derived = $node->derived;
-        $off = array_values(array_filter($derived->acts ?? [], static fn(DoneAct $done): bool => $done->act->kind === ActKind::OffTheBoil));
-        $cautions = $derived === null ? [] : array_map(static fn(DoneAct $done): string => ActWords::of($derived, $done)->caution(), $off);
+        $cautions = [];
+        for ($one = $node; $one !== null; $one = $this->flow->parentOf($one)) {
+            $derived = $one->derived;
+            foreach ($derived->acts ?? [] as $done) {
+                $caution = $derived !== null && $done->act->kind === ActKind::OffTheBoil ? ActWords::of($derived, $done)->caution() : '';
+                $cautions = $caution === '' || in_array($caution, $cautions, true) ? $cautions : [...$cautions, $caution];
+            }
+        }
 
-        return array_values(array_unique(array_filter($cautions, static fn(string $caution): bool => $caution !== '')));
+        return $cautions;
     }
 }

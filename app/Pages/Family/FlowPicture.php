@@ -70,7 +70,8 @@ final readonly class FlowPicture
             foreach ($done->doses as [$dose, $mass]) {
                 if (in_array($dose->fate, [Fate::Joins, Fate::StaysIn], true)) {
                     $taken = $node->derived?->taken->volume()->inLitres() ?? 0.0;
-                    $additions[] = new FlowAddition(implode('|', DoseWords::parts($dose, $mass, $taken)), self::room($done, $mass->inGrams(), $dose->fate), AddedColour::of($dose->ingredient));
+                    [$amount, $name] = DoseWords::parts($dose, $mass, $taken);
+                    $additions[] = new FlowAddition($amount, $name, self::room($done, $mass->inGrams(), $dose->fate), AddedColour::of($dose->ingredient));
                 }
             }
         }
@@ -105,7 +106,7 @@ final readonly class FlowPicture
             $node->volume()->inLitres(),
             $this->colours[$key],
             [...$this->additions($node), ...$this->stockOf($node)],
-            $node->derived === null ? null : ActWords::gate($node->derived),
+            $node->derived === null || $node->branches !== [] ? null : ActWords::gate($node->derived),
             $node->served->cubicMetres > 0.0 ? self::wrapped(Allergens::names($node->allergens())) : [],
         );
     }
@@ -118,7 +119,7 @@ final readonly class FlowPicture
         }
         $stock = Volume::ofCubicMetres($node->sheet->liquid->cubicMetres * $node->sheet->question->formula->share());
 
-        return [new FlowAddition(Litres::of($stock)->text() . '|' . Words::ingredient($node->planned->liquid), $stock->inMillilitres(), AddedColour::of('brown-stock'))];
+        return [new FlowAddition(Litres::of($stock)->text(), Words::ingredient($node->planned->liquid), $stock->inMillilitres(), AddedColour::of('brown-stock'))];
     }
 
     private static function room(DoneAct $done, float $grams, Fate $fate): float

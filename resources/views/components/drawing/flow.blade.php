@@ -30,13 +30,12 @@
             @endif
         @endforeach
         @foreach ($row->joins as $join)
-            @php([$amount, $name] = explode('|', $join->addition->label . '|'))
-            <text x="{{ $n($join->x) }}" y="{{ $n($join->y - 6) }}" font-size="15"><tspan class="b">{{ $amount }}</tspan> {{ $name }}</text>
+            <text x="{{ $n($join->x) }}" y="{{ $n($join->y - 6) }}" font-size="15"><tspan class="b">{{ $join->addition->amount }}</tspan> {{ $join->name() }}</text>
             @if ($join->more > 0)<text x="{{ $n($join->x) }}" y="{{ $n($join->y + $join->width + 15) }}" font-size="15">{{ __('family.more_additions', ['count' => $join->more]) }}</text>@endif
         @endforeach
         @foreach ($row->pans as $pan)
-            <text x="{{ $n($pan->labelX()) }}" y="{{ $n($pan->labelInside() ? $pan->y + 38 : $pan->y + ($pan->isEnd ? 34 : 42)) }}" font-size="25" class="b {{ $pan->labelInside() ? $inks($page->picture->colourOf($pan->sauce->key)) : '' }}" text-anchor="{{ $pan->labelInside() ? 'middle' : 'start' }}">{{ number_format($pan->sauce->litres, 2) }} l</text>
-            @if (! $pan->isEnd)<text x="{{ $n($pan->x + $pan->width + 20) }}" y="{{ $n($pan->labelInside() ? $pan->y + 18 : $pan->y + 20) }}" font-size="17">{{ $pan->sauce->name }}</text>@endif
+            <text x="{{ $n($pan->labelX()) }}" y="{{ $n($pan->labelY()) }}" font-size="25" class="b {{ $pan->labelInside() ? $inks($page->picture->colourOf($pan->sauce->key)) : '' }}" text-anchor="{{ $pan->labelInside() ? 'middle' : 'start' }}">{{ number_format($pan->sauce->litres, 2) }} l</text>
+            @if (! $pan->isEnd)@foreach ($pan->nameLines() as [$y, $line])<text x="{{ $n($pan->labelX()) }}" y="{{ $n($y) }}" font-size="16">{{ $line }}</text>@endforeach @endif
             @if ($pan->isEnd)
                 @foreach ($pan->sauce->notes as $line)<text x="{{ $n($pan->middle()) }}" y="{{ $n($pan->bottom() + 24 + 18 * $loop->index) }}" font-size="14" class="t-soft" text-anchor="middle">{{ $line }}</text>@endforeach
             @endif
