@@ -124,7 +124,13 @@ it('survives what is no form at all', function (mixed $said): void {
     app()->forgetScopedInstances();
     expect(post("/services/{$service->id}", ['wishes' => $said, 'have' => $said, 'name' => ['x'], 'spare' => ['y']], ['HX-Request-Type' => 'partial'])->status())->toBeIn([200, 422]);
     get("/services/{$service->id}")->assertOk();
-})->with([['text'], [[['sauce' => ['mornay']]]], [[1, 2, 3]], [[['sauce' => "\xff\xfe", 'litres' => "\xff"]]], [array_fill(0, 200, ['sauce' => 'cream', 'litres' => '1'])]]);
+})->with([
+    'a text' => ['text'],
+    'a list for a sauce' => [[['sauce' => ['mornay']]]],
+    'numbers' => [[1, 2, 3]],
+    'bytes that are no text' => [[['sauce' => "\xff\xfe", 'litres' => "\xff"]]],
+    'two hundred rows' => [array_fill(0, 200, ['sauce' => 'cream', 'litres' => '1'])],
+]);
 
 it('says why where a base cannot be made as it would have to be', function (): void {
     $service = serviceOf(array_fill(0, 4, ['sauce' => 'cream', 'litres' => '150']));
