@@ -33,6 +33,17 @@ final readonly class ServiceFields
         );
     }
 
+    /** Without one of its wishes, by its number on the page; all of them where that is none. */
+    public function without(string $row): self
+    {
+        $wishes = $this->wishes;
+        if (ctype_digit($row)) {
+            unset($wishes[(int) $row]);
+        }
+
+        return new self($this->name, $this->at, $this->spare, array_values($wishes), $this->have);
+    }
+
     /** @return array<string, mixed> */
     public function toRow(): array
     {

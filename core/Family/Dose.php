@@ -39,6 +39,11 @@ final readonly class Dose
         return new self($ingredient, PartMeasure::Pieces, $perLitre, $fate);
     }
 
+    public static function counted(string $ingredient, PartMeasure $measure, float $perLitre): self
+    {
+        return new self($ingredient, $measure, $perLitre, Fate::Joins);
+    }
+
     /** @throws OutOfRange outside 0 to 1000 per litre */
     public function of(float $perLitre): self
     {

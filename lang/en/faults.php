@@ -48,7 +48,7 @@ return [
         'service_sauce' => 'Sauce',
         'factor' => 'Times as much',
         'more_what' => 'What is stirred in',
-        'on_hand' => 'On hand, grams',
+        'on_hand' => 'On hand',
         'own_story' => 'What it is',
         'spare' => 'Spare',
         'at' => 'Ready at',

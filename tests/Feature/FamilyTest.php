@@ -97,7 +97,7 @@ it('leaves out an own sauce whose changes make no sense any more', function (): 
 
 it('says what a base can become, and what runs out first', function (): void {
     get('/family/have?base=veloute&liquid=fish-stock&litres=3')->assertOk()->assertSee('Tomato and butter sauce')->assertSee('White wine sauce')->assertDontSee('Supreme sauce')->assertSee('all of it');
-    get('/family/have?base=veloute&liquid=fish-stock&litres=3&short[double-cream]=147,3')->assertOk()->assertSee('as far as the double cream goes');
+    get('/family/have?base=veloute&liquid=fish-stock&litres=3&short[double-cream]=150')->assertOk()->assertSee('as far as the double cream goes')->assertSee('double cream, ml')->assertSee('egg yolks, pieces')->assertSeeInOrder(['White wine sauce', '1.31 l', 'as far as']);
     get('/family/have?base=demi-glace&litres=2')->assertOk()->assertSee('Hunter’s sauce');
 });
 
@@ -111,7 +111,7 @@ it('refuses what is no number there, at its field', function (string $query, str
     get('/family/have?' . $query)->assertStatus(422)->assertSee($says);
 })->with([
     ['base=veloute&litres=tub', 'Litres: write a number from 0.05 to 150 l'],
-    ['base=veloute&litres=3&short[butter]=lots', 'On hand, grams: write a number from 0 to'],
+    ['base=veloute&litres=3&short[butter]=lots', 'On hand: write a number from 0 to 100000 g'],
     ['base=veloute&litres=3&wish[aurore]=x', 'Litres: write a number from 0.05 to 150 l'],
 ]);
 

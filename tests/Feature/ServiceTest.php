@@ -97,6 +97,15 @@ it('keeps the rows in their order, wherever they stand on the page', function ()
     expect(array_column($service->refresh()->typed()->wishes, 'sauce'))->toBe(['aurore', 'cream', 'mornay']);
 });
 
+it('takes a wish off the list', function (): void {
+    $service = supperOf72();
+    writes($service, [...$service->fields, 'remove' => '1'])->assertOk()->assertDontSee('aria-label="Tomato', false);
+    expect(array_column($service->refresh()->typed()->wishes, 'sauce'))->toBe(['bechamel', 'mushroom-shallot', 'onion-gravy']);
+    writes($service, [...$service->fields, 'remove' => '99'])->assertOk();
+    writes($service, [...$service->fields, 'remove' => ['x']]);
+    expect($service->refresh()->typed()->wishes)->toHaveCount(3);
+});
+
 it('works out the other rows where one is wrong', function (): void {
     $service = serviceOf([['sauce' => 'cream', 'litres' => '2'], ['sauce' => 'aurore', 'litres' => 'much'], ['sauce' => 'custard', 'litres' => '2']]);
     get("/services/{$service->id}")->assertOk()
@@ -139,7 +148,7 @@ it('says why where a base cannot be made as it would have to be', function (): v
 
 it('uses up what is in the cold, and says so', function (): void {
     $service = serviceOf([['sauce' => 'cream', 'litres' => '2']], have: [['sauce' => 'bechamel', 'liquid' => '', 'litres' => '1']]);
-    get("/services/{$service->id}")->assertOk()->assertSee('1.00 l from the cold');
+    get("/services/{$service->id}")->assertOk()->assertSee('1.00 l from the cold')->assertSee('Reheat it once, slowly, to at least 75 °C');
     writes($service, ['wishes' => [['sauce' => 'cream', 'litres' => '1']], 'have' => [['sauce' => 'bechamel', 'litres' => '9']]])->assertOk()->assertSee('From the cold');
 });
 

@@ -31,7 +31,7 @@ final readonly class ServiceController
     /** Kept with every change; what is wrong is said at its field, and the rest is worked out. */
     public function update(Service $service, Request $request, Kitchen $kitchen): PageOrFragment|RedirectResponse
     {
-        $service->update(['fields' => ServiceFields::from($request->post())->toRow()]);
+        $service->update(['fields' => ServiceFields::from($request->post())->without($request->string('remove')->toString())->toRow()]);
         if ($request->header('HX-Request-Type') !== 'partial') {
             return redirect()->route('services.show', $service);
         }

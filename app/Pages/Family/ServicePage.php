@@ -8,6 +8,7 @@ use App\Family\ServiceFields;
 use App\Family\ServiceKey;
 use App\Family\ServiceReader;
 use App\Family\ServiceReading;
+use App\Format\Degrees;
 use App\Format\Litres;
 use App\Format\SauceNames;
 use App\Format\Words;
@@ -17,6 +18,7 @@ use App\Questions\Typed;
 use Lento\Family\Catalogue;
 use Lento\Family\Flow;
 use Lento\Family\FlowNode;
+use Lento\Keeping\FoodSafety;
 use Lento\Quantity\Volume;
 
 /** A service from its covers to its pots: what is wished for, the flow, and under each end what to do. */
@@ -82,6 +84,14 @@ final readonly class ServicePage
             $this->fields->spare === '' || $this->fields->spare === '0' ? Words::text('family.no_spare') : Words::text('family.spare_short', percent: $this->fields->spare),
             $have === 0 ? Words::text('family.nothing_in_fridge') : trans_choice('family.in_fridge', $have, ['count' => $have]),
         ], static fn(string $text): bool => $text !== ''));
+    }
+
+    /** How what is in the cold is warmed, by the kitchen's own guidance. */
+    public function reheat(): string
+    {
+        $preset = FoodSafety::named($this->kitchen->setting('preset', 'uk-guidance'));
+
+        return Words::text('family.reheat', temperature: Degrees::text($preset->reheatTo), preset: Words::text('kitchen.presets.' . $preset->name));
     }
 
     public function totals(): string

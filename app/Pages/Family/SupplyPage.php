@@ -14,9 +14,11 @@ use App\Kitchen\Kitchen;
 use App\Questions\Fault;
 use App\Questions\Typed;
 use Lento\Compose\Base;
+use Lento\Compose\PartMeasure;
 use Lento\Exception\LentoException;
 use Lento\Family\Catalogue;
 use Lento\Family\Derivative;
+use Lento\Family\Dose;
 use Lento\Family\Fate;
 use Lento\Family\Flow;
 use Lento\Family\Possible;
@@ -25,8 +27,6 @@ use Lento\Family\Share;
 use Lento\Family\Supply;
 use Lento\Family\Wish;
 use Lento\Family\Workplace;
-use Lento\Larder\Larder;
-use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
 
 /** What can become of a base that is there, and the best split of it. */
@@ -40,7 +40,7 @@ final readonly class SupplyPage
      * @param list<Possible> $possible
      * @param list<Share> $shares
      * @param array<string, Fault> $faults by field
-     * @param list<string> $ingredients that may be short
+     * @param array<string, PartMeasure> $ingredients that may be short, and how each is counted
      */
     private function __construct(public SupplyFields $fields, public string $base, public string $liquid, public float $litres, public array $possible, public array $shares, public array $faults, public array $ingredients, public Kitchen $kitchen, private Catalogue $catalogue)
     {
@@ -55,11 +55,12 @@ final readonly class SupplyPage
         $derivatives = array_values(array_filter(array_map($catalogue->derivative(...), array_filter($catalogue->childrenOf($base), static fn(string $id): bool => Base::tryFrom($id) === null)), static fn(Derivative $one): bool => $one->stocks === [] || in_array(self::like($liquid, $kitchen), $one->stocks, true)));
         $faults = [];
         $litres = self::number($fields->litres, 'litres', ServiceReader::LEAST_LITRES, ServiceReader::MOST_LITRES, ' l', $faults, 'litres');
+        $ingredients = self::counted($derivatives);
         $short = [];
-        foreach ($fields->short as $id => $text) {
-            $grams = self::number($text, "short.$id", 0.0, self::MOST_ON_HAND, ' g', $faults, 'on_hand');
-            if ($grams !== null) {
-                $short[$id] = Mass::ofGrams($grams);
+        foreach (array_intersect_key($fields->short, $ingredients) as $id => $text) {
+            $much = self::number($text, "short.$id", 0.0, self::MOST_ON_HAND, ' ' . Words::text('units.part.' . $ingredients[$id]->value), $faults, 'on_hand');
+            if ($much !== null) {
+                $short[$id] = Dose::counted($id, $ingredients[$id], $much)->mass(Volume::ofLitres(1.0), $kitchen->larder());
             }
         }
         $wishes = [];
@@ -79,7 +80,7 @@ final readonly class SupplyPage
             }
         }
 
-        return new self($fields, $base, $liquid, $litres ?? 0.0, $possible, $shares, $faults, self::weighed($derivatives, $kitchen->larder()), $kitchen, $catalogue);
+        return new self($fields, $base, $liquid, $litres ?? 0.0, $possible, $shares, $faults, $ingredients, $kitchen, $catalogue);
     }
 
     public function baseName(): string
@@ -151,18 +152,18 @@ final readonly class SupplyPage
     /**
      * @param list<Derivative> $derivatives
      *
-     * @return list<string>
+     * @return array<string, PartMeasure> what any of them needs, as a cook counts it
      */
-    private static function weighed(array $derivatives, Larder $larder): array
+    private static function counted(array $derivatives): array
     {
-        $ids = [];
+        $counted = [];
         foreach ($derivatives as $derivative) {
             foreach ($derivative->doses() as $dose) {
-                $ids = $dose->fate === Fate::Flavours || $dose->kind($larder) === null ? $ids : [...$ids, $dose->ingredient => $dose->ingredient];
+                $counted = $dose->fate === Fate::Flavours ? $counted : [...$counted, $dose->ingredient => $dose->measure];
             }
         }
 
-        return array_values($ids);
+        return $counted;
     }
 
     /** @param array<string, Fault> $faults */

@@ -15,8 +15,8 @@
                 <summary>{{ __('family.supply_limits') }}</summary>
                 <p class="soft">{{ __('family.supply_limits_hint') }}</p>
                 <div class="short">
-                    @foreach ($page->ingredients as $id)
-                        <p class="cell"><label class="lbl" for="short-{{ $id }}">{{ App\Format\Words::ingredient($id) }}, g</label><input id="short-{{ $id }}" name="short[{{ $id }}]" class="mid" inputmode="decimal" maxlength="12" autocomplete="off" value="{{ $page->fields->short[$id] ?? '' }}" @if ($page->fault("short.$id")) aria-invalid="true" aria-describedby="short-{{ $id }}-error" @endif></p>
+                    @foreach ($page->ingredients as $id => $measure)
+                        <p class="cell"><label class="lbl" for="short-{{ $id }}">{{ App\Format\Words::ingredient($id) }}, {{ __('units.part.' . $measure->value) }}</label><input id="short-{{ $id }}" name="short[{{ $id }}]" class="mid" inputmode="decimal" maxlength="12" autocomplete="off" value="{{ $page->fields->short[$id] ?? '' }}" @if ($page->fault("short.$id")) aria-invalid="true" aria-describedby="short-{{ $id }}-error" @endif></p>
                         @if ($page->fault("short.$id"))<p class="field-error" id="short-{{ $id }}-error"><x-icon.mind /> {{ $page->fault("short.$id") }}</p>@endif
                     @endforeach
                 </div>
@@ -24,7 +24,7 @@
             @if ($page->shares !== [])
                 <section class="split">
                     <h2>{{ __('family.supply_split') }}</h2>
-                    <ul>@foreach ($page->shares as $share)<li><b>{{ $page->names->name($share->derivative->id) }}</b> {{ $page->gets($share) }}@if ($share->made) <span class="soft">{{ __('family.sheet_takes', ['litres' => App\Format\Litres::of($share->made->taken->volume())->text(), 'parent' => $page->baseName()]) }}</span>@endif @if ($page->ranOut($share) !== '')<span class="soft">{{ $page->ranOut($share) }}</span>@endif</li>@endforeach</ul>
+                    <ul>@foreach ($page->shares as $share)<li><b>{{ $page->names->name($share->derivative->id) }}</b> {{ $page->gets($share) }}@if ($share->made) <span class="soft">· {{ __('family.sheet_takes', ['litres' => App\Format\Litres::of($share->made->taken->volume())->text(), 'parent' => $page->baseName()]) }}</span>@endif @if ($page->ranOut($share) !== '')<span class="soft">· {{ $page->ranOut($share) }}</span>@endif</li>@endforeach</ul>
                     <p class="soft">{{ $page->left() }} {{ __('family.supply_fair') }}</p>
                 </section>
             @endif

@@ -8,6 +8,7 @@
     {{-- On a phone the drawing falls away, and its numbers stand here. --}}
     <p class="in-words">{{ $column->from }} @if ($column->with !== '')+ {{ $column->with }}@endif @if ($column->gate !== '')→ <span class="gate">{{ $column->gate }}</span>@endif → {{ $column->makes }}</p>
     @foreach ($column->rows as $row => $wish)<x-family.wish :page="$page" :row="$row" :wish="$wish" />@endforeach
+    @if ($column->node->onHand->cubicMetres > 0)<p class="mind">{{ __('family.on_hand_of', ['litres' => App\Format\Litres::of($column->node->onHand)->text()]) }}. {{ $page->reheat() }}</p>@endif
     @if ($column->correction !== '')<p class="mind correct"><b>{{ $column->correction }}.</b> {{ $column->why }}</p>@endif
     @foreach ($column->cautions as $caution)<p class="mind limit">{{ $caution }}</p>@endforeach
     <p class="in-words allergens-line">{{ $column->allergens === [] ? __('family.no_allergens') : implode(', ', $column->allergens) }}</p>

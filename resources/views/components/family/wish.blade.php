@@ -36,6 +36,7 @@
             </select>
             <label class="lbl" for="wishes-{{ $row }}-for">{{ __('family.field.for') }}</label>
             <input id="wishes-{{ $row }}-for" name="wishes[{{ $row }}][for]" class="mid" maxlength="60" autocomplete="off" value="{{ $wish['for'] }}">
+            <button class="btn btn-outline-dark" name="remove" value="{{ $row }}">{{ __('family.remove') }}</button>
         </div>
     </details>
 </div>
