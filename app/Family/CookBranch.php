@@ -63,6 +63,14 @@ final readonly class CookBranch
         });
     }
 
+    /** @return list<array{for: string, litres: float}> what is to be ladled off a base, as its pot keeps it */
+    public static function ladlesOff(FlowNode $node, Kitchen $kitchen): array
+    {
+        $names = new SauceNames($kitchen);
+
+        return array_map(static fn(Branch $branch): array => ['for' => $names->within(...ServiceKey::parts($branch->to)), 'litres' => round($branch->taken->inLitres(), 3)], $node->branches);
+    }
+
     /** The key of the sauce that a ladle was for, from the id of its event. */
     public static function keyOf(string $token): string
     {
@@ -90,8 +98,7 @@ final readonly class CookBranch
         }
 
         $pot = ($this->start)($sheet, $fields->filled($this->kitchen), $now);
-        $names = new SauceNames($this->kitchen);
-        $pot->update(['plan' => [...$pot->plan, 'ladles' => array_map(static fn(Branch $branch): array => ['for' => $names->within(...ServiceKey::parts($branch->to)), 'litres' => round($branch->taken->inLitres(), 3)], $node->branches)]]);
+        $pot->update(['plan' => [...$pot->plan, 'ladles' => self::ladlesOff($node, $this->kitchen)]]);
 
         return $this->belonging($pot, $service, $node->planned->key);
     }

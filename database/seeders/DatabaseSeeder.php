@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Family\CookBranch;
+use App\Family\WorkedOut;
 use App\Kitchen\Kitchen;
 use App\Kitchen\LoadKitchen;
 use App\Models\Hob;
@@ -67,10 +69,9 @@ final class DatabaseSeeder extends Seeder
         $this->cook($start, $record, $bechamel, $yesterday, 'Ines Vark', pace: 0.95, outcome: ['volume' => '3.95', 'spoon' => 'masks', 'taste' => 'right for the fennel', 'colour' => 'white'], notes: ['nutmeg halved'], millimetres: 0.0);
         $this->cook($start, $record, $fish, $yesterday->addMinutes(40), 'Petra Lund', pace: 1.2, outcome: ['volume' => '3.12', 'spoon' => 'veils', 'taste' => 'thin; taken off the boil too soon', 'change' => 'thaw the stock the day before', 'colour' => 'blond', 'hold' => '3'], notes: ['stock was still frozen in the middle'], millimetres: 3.0);
 
-        $this->service();
-
-        $this->putOn($start, $record, $brown, $now->subMinutes(118), 'Ines Vark', StepKind::Simmer, 'ring-1');
-        $this->putOn($start, $record, $fish, $now->subMinutes(14), 'Petra Lund', StepKind::Colour, 'ring-2');
+        $supper = $this->service();
+        $this->ladledFor($supper, 'espagnole@brown-stock', $this->putOn($start, $record, $brown, $now->subMinutes(118), 'Ines Vark', StepKind::Simmer, 'ring-1'));
+        $this->ladledFor($supper, 'veloute@fish-stock', $this->putOn($start, $record, $fish, $now->subMinutes(14), 'Petra Lund', StepKind::Colour, 'ring-2'));
     }
 
     /**
@@ -90,7 +91,7 @@ final class DatabaseSeeder extends Seeder
     }
 
     /** @param array<string, string> $question */
-    private function putOn(StartPot $start, RecordEvents $record, array $question, CarbonImmutable $at, string $cook, StepKind $until, string $place): void
+    private function putOn(StartPot $start, RecordEvents $record, array $question, CarbonImmutable $at, string $cook, StepKind $until, string $place): Pot
     {
         $pot = $this->start($start, $question, $at, $cook, $place);
         $began = $this->advance($record, $pot, $at, 1.0, $until, [], 0.0);
@@ -102,17 +103,26 @@ final class DatabaseSeeder extends Seeder
             }
         }
         $record($pot, $events, CarbonImmutable::now());
+
+        return $pot;
     }
 
     /** Supper for 72: worked out on the Family page from its covers to its pots. */
-    private function service(): void
+    private function service(): Service
     {
-        Service::query()->create(['fields' => ['name' => 'Supper', 'at' => '19:30', 'spare' => '5', 'wishes' => [
+        return Service::query()->create(['fields' => ['name' => 'Supper', 'at' => '19:30', 'spare' => '5', 'wishes' => [
             ['sauce' => 'bechamel', 'liquid' => 'whole-milk', 'thickness' => 'gratin', 'covers' => '72', 'each' => '55', 'litres' => '', 'for' => 'fennel gratin'],
             ['sauce' => 'aurore', 'liquid' => 'fish-stock', 'thickness' => '', 'covers' => '40', 'each' => '60', 'litres' => '', 'for' => 'poached cod'],
             ['sauce' => 'mushroom-shallot', 'liquid' => 'brown-stock', 'thickness' => '', 'covers' => '32', 'each' => '50', 'litres' => '', 'for' => 'beef'],
             ['sauce' => 'onion-gravy', 'liquid' => 'brown-stock', 'thickness' => '', 'covers' => '72', 'each' => '40', 'litres' => '', 'for' => 'sausages, crew'],
         ], 'have' => []]]);
+    }
+
+    /** One of the pots that are on is a base of the supper. */
+    private function ladledFor(Service $supper, string $branch, Pot $pot): void
+    {
+        $node = WorkedOut::page($supper, $this->loaded())->flow?->node($branch) ?? throw new RuntimeException('The demo service has no answer.');
+        $pot->update(['service_id' => $supper->id, 'branch' => $branch, 'plan' => [...$pot->plan, 'ladles' => CookBranch::ladlesOff($node, $this->loaded())]]);
     }
 
     /** @return array<string, string> ids of the pans by their names */

@@ -15,6 +15,8 @@ arch('a roux does not know the sauce')->expect('Lento\Roux')->not->toUse(['Lento
 arch('thickness does not know the pot')->expect('Lento\Thickness')->not->toUse(['Lento\Pot', 'Lento\Compose', 'Lento\Pour']);
 arch('finishing, rescuing, keeping and learning do not know the question')
     ->expect(['Lento\Finish', 'Lento\Rescue', 'Lento\Keeping', 'Lento\Learning', 'Lento\Forecast'])->not->toUse(['Lento\Compose', 'Lento\Assay', 'Lento\Course', 'Lento\Simulation']);
+arch('nothing but the family knows the family')->expect('Lento')->not->toUse('Lento\Family')->ignoring('Lento\Family');
+arch('a family knows no pot that is on')->expect('Lento\Family')->not->toUse(['Lento\Course', 'Lento\Stove', 'Lento\Simulation', 'Lento\Assay']);
 arch('a simulated pot does not know the question')->expect('Lento\Simulation')->not->toUse(['Lento\Compose', 'Lento\Assay', 'Lento\Course']);
 arch('a forecast does not know how pots are kept or rescued')->expect('Lento\Forecast')->not->toUse(['Lento\Rescue', 'Lento\Finish', 'Lento\Keeping', 'Lento\Pot']);
 arch('the pot does not know the question')->expect('Lento\Pot')->not->toUse(['Lento\Compose', 'Lento\Assay', 'Lento\Course']);
