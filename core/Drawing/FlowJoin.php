@@ -10,7 +10,7 @@ final readonly class FlowJoin
     private const ROUND = 7.0;
 
     /** px of a letter of its words, about. */
-    private const LETTER = 7.3;
+    private const LETTER = 6.9;
 
     /**
      * @param float $x where its words begin
@@ -31,7 +31,7 @@ final readonly class FlowJoin
     /** Its name, cut where the fall begins. */
     public function name(): string
     {
-        $room = (int) floor(($this->edge - $this->width - $this->x) / self::LETTER) - mb_strlen($this->addition->amount) - 1;
+        $room = (int) floor(($this->edge - $this->x) / self::LETTER) - mb_strlen($this->addition->amount) - 1;
         $name = $this->addition->name;
 
         return mb_strlen($name) <= $room ? $name : rtrim(mb_substr($name, 0, max(1, $room - 1))) . '…';

@@ -19,60 +19,56 @@ final readonly class NextActions
     /** Of an end of the flow. */
     public function ofEnd(string $key, FlowNode $node): Action
     {
-        $own = $this->pots[$key] ?? null;
-        if ($own !== null) {
-            return $own->finishedAt === null ? new Action('link', Words::text('family.next_act.stove'), $key, $own->potId) : new Action('none', Words::text('family.next_act.done', time: $own->finishedAt->format('H:i')), $key);
-        }
         $parent = $this->flow->parentOf($node);
-        if ($parent === null || $node->made->cubicMetres <= 0.0) {
-            return new Action('none', Words::text('family.next_act.fridge'), $key);
-        }
-        $pot = $this->pots[$parent->planned->key] ?? null;
-        if ($pot !== null && isset($pot->ladles[$key])) {
-            return new Action('none', Words::text('family.next_act.done', time: $pot->ladles[$key]->format('H:i')), $key);
-        }
-        if ($pot === null && $parent->made->cubicMetres > 0.0) {
-            return $this->firstToCook($parent);
-        }
+        $ladled = ($this->pots[$parent->planned->key ?? ''] ?? null)->ladles[$key] ?? null;
 
-        return $pot === null || $pot->ready ? new Action('ladle', Words::text('family.next_act.ladle'), $key) : new Action('link', Words::text('family.next_act.on', name: $this->within($parent->planned->key)), $key, $pot->potId);
+        return match (true) {
+            isset($this->pots[$key]) => self::ofPot($key, $this->pots[$key]),
+            $parent === null || $node->made->cubicMetres <= 0.0 => new Action('none', Words::text('family.next_act.fridge'), $key),
+            $ladled !== null => new Action('none', Words::text('family.next_act.done', time: $ladled->format('H:i')), $key),
+            default => $this->before($node) ?? new Action('ladle', Words::text('family.next_act.ladle'), $key),
+        };
     }
 
     public function ofBase(FlowNode $node): Action
     {
         $key = $node->planned->key;
-        $pot = $this->pots[$key] ?? null;
+        $before = $this->before($node);
 
         return match (true) {
             $node->sheet === null => new Action('none', Words::text('family.next_act.fridge'), $key),
-            $pot === null => $this->cookOrWait($node),
-            $pot->finishedAt === null => new Action('link', Words::text('family.next_act.stove'), $key, $pot->potId),
-            default => new Action('none', Words::text('family.next_act.done', time: $pot->finishedAt->format('H:i')), $key),
+            isset($this->pots[$key]) => self::ofPot($key, $this->pots[$key]),
+            // A demi-glace waits for its espagnole, which has a card of its own.
+            $before !== null && $before->kind !== 'link' => new Action('none', Words::text('family.next_act.waits', name: $this->within($before->branch)), $before->branch),
+            default => $before ?? $this->putOn($node),
         };
     }
 
-    /** Bases first: what must be on before this one can be. */
-    private function firstToCook(FlowNode $node): Action
+    private static function ofPot(string $key, PotState $pot): Action
     {
-        $parent = $this->flow->parentOf($node);
-        if ($parent !== null && $parent->made->cubicMetres > 0.0 && !isset($this->pots[$parent->planned->key])) {
-            return $this->firstToCook($parent);
-        }
-
-        return new Action($node->isBase() ? 'cook' : 'ladle', Words::text('family.next_act.base', name: $this->within($node->planned->key)), $node->planned->key);
+        return $pot->finishedAt === null ? new Action('link', Words::text('family.next_act.stove'), $key, $pot->potId) : new Action('none', Words::text('family.next_act.done', time: $pot->finishedAt->format('H:i')), $key);
     }
 
-    /** A demi-glace waits for its espagnole, which has a card of its own. */
-    private function cookOrWait(FlowNode $node): Action
+    /** What must be done before a sauce can be ladled: the base of its base put on first, or cooked on. Null where its base is ready. */
+    private function before(FlowNode $node): ?Action
     {
-        $first = $this->firstToCook($node);
         $parent = $this->flow->parentOf($node);
-        $from = $parent === null ? null : $this->pots[$parent->planned->key] ?? null;
-        if ($parent !== null && $from !== null && !$from->ready) {
-            return new Action('link', Words::text('family.next_act.on', name: $this->within($parent->planned->key)), $parent->planned->key, $from->potId);
+        if ($parent === null || $parent->made->cubicMetres <= 0.0) {
+            return null;
         }
+        $key = $parent->planned->key;
+        $pot = $this->pots[$key] ?? null;
 
-        return $first->branch === $node->planned->key ? $first : new Action('none', Words::text('family.next_act.waits', name: $this->within($first->branch)), $first->branch);
+        return match (true) {
+            $pot === null => $this->before($parent) ?? $this->putOn($parent),
+            $pot->ready => null,
+            default => new Action('link', Words::text('family.next_act.on', name: $this->within($key)), $key, $pot->potId),
+        };
+    }
+
+    private function putOn(FlowNode $node): Action
+    {
+        return new Action($node->isBase() ? 'cook' : 'ladle', Words::text('family.next_act.base', name: $this->within($node->planned->key)), $node->planned->key);
     }
 
     private function within(string $key): string
