@@ -18,6 +18,6 @@ final readonly class SupplyController
     {
         $page = SupplyPage::of(SupplyFields::from($request->query->all()), $kitchen, $kitchen->catalogue(), (new KitchenWorkplace($kitchen))->workplace());
 
-        return new PageOrFragment('pages.supply', ['page' => $page], status: $page->faults === [] ? 200 : 422);
+        return new PageOrFragment('pages.supply', ['page' => $page], status: $page->reading->faults === [] && $page->refusal === '' ? 200 : 422);
     }
 }

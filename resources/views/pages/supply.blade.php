@@ -5,17 +5,18 @@
             <p><a href="{{ route('family') }}">‹ {{ __('family.service') }}</a></p>
             <h1>{{ __('family.supply_title') }}</h1>
             <div class="have-row">
-                <p class="cell"><label class="lbl" for="base">{{ __('family.supply_base') }}</label><select id="base" name="base" class="mid">@foreach ($page->bases() as $id => $name)<option value="{{ $id }}" @selected($id === $page->base)>{{ $name }}</option>@endforeach</select></p>
-                @if (count($page->liquids()) > 1)<p class="cell"><label class="lbl" for="liquid">{{ __('family.field.liquid') }}</label><select id="liquid" name="liquid" class="mid">@foreach ($page->liquids() as $id => $name)<option value="{{ $id }}" @selected($id === $page->liquid)>{{ $name }}</option>@endforeach</select></p>@endif
+                <p class="cell"><label class="lbl" for="base">{{ __('family.supply_base') }}</label><select id="base" name="base" class="mid">@foreach ($page->bases() as $id => $name)<option value="{{ $id }}" @selected($id === $page->reading->base->value)>{{ $name }}</option>@endforeach</select></p>
+                @if (count($page->liquids()) > 1)<p class="cell"><label class="lbl" for="liquid">{{ __('family.field.liquid') }}</label><select id="liquid" name="liquid" class="mid">@foreach ($page->liquids() as $id => $name)<option value="{{ $id }}" @selected($id === $page->reading->liquid)>{{ $name }}</option>@endforeach</select></p>@endif
                 <p class="cell"><label class="lbl" for="litres">{{ __('family.supply_litres') }}</label><input id="litres" name="litres" class="mid" inputmode="decimal" maxlength="20" autocomplete="off" value="{{ $page->fields->litres }}" @if ($page->fault('litres')) aria-invalid="true" aria-describedby="litres-error" @endif></p>
             </div>
             @if ($page->fault('litres'))<p class="field-error" id="litres-error"><x-icon.mind /> {{ $page->fault('litres') }}</p>@endif
+            @if ($page->refusal !== '')<p class="line-down" role="alert">{{ __('family.cannot', ['reason' => $page->refusal]) }}</p>@endif
             <button class="btn btn-outline-dark work-out">{{ __('family.work_out') }}</button>
             <details class="more" @if ($page->fields->short !== []) open @endif>
                 <summary>{{ __('family.supply_limits') }}</summary>
                 <p class="soft">{{ __('family.supply_limits_hint') }}</p>
                 <div class="short">
-                    @foreach ($page->ingredients as $id => $measure)
+                    @foreach ($page->reading->counted as $id => $measure)
                         <p class="cell"><label class="lbl" for="short-{{ $id }}">{{ App\Format\Words::ingredient($id) }}, {{ __('units.part.' . $measure->value) }}</label><input id="short-{{ $id }}" name="short[{{ $id }}]" class="mid" inputmode="decimal" maxlength="12" autocomplete="off" value="{{ $page->fields->short[$id] ?? '' }}" @if ($page->fault("short.$id")) aria-invalid="true" aria-describedby="short-{{ $id }}-error" @endif></p>
                         @if ($page->fault("short.$id"))<p class="field-error" id="short-{{ $id }}-error"><x-icon.mind /> {{ $page->fault("short.$id") }}</p>@endif
                     @endforeach

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Family;
+
+use App\Questions\Fault;
+use Lento\Compose\Base;
+use Lento\Compose\PartMeasure;
+use Lento\Family\Derivative;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Volume;
+
+/** A base that is there as it could be read: what is wrong leaves only that number out. */
+final readonly class SupplyReading
+{
+    /**
+     * @param float $litres of the base; 0 where they could not be read
+     * @param list<Derivative> $derivatives that are made of it
+     * @param array<string, PartMeasure> $counted what any of them needs, and how a cook counts it
+     * @param array<string, Mass> $short what else is on hand, where it is short
+     * @param list<array{Derivative, Volume}> $wishes
+     * @param array<string, Fault> $faults by field
+     */
+    public function __construct(public Base $base, public string $liquid, public float $litres, public array $derivatives, public array $counted, public array $short, public array $wishes, public array $faults) {}
+}
