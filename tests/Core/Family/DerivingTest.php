@@ -172,6 +172,29 @@ it('thickens with a purée of what was sweated', function (): void {
         ->and(EquivalentFlour::of($chunky->uncorrected)->gramsPerLitre)->toBeGreaterThan($soubise - 15.0);
 });
 
+it('keeps every gram of a purée: what is lost is water', function (): void {
+    $stem = stemOf('bechamel')->taken(Volume::ofLitres(1.0));
+    $onion = Larder::house()->ingredient('onion');
+    $plain = new Derivative('x', 'bechamel', [], [Act::sweat(Dose::grams('onion', 400.0))], ThicknessClass::Coating);
+    $sauce = derivedOf($plain, $stem, false)->uncorrected;
+    expect($sauce->solidsGrams - $stem->sauce->solidsGrams)->toEqualWithDelta(400.0 * $onion->solids, 1e-6)
+        ->and($sauce->fatGrams - $stem->sauce->fatGrams)->toEqualWithDelta(400.0 * $onion->fat, 1e-6)
+        ->and($sauce->waterGrams - $stem->sauce->waterGrams)->toEqualWithDelta(300.0 - 400.0 * ($onion->solids + $onion->fat), 1e-6);
+});
+
+it('leaves a cook free hands while it boils down or simmers, and stays with the rest', function (): void {
+    foreach (DerivedSteps::of(FamilyPots::derived('pepper', 2.0)) as [$step]) {
+        expect($step->handsOn)->toBe(!in_array($step->kind, [StepKind::ReduceApart, StepKind::Reduce, StepKind::Simmer], true))
+            ->and($step->timed)->toBe(in_array($step->kind, [StepKind::ReduceApart, StepKind::Reduce, StepKind::Simmer, StepKind::BrownVegetables], true));
+    }
+});
+
+it('counts the salt of what is cut into it', function (): void {
+    $caper = derivedOf(Catalogue::house()->derivative('caper'), stemOf('bechamel')->taken(Volume::ofLitres(1.0)));
+    $grams = $caper->sauce->grams() + $caper->pieces->grams();
+    expect($caper->pieces->saltGrams)->toEqualWithDelta(0.98 * 60.0 * 0.06, 1e-6)->and($caper->saltPercent())->toEqualWithDelta(100.0 * ($caper->sauce->saltGrams + $caper->pieces->saltGrams) / $grams, 1e-9);
+});
+
 it('says how hot each may be, the stricter of law and kitchen', function (): void {
     $mornay = derivedOf(Catalogue::house()->derivative('mornay'), stemOf('bechamel'));
     $allemande = derivedOf(Catalogue::house()->derivative('allemande'), stemOf('veloute'));

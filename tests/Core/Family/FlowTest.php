@@ -6,6 +6,7 @@ use Lento\Compose\Base;
 use Lento\Compose\Formula;
 use Lento\Exception\OutOfRange;
 use Lento\Exception\Unknown;
+use Lento\Family\BoughtAs;
 use Lento\Family\Branch;
 use Lento\Family\Catalogue;
 use Lento\Family\Flow;
@@ -266,4 +267,52 @@ it('is solved again at another size: twice as much is not twice the time', funct
     }
     expect($scaling->pots[0]->after->roux?->seconds)->toBeGreaterThan($scaling->pots[0]->before->roux->seconds ?? 0.0)->and($scaling->pots[0]->after->pours)->toBeGreaterThan(0)
         ->and($scaling->pots[2]->after->roux)->toBeNull();
+});
+
+// What a kitchen buys things in, written out a second time.
+it('knows the pack of each thing', function (string $pack, float $size, string $things): void {
+    foreach (explode(' ', $things) as $thing) {
+        $bought = BoughtAs::of($thing);
+        expect([$thing, $bought->pack->value, $bought->size])->toBe([$thing, $pack, $size]);
+    }
+})->with([
+    ['packet', 250.0, 'butter rich-butter shellfish-butter lard'], ['packet', 500.0, 'clarified-butter'], ['packet', 1000.0, 'plain-flour salt sugar'], ['packet', 370.0, 'prepared-mustard'],
+    ['packet', 100.0, 'capers'], ['packet', 340.0, 'gherkin'], ['packet', 200.0, 'tomato-paste'], ['packet', 50.0, 'dry-mustard paprika curry-powder'],
+    ['bottle', 1000.0, 'whole-milk semi-skimmed-milk skimmed-milk packed-broth vegetable-oil'], ['bottle', 750.0, 'white-wine red-wine fortified-wine olive-oil'], ['bottle', 500.0, 'double-cream whipping-cream vinegar tomato-puree'], ['bottle', 200.0, 'soured-cream'],
+    ['lemon', 45.0, 'lemon-juice'], ['bunch', 30.0, 'parsley tarragon chervil herbs'], ['bunch-of-sprigs', 20.0, 'thyme-sprig parsley-stalk'], ['egg', 18.0, 'egg-yolk'], ['egg', 50.0, 'boiled-egg'], ['loose', 0.0, 'onion brown-stock hard-cheese mushroom'],
+]);
+
+it('counts packs up, but not for a crumb too much', function (): void {
+    expect(BoughtAs::of('butter')->packs(Mass::ofGrams(250.0), null, null))->toBe(1)
+        ->and(BoughtAs::of('butter')->packs(Mass::ofGrams(250.1), null, null))->toBe(2)
+        ->and(BoughtAs::of('white-wine')->packs(Mass::ofGrams(900.0), 740.0, null))->toBe(1)
+        ->and(BoughtAs::of('lemon-juice')->packs(Mass::ofGrams(95.0), 91.0, null))->toBe(3)
+        ->and(BoughtAs::of('thyme-sprig')->packs(Mass::ofGrams(3.0), null, 21.0))->toBe(2)
+        ->and(BoughtAs::of('onion')->packs(Mass::ofGrams(3000.0), null, null))->toBe(0);
+});
+
+it('adds two lines up: weights, volumes, pieces, allergens, pots', function (): void {
+    $line = fn(float $grams, ?float $ml, ?float $pieces, string $for, Allergen ...$allergens): ShoppingLine => new ShoppingLine('x', Mass::ofGrams($grams), $ml === null ? null : Volume::ofMillilitres($ml), $pieces, array_values($allergens), [$for => Mass::ofGrams($grams)]);
+    $sum = $line(100.0, 90.0, null, 'a', Allergen::Milk)->plus($line(50.0, 45.0, 3.0, 'b', Allergen::Gluten))->plus($line(10.0, null, 2.0, 'a'));
+    expect($sum->mass->inGrams())->toEqualWithDelta(160.0, 1e-9)->and($sum->volume?->inMillilitres())->toEqualWithDelta(135.0, 1e-9)->and($sum->pieces)->toBe(5.0)
+        ->and($sum->allergens)->toBe([Allergen::Gluten, Allergen::Milk])->and(array_map(fn(Mass $mass): float => round($mass->inGrams(), 6), $sum->for))->toBe(['a' => 110.0, 'b' => 50.0])
+        ->and($line(1.0, null, null, 'a')->plus($line(1.0, null, null, 'a'))->pieces)->toBeNull();
+});
+
+it('picks a pan for all that stands in it before the simmer', function (): void {
+    $shelf = PanShelf::of(array_map(fn(float $mm): Pan => Pan::of(Length::ofMillimetres($mm), Length::ofMillimetres(0.5 * $mm)), [200.0, 220.0, 240.0, 260.0, 280.0, 300.0]));
+    $workplace = new Workplace(Larder::house(), $shelf, KitchenFactors::house());
+    $wide = fn(Base $base): float => round($workplace->panFor($base, Volume::ofLitres(2.0))->diameter->inMillimetres());
+    // Brims of 3.1, 4.2, 5.4, 6.9, 8.6 and 10.6 l, four fifths full: 2.4 l of béchamel, 3.1 of espagnole, 3.6 of a wine sauce that loses a third, 4.4 of a demi-glace.
+    expect($wide(Base::Bechamel))->toBe(200.0)->and($wide(Base::Espagnole))->toBe(220.0)->and($wide(Base::WineSauce))->toBe(240.0)->and($wide(Base::DemiGlace))->toBe(260.0);
+});
+
+it('counts the pours and the steam of each pot at both sizes', function (): void {
+    $flow = supper();
+    foreach (Scaling::by(1.0, $flow, Catalogue::house(), Workplace::house())->pots as $pot) {
+        $node = $flow->node($pot->key);
+        expect($pot->before->pours)->toBe($node->sheet === null ? 0 : count($node->sheet->stair->pours))
+            ->and($pot->before->steam->inMillilitres())->toEqualWithDelta($node->sheet?->evaporated->inMillilitres() ?? $node->derived?->books->steam->inGrams() ?? -1.0, 1e-6)
+            ->and($pot->after->makes->inLitres())->toEqualWithDelta($pot->before->makes->inLitres(), 1e-9);
+    }
 });
