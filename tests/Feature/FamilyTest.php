@@ -107,6 +107,12 @@ it('splits a base among wishes', function (): void {
     get('/family/have?base=veloute&liquid=fish-stock&litres=3&short[double-cream]=0&wish[white-wine]=1&wish[aurore]=1')->assertOk()->assertSee('nothing')->assertSee('double cream ran out');
 });
 
+it('keeps what was wished for while another field is wrong, or another base is asked about', function (): void {
+    get('/family/have?base=veloute&liquid=fish-stock&litres=900&wish[aurore]=2')->assertStatus(422)->assertSee('name="wish[aurore]" value="2"', false);
+    get('/family/have?base=bechamel&litres=3&wish[aurore]=2&short[white-wine]=80')->assertOk()->assertSee('name="wish[aurore]" value="2"', false)->assertSee('name="short[white-wine]" value="80"', false);
+    expect(substr_count((string) get('/family/have?base=veloute&liquid=fish-stock&litres=3&wish[aurore]=2')->getContent(), 'name="wish[aurore]"'))->toBe(1);
+});
+
 it('refuses what is no number there, at its field', function (string $query, string $says): void {
     get('/family/have?' . $query)->assertStatus(422)->assertSee($says);
 })->with([

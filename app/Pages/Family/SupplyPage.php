@@ -78,6 +78,21 @@ final readonly class SupplyPage
         return array_combine($ids, array_map(Words::ingredient(...), $ids));
     }
 
+    /** @return array<string, string> what was typed for a sauce or an ingredient that this answer does not ask for, by field: it goes round with the form */
+    public function keptUnseen(): array
+    {
+        $seen = array_flip(array_map(static fn(Possible $possible): string => $possible->derivative->id, $this->possible));
+        $kept = [];
+        foreach (array_diff_key($this->fields->wishes, $seen) as $id => $typed) {
+            $kept["wish[$id]"] = $typed;
+        }
+        foreach (array_diff_key($this->fields->short, $this->reading->counted) as $id => $typed) {
+            $kept["short[$id]"] = $typed;
+        }
+
+        return $kept;
+    }
+
     public function limited(Possible $possible): string
     {
         return $possible->limitedBy === null ? Words::text('family.supply_all') : Words::text('family.supply_limited', ingredient: Words::ingredient($possible->limitedBy));

@@ -29,6 +29,8 @@
                     <p class="soft">{{ $page->left() }} {{ __('family.supply_fair') }}</p>
                 </section>
             @endif
+            @foreach ($page->keptUnseen() as $field => $typed)<input type="hidden" name="{{ $field }}" value="{{ $typed }}">@endforeach
+            @if ($page->possible !== [])
             <table class="possible">
                 <thead><tr><th scope="col">{{ __('family.column.sauce') }}</th><th scope="col" class="n">{{ __('family.column.makes') }}</th><th scope="col">{{ __('family.column.for') }}</th><th scope="col">{{ __('family.supply_wish') }}</th></tr></thead>
                 <tbody>
@@ -38,11 +40,12 @@
                             <td><a href="{{ route('family.show', $id) }}"><b>{{ $page->names->name($id) }}</b></a> <span class="soft">{{ $page->names->story($id) }}</span></td>
                             <td class="n"><b>{{ App\Format\Litres::of($possible->made->volume())->text() }}</b></td>
                             <td class="soft">{{ $page->limited($possible) }}</td>
-                            <td><input id="wish-{{ $id }}" name="wish[{{ $id }}]" class="mid" inputmode="decimal" maxlength="12" autocomplete="off" aria-label="{{ $page->names->name($id) }}, {{ __('family.supply_wish') }}" value="{{ $page->fields->wishes[$id] ?? '' }}" @if ($page->fault("wish.$id")) aria-invalid="true" aria-describedby="wish-{{ $id }}-error" @endif>@if ($page->fault("wish.$id"))<span class="field-error" id="wish-{{ $id }}-error"><x-icon.mind /> {{ $page->fault("wish.$id") }}</span>@endif</td>
+                            <td><span class="wished lbl" aria-hidden="true">{{ __('family.supply_wish') }}</span><input id="wish-{{ $id }}" name="wish[{{ $id }}]" class="mid" inputmode="decimal" maxlength="12" autocomplete="off" aria-label="{{ $page->names->name($id) }}, {{ __('family.supply_wish') }}" value="{{ $page->fields->wishes[$id] ?? '' }}" @if ($page->fault("wish.$id")) aria-invalid="true" aria-describedby="wish-{{ $id }}-error" @endif>@if ($page->fault("wish.$id"))<span class="field-error" id="wish-{{ $id }}-error"><x-icon.mind /> {{ $page->fault("wish.$id") }}</span>@endif</td>
                         </tr>
                     @endforeach
                 </tbody>
             </table>
+            @endif
         </form>
         @endfragment
     </div>
