@@ -11,7 +11,7 @@ declare(strict_types=1);
 use App\Family\ServiceFields;
 use App\Models\Service as StoredService;
 use Lento\Family\Catalogue;
-use Lento\Family\Flow;
+use Lento\Family\ServiceFlow;
 use Lento\Family\Scaling;
 use Lento\Family\Service;
 use Lento\Family\Wish;
@@ -42,9 +42,9 @@ StoredService::query()->create(['fields' => ServiceFields::from(['name' => 'Supp
 
 $house = Workplace::house();
 $worked = [
-    'the supper, 4 sauces over 5 bases' => static fn(): Flow => Flow::of($supper, $catalogue, $house),
-    sprintf('%d sauces over %d bases', count($forty->wishes), count(Flow::of($forty, $catalogue, $house)->bases())) => static fn(): Flow => Flow::of($forty, $catalogue, $house),
-    'the supper and twice as much of it' => static fn(): Scaling => Scaling::by(2.0, Flow::of($supper, $catalogue, $house), $catalogue, $house),
+    'the supper, 4 sauces over 5 bases' => static fn(): Flow => ServiceFlow::of($supper, $catalogue, $house),
+    sprintf('%d sauces over %d bases', count($forty->wishes), count(ServiceFlow::of($forty, $catalogue, $house)->bases())) => static fn(): Flow => ServiceFlow::of($forty, $catalogue, $house),
+    'the supper and twice as much of it' => static fn(): Scaling => Scaling::by(2.0, ServiceFlow::of($supper, $catalogue, $house), $catalogue, $house),
 ];
 $within = true;
 foreach ($worked as $what => $does) {

@@ -34,7 +34,7 @@ use Lento\Quantity\Volume;
 use Lento\Rescue\Means;
 use Lento\Rescue\Reduction;
 use Lento\Rescue\Thickening;
-use Lento\Roux\HobHeat;
+use Lento\Heat\HobHeat;
 use Lento\Simulation\Action;
 use Lento\Simulation\Heating;
 use Lento\Simulation\Simulation;

@@ -21,7 +21,7 @@ use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Viscosity;
 use Lento\Quantity\Volume;
-use Lento\Roux\HobHeat;
+use Lento\Heat\HobHeat;
 use Lento\Roux\HobRoux;
 use Lento\Roux\OffHeat;
 use Lento\Roux\Roux;

@@ -6,8 +6,8 @@ namespace App\Devices;
 
 use Lento\Compose\Sheet;
 use Lento\Compose\StepKind;
+use Lento\Heat\HobHeat;
 use Lento\Quantity\Duration;
-use Lento\Roux\HobHeat;
 use Lento\Simulation\Action;
 use Lento\Simulation\Heating;
 use Lento\Simulation\Simulation;

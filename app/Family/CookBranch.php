@@ -16,8 +16,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Lento\Course\EventKind;
 use Lento\Family\Branch;
-use Lento\Family\Flow;
 use Lento\Family\FlowNode;
+use Lento\Family\ServiceFlow;
 use Lento\Quantity\Volume;
 
 /** Puts one sauce of a service on the stove: a base from its sheet, a derivative by a ladle off the pot of its base. */
@@ -28,7 +28,7 @@ final readonly class CookBranch
     /**
      * @return Pot|null the pot to go to; null where it cannot be put on yet, because its base is not, or it is already
      */
-    public function __invoke(Service $service, Flow $flow, string $key, CarbonImmutable $now): ?Pot
+    public function __invoke(Service $service, ServiceFlow $flow, string $key, CarbonImmutable $now): ?Pot
     {
         $node = $flow->nodes[$key] ?? null;
         if ($node === null) {
@@ -80,7 +80,7 @@ final readonly class CookBranch
     }
 
     /** @param array<string, Pot> $pots */
-    private function base(Service $service, Flow $flow, FlowNode $node, array $pots, CarbonImmutable $now): ?Pot
+    private function base(Service $service, ServiceFlow $flow, FlowNode $node, array $pots, CarbonImmutable $now): ?Pot
     {
         $parent = $flow->parentOf($node);
         $from = $parent === null ? null : $pots[$parent->planned->key] ?? null;

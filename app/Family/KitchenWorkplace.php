@@ -13,12 +13,12 @@ use Lento\Compose\Base;
 use Lento\Compose\Question;
 use Lento\Family\PanShelf;
 use Lento\Family\Workplace;
+use Lento\Heat\HobHeat;
 use Lento\Learning\KitchenFactors;
 use Lento\Pot\Pan;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Length;
 use Lento\Quantity\Volume;
-use Lento\Roux\HobHeat;
 use Lento\Thickness\EquivalentFlour;
 
 /** This kitchen as the core's services know it: its larder, pans and formulas, and its own way of asking for a base. */

@@ -8,7 +8,7 @@ use App\Kitchen\Kitchen;
 use App\Models\Service;
 use App\Pages\Family\ServicePage;
 use Lento\Exception\LentoException;
-use Lento\Family\Flow;
+use Lento\Family\ServiceFlow;
 
 /** A kept service read and worked out in this kitchen. */
 final readonly class WorkedOut
@@ -20,7 +20,7 @@ final readonly class WorkedOut
         $reading = ServiceReader::read($fields, $kitchen, $catalogue);
         [$flow, $refusal] = [null, ''];
         try {
-            $flow = Flow::of($reading->service, $catalogue, (new KitchenWorkplace($kitchen))->workplace());
+            $flow = ServiceFlow::of($reading->service, $catalogue, (new KitchenWorkplace($kitchen))->workplace());
         } catch (LentoException $refused) {
             // A base that cannot be made as it would have to be: said in the core's words, for they name what and why.
             $refusal = $refused->getMessage();

@@ -18,13 +18,13 @@ use Lento\Course\Reading;
 use Lento\Course\ReadingKind;
 use Lento\Course\Rescued;
 use Lento\Finish\Finishing;
+use Lento\Heat\HobHeat;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
 use Lento\Rescue\Means;
 use Lento\Roux\Colour;
-use Lento\Roux\HobHeat;
 
 /** What happened, in a line of the log: "poured 0.34 l", "heat to 2", "probe 82 °C". */
 final readonly class EventWords

@@ -8,15 +8,15 @@ use Lento\Compose\Choice\AromaticsWay;
 use Lento\Compose\Choice\CookOut;
 use Lento\Compose\Choice\FinishWay;
 use Lento\Compose\Choice\FlourWay;
-use Lento\Compose\Choice\LateThickening;
 use Lento\Compose\Choice\MilkWay;
 use Lento\Compose\Choice\Pepper;
 use Lento\Compose\Choice\RouxPlace;
 use Lento\Compose\Choice\SaltTime;
-use Lento\Compose\Choice\SkinGuard;
 use Lento\Compose\Choice\Stirring;
 use Lento\Compose\Choice\StrainWay;
+use Lento\Keeping\SkinGuard;
 use Lento\Pour\School;
+use Lento\Rescue\LateThickening;
 
 /** The schools by the field that asks for them, in the order of the work. The words are in lang/en/schools.php. */
 final readonly class Choices

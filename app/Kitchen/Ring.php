@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use Lento\Heat\HobHeat;
 use Lento\Pot\Hob;
 use Lento\Pot\HobKind;
 use Lento\Quantity\Power;
-use Lento\Roux\HobHeat;
 
 /** One ring of the kitchen's stove, by its plate and its knob. */
 final readonly class Ring

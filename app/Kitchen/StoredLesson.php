@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use Lento\Heat\HobHeat;
 use Lento\Learning\Factor;
 use Lento\Learning\KitchenFactors;
 use Lento\Learning\Lesson;
 use Lento\Learning\Observation;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Length;
-use Lento\Roux\HobHeat;
 
 /** A pot's lesson, and the factors a pot was begun with, as they are kept with it. */
 final readonly class StoredLesson

@@ -14,11 +14,11 @@ use Lento\Course\FollowUp;
 use Lento\Course\KeptAs;
 use Lento\Course\ReadingKind;
 use Lento\Course\Taste;
+use Lento\Heat\HobHeat;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Rescue\Means;
-use Lento\Roux\HobHeat;
 use Lento\Thickness\SpoonWord;
 
 /** What a tablet says has happened, as a form or as JSON: an event to keep, or what is wrong with it and at which field. */

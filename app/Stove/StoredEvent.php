@@ -17,6 +17,7 @@ use Lento\Course\ReadingKind;
 use Lento\Course\Rescued;
 use Lento\Course\Taste;
 use Lento\Exception\OutOfRange;
+use Lento\Heat\HobHeat;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
@@ -24,7 +25,6 @@ use Lento\Quantity\Volume;
 use Lento\Rescue\Fault;
 use Lento\Rescue\Means;
 use Lento\Rescue\RemedyKind;
-use Lento\Roux\HobHeat;
 use ValueError;
 
 /** One event as a row of the database and as the core knows it, in both directions. */

@@ -64,7 +64,7 @@ final readonly class Assay
     public static function of(Recipe $recipe, Larder $larder): self
     {
         $list = ShoppingList::of($recipe, $larder);
-        $pot = Pot::of($recipe, $list);
+        $pot = PotByRecipe::of($recipe, $list);
         $outlook = ThicknessForecast::of($pot->end, $pot->roux->shade, new Spread(KitchenFactors::house()));
         $flow = Flow::of($pot->end, Temperature::ofCelsius(EquivalentFlour::CELSIUS));
 

@@ -13,7 +13,7 @@ use Lento\Pot\Simmer;
 final readonly class AssayWarnings
 {
     /** @return list<Warning> */
-    public static function for(Recipe $recipe, ShoppingList $list, Pot $pot): array
+    public static function for(Recipe $recipe, ShoppingList $list, PotByRecipe $pot): array
     {
         $simmer = new Simmer($pot->pan, $pot->level);
 

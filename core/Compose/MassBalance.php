@@ -6,9 +6,9 @@ namespace Lento\Compose;
 
 use Lento\Exception\NotReachable;
 use Lento\Numerics\Root;
+use Lento\Pot\Straining;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
-use Lento\Rescue\Straining;
 use Lento\Roux\Roux;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Flow;

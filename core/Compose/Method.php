@@ -8,14 +8,14 @@ use Lento\Compose\Choice\AromaticsWay;
 use Lento\Compose\Choice\CookOut;
 use Lento\Compose\Choice\FinishWay;
 use Lento\Compose\Choice\FlourWay;
-use Lento\Compose\Choice\LateThickening;
 use Lento\Compose\Choice\MilkWay;
 use Lento\Compose\Choice\Pepper;
 use Lento\Compose\Choice\RouxPlace;
 use Lento\Compose\Choice\SaltTime;
-use Lento\Compose\Choice\SkinGuard;
 use Lento\Compose\Choice\Stirring;
 use Lento\Compose\Choice\StrainWay;
+use Lento\Keeping\SkinGuard;
+use Lento\Rescue\LateThickening;
 
 /**
  * The choices where practitioners disagree, other than how roux and liquid meet and the fat-to-flour ratio, which are numbers of their own.

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Lento\Compose;
 
 use Lento\Forecast\Band;
-use Lento\Forecast\Risk;
 use Lento\Forecast\Spread;
 use Lento\Forecast\ThicknessForecast;
 use Lento\Pot\Scorch;
 use Lento\Pour\PourStair;
 use Lento\Quantity\Temperature;
+use Lento\Risk\Risk;
 use Lento\Roux\BaseFilm;
 
 /** How sure a sheet is of itself, and what may go wrong at the stove: bands of eight pots in ten, risks as words. */

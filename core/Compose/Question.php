@@ -8,6 +8,7 @@ use Lento\Compose\Choice\MilkWay;
 use Lento\Compose\Choice\RouxPlace;
 use Lento\Exception\Missing;
 use Lento\Exception\OutOfRange;
+use Lento\Heat\HobHeat;
 use Lento\Larder\Larder;
 use Lento\Learning\KitchenFactors;
 use Lento\Pot\Pan;
@@ -18,7 +19,6 @@ use Lento\Quantity\Duration;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
-use Lento\Roux\HobHeat;
 use Lento\Thickness\EquivalentFlour;
 
 /** What a cook wants: how much of which sauce, how thick, from what, in which pan. What is left out is the base's usual. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lento\Compose;
 
+use Lento\Heat\HobHeat;
 use Lento\Learning\KitchenFactors;
 use Lento\Roux\BrownedButter;
-use Lento\Roux\HobHeat;
 use Lento\Roux\HobRoux;
 use Lento\Roux\Roux;
 

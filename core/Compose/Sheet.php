@@ -6,6 +6,7 @@ namespace Lento\Compose;
 
 use Lento\Finish\Finishing;
 use Lento\Larder\Allergen;
+use Lento\Pot\Straining;
 use Lento\Pour\Pour;
 use Lento\Pour\PourStair;
 use Lento\Pour\School;
@@ -14,7 +15,6 @@ use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
-use Lento\Rescue\Straining;
 use Lento\Roux\Roux;
 use Lento\Roux\RouxState;
 use Lento\Roux\Shade;

@@ -7,14 +7,14 @@ namespace Lento\Compose;
 use Lento\Compose\Choice\SaltTime;
 use Lento\Compose\Choice\Stirring;
 use Lento\Compose\Choice\StrainWay;
-use Lento\Forecast\Risk;
+use Lento\Heat\HobHeat;
+use Lento\Pot\Straining;
 use Lento\Pot\TimeToBoil;
 use Lento\Pour\PourStair;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
-use Lento\Rescue\Straining;
-use Lento\Roux\HobHeat;
+use Lento\Risk\Risk;
 use Lento\Roux\RouxCooling;
 use Lento\Thickness\Sauce;
 

@@ -10,8 +10,8 @@ use Lento\Compose\Step;
 use Lento\Compose\StepKind;
 use Lento\Compose\Tending;
 use Lento\Compose\TendingKind;
+use Lento\Heat\HobHeat;
 use Lento\Pot\SimmerLevel;
-use Lento\Roux\HobHeat;
 
 /**
  * Where a pot stands, computed from its steps and what has happened: which step, since when, what is in, when it calls.

@@ -6,10 +6,10 @@ namespace Lento\Course;
 
 use DateTimeImmutable;
 use Lento\Compose\TendingKind;
+use Lento\Heat\HobHeat;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Volume;
-use Lento\Roux\HobHeat;
 
 /** Something that happened to a pot. Events are only ever added; what a pot is now follows from them. */
 final readonly class Event

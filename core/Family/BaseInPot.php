@@ -10,10 +10,10 @@ use Lento\Compose\Sheet;
 use Lento\Exception\LentoException;
 use Lento\Larder\Allergen;
 use Lento\Larder\Ingredient;
+use Lento\Pot\Straining;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
 use Lento\Rescue\Reduction;
-use Lento\Rescue\Straining;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Sauce;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Family;
 
 use Lento\Exception\NotReachable;
+use Lento\Heat\HobHeat;
 use Lento\Larder\Allergen;
 use Lento\Pot\Pan;
 use Lento\Pot\SimmerLevel;
@@ -18,7 +19,6 @@ use Lento\Rescue\Means;
 use Lento\Rescue\Reduction;
 use Lento\Rescue\Thickening;
 use Lento\Rescue\Thinning;
-use Lento\Roux\HobHeat;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Sauce;
 use Lento\Thickness\ThicknessClass;

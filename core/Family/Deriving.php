@@ -10,10 +10,10 @@ use Lento\Exception\NotReachable;
 use Lento\Finish\Finishing;
 use Lento\Larder\Ingredient;
 use Lento\Pot\Pan;
+use Lento\Pot\Straining;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
-use Lento\Rescue\Straining;
 use Lento\Thickness\Sauce;
 
 /** A derivative cooked on paper, act by act: what is in its pan after each, how long it took, where the dip-stick reads. */

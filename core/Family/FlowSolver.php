@@ -30,7 +30,7 @@ final readonly class FlowSolver
     private function __construct(private FlowPlan $plan, private Workplace $workplace) {}
 
     /** @throws LentoException */
-    public static function solve(Service $service, Catalogue $catalogue, Workplace $workplace): Flow
+    public static function solve(Service $service, Catalogue $catalogue, Workplace $workplace): ServiceFlow
     {
         $plan = FlowPlan::of($service, $catalogue, $workplace);
         $solver = new self($plan, $workplace);
@@ -46,7 +46,7 @@ final readonly class FlowSolver
             $needs = $solver->needs($bases, $thicknesses, $needs->ratios);
         }
 
-        return new Flow($service, $solver->shared($bases, $thicknesses, $needs), $plan->wished);
+        return new ServiceFlow($service, $solver->shared($bases, $thicknesses, $needs), $plan->wished);
     }
 
     /** @return array<string, BaseInPot> taking a litre of a base for a litre of what is made of it */

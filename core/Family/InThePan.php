@@ -8,9 +8,9 @@ use Lento\Compose\Treatment;
 use Lento\Larder\Fat;
 use Lento\Larder\Ingredient;
 use Lento\Larder\Role;
+use Lento\Pot\Straining;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
-use Lento\Rescue\Straining;
 use Lento\Thickness\Sauce;
 
 /**

@@ -17,12 +17,12 @@ use Lento\Quantity\Volume;
 final readonly class Scaling
 {
     /** @param list<ScaledPot> $pots in the order of the service */
-    private function __construct(public float $factor, public Flow $scaled, public array $pots) {}
+    private function __construct(public float $factor, public ServiceFlow $scaled, public array $pots) {}
 
     /** @throws LentoException if a base cannot be made as it would have to be */
-    public static function by(float $factor, Flow $flow, Catalogue $catalogue, Workplace $workplace): self
+    public static function by(float $factor, ServiceFlow $flow, Catalogue $catalogue, Workplace $workplace): self
     {
-        $scaled = Flow::of($flow->service->times($factor), $catalogue, $workplace);
+        $scaled = ServiceFlow::of($flow->service->times($factor), $catalogue, $workplace);
         $pots = [];
         foreach ($flow->pots() as $node) {
             $after = $scaled->nodes[$node->planned->key] ?? null;

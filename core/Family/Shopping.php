@@ -15,7 +15,7 @@ final readonly class Shopping
     /** @param list<ShoppingLine> $lines the heaviest first */
     private function __construct(public array $lines) {}
 
-    public static function for(Flow $flow, Larder $larder): self
+    public static function for(ServiceFlow $flow, Larder $larder): self
     {
         $lines = [];
         foreach ($flow->nodes as $key => $node) {

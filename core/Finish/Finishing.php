@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lento\Finish;
 
-use Lento\Forecast\Risk;
 use Lento\Larder\Fat;
 use Lento\Larder\Ingredient;
 use Lento\Larder\Role;
 use Lento\Pot\Cooking;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
+use Lento\Risk\Risk;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Sauce;
 

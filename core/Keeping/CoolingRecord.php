@@ -14,20 +14,20 @@ use DateTimeImmutable;
  */
 final readonly class CoolingRecord
 {
-    /** @param list<Reading> $readings in the order of their times */
+    /** @param list<CoolingReading> $readings in the order of their times */
     private function __construct(private FoodSafety $rules, private array $readings) {}
 
-    /** @param list<Reading> $readings */
+    /** @param list<CoolingReading> $readings */
     public static function of(FoodSafety $rules, array $readings): self
     {
-        usort($readings, static fn(Reading $a, Reading $b): int => $a->at <=> $b->at);
+        usort($readings, static fn(CoolingReading $a, CoolingReading $b): int => $a->at <=> $b->at);
 
         return new self($rules, $readings);
     }
 
     public function verdict(DateTimeImmutable $now): Verdict
     {
-        $verdicts = array_map(fn(Stage $stage): Verdict => $this->ofStage($stage, $now), $this->rules->stages);
+        $verdicts = array_map(fn(CoolingStage $stage): Verdict => $this->ofStage($stage, $now), $this->rules->stages);
 
         return match (true) {
             in_array(Verdict::Failed, $verdicts, true) => Verdict::Failed,
@@ -36,7 +36,7 @@ final readonly class CoolingRecord
         };
     }
 
-    public function ofStage(Stage $stage, DateTimeImmutable $now): Verdict
+    public function ofStage(CoolingStage $stage, DateTimeImmutable $now): Verdict
     {
         $since = $this->startOf($stage);
         if ($since === null) {
@@ -53,7 +53,7 @@ final readonly class CoolingRecord
     }
 
     /** Null until something has been read that is warm enough to start the clock. */
-    private function startOf(Stage $stage): ?DateTimeImmutable
+    private function startOf(CoolingStage $stage): ?DateTimeImmutable
     {
         $since = null;
         foreach ($this->readings as $reading) {

@@ -18,7 +18,7 @@ final readonly class FoodSafety
 {
     /**
      * @param non-empty-string $name of the preset, or of the kitchen's own
-     * @param non-empty-list<Stage> $stages each counted from its own first temperature
+     * @param non-empty-list<CoolingStage> $stages each counted from its own first temperature
      * @param Duration|null $reheatWithin where the guidance names a time
      */
     private function __construct(
@@ -73,7 +73,7 @@ final readonly class FoodSafety
      * A kitchen's own numbers.
      *
      * @param non-empty-string $name
-     * @param non-empty-list<Stage> $stages
+     * @param non-empty-list<CoolingStage> $stages
      *
      * @throws OutOfRange if a stage does not cool, or the sauce would be kept warmer than it is held
      */
@@ -101,8 +101,8 @@ final readonly class FoodSafety
         return Duration::ofMinutes(60.0 * $hours);
     }
 
-    private static function stage(float $from, float $to, float $hours): Stage
+    private static function stage(float $from, float $to, float $hours): CoolingStage
     {
-        return new Stage(self::celsius($from), self::celsius($to), self::hours($hours));
+        return new CoolingStage(self::celsius($from), self::celsius($to), self::hours($hours));
     }
 }

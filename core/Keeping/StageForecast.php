@@ -13,7 +13,7 @@ final readonly class StageForecast
      * @param Duration|null $time likely; null where it never gets there
      * @param Duration|null $cautious with the margin of safety
      */
-    public function __construct(public Stage $stage, public ?Duration $time, public ?Duration $cautious) {}
+    public function __construct(public CoolingStage $stage, public ?Duration $time, public ?Duration $cautious) {}
 
     /** Whether it should meet the limit, margin and all. A forecast never says "pass". */
     public function should(): bool

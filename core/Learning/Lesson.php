@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lento\Learning;
 
+use Lento\Heat\HobHeat;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Length;
-use Lento\Roux\HobHeat;
 
 /** What a finished pot teaches of its kitchen: its steam in this pan at this level, its browning on this ring and heat, its flour. */
 final readonly class Lesson

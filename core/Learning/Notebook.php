@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lento\Learning;
 
+use Lento\Heat\HobHeat;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Length;
-use Lento\Roux\HobHeat;
 
 /**
  * All that a kitchen's finished pots have taught, read for one pan, level, ring and heat.

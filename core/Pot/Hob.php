@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Lento\Pot;
 
 use Lento\Exception\OutOfRange;
+use Lento\Heat\HobHeat;
 use Lento\Quantity\Power;
-use Lento\Roux\HobHeat;
 
 /** One ring of a stove, by what is written on it. */
 final readonly class Hob

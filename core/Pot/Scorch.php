@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lento\Pot;
 
-use Lento\Forecast\Risk;
 use Lento\Numerics\Curve;
 use Lento\Quantity\Temperature;
+use Lento\Risk\Risk;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Flow;
 use Lento\Thickness\Sauce;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lento\Pour;
 
-use Lento\Forecast\Risk;
 use Lento\Heat\HeatCapacity;
 use Lento\Heat\PanHeat;
 use Lento\Larder\Ingredient;
 use Lento\Numerics\Curve;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
+use Lento\Risk\Risk;
 
 /**
  * Bringing roux and liquid together by steps: how many, how much each, and how warm the pan is after each.

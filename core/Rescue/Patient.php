@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Rescue;
 
+use Lento\Heat\HobHeat;
 use Lento\Larder\Ingredient;
 use Lento\Larder\Larder;
 use Lento\Pot\Pan;
@@ -11,7 +12,6 @@ use Lento\Pot\Simmer;
 use Lento\Pot\TimeToBoil;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
-use Lento\Roux\HobHeat;
 use Lento\Roux\Roux;
 use Lento\Roux\Shade;
 use Lento\Thickness\EquivalentFlour;

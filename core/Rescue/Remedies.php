@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Rescue;
 
 use Lento\Exception\LentoException;
+use Lento\Pot\Straining;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;

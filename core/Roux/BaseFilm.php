@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Roux;
 
+use Lento\Heat\HobHeat;
 use Lento\Numerics\Curve;
 use Lento\Quantity\Temperature;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Roux;
 
 use Lento\Exception\NotReachable;
+use Lento\Heat\HobHeat;
 use Lento\Heat\Metal;
 use Lento\Heat\PanHeat;
 use Lento\Larder\Fat;

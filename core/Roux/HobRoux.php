@@ -6,6 +6,7 @@ namespace Lento\Roux;
 
 use Closure;
 use Lento\Exception\NotReachable;
+use Lento\Heat\HobHeat;
 use Lento\Heat\Metal;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;

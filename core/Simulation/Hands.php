@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace Lento\Simulation;
 
 use Lento\Finish\Finishing;
-use Lento\Forecast\Risk;
 use Lento\Heat\HeatCapacity;
 use Lento\Heat\PanHeat;
 use Lento\Larder\Fat;
 use Lento\Larder\Ingredient;
 use Lento\Larder\Role;
 use Lento\Larder\Thickener;
+use Lento\Pot\Straining;
 use Lento\Pour\Lumping;
 use Lento\Pour\Steam;
 use Lento\Pour\Tool;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Rescue\Skimming;
-use Lento\Rescue\Straining;
+use Lento\Risk\Risk;
 use Lento\Thickness\Sauce;
 
 /** Does to a simulated pot what a cook does: adds, pours, skims, ladles, strains, turns the heat. */
@@ -32,7 +32,7 @@ final readonly class Hands
 
     public function __construct(private Vessel $vessel) {}
 
-    /** @return array{PotState, Setting, list<array{Trouble, string}>} */
+    /** @return array{PotState, Setting, list<array{Mishap, string}>} */
     public function do(Action $action, PotState $state, Setting $setting): array
     {
         return match ($action->kind) {
@@ -46,7 +46,7 @@ final readonly class Hands
         };
     }
 
-    /** @return array{PotState, Setting, list<array{Trouble, string}>} */
+    /** @return array{PotState, Setting, list<array{Mishap, string}>} */
     private function added(Action $action, PotState $state, Setting $setting): array
     {
         [$what, $mass] = [$action->what, $action->mass ?? Mass::ofGrams(0.0)];
@@ -70,7 +70,7 @@ final readonly class Hands
         return $state->pasted($more, $mixed, $state->ledger->plus(in: $grams));
     }
 
-    /** @return array{PotState, Setting, list<array{Trouble, string}>} the first liquid: from here on it is a sauce */
+    /** @return array{PotState, Setting, list<array{Mishap, string}>} the first liquid: from here on it is a sauce */
     private function poured(PotState $state, Paste $paste, Ingredient $liquid, Mass $mass, float $celsius, Setting $setting): array
     {
         $roux = $paste->asSauce();
@@ -79,10 +79,10 @@ final readonly class Hands
         $smooth = $paste->hasFlour() ? 1.0 - $this->lumping($paste, $setting)->ofPour($state->celsius, $celsius, $mixed, $mass->inGrams() / max(1e-9, $roux->grams()), 0.0) : 1.0;
         $ledger = $state->ledger->plus(in: $this->grams($liquid, $mass), steam: $steam);
 
-        return [$state->sauced($sauce, $mixed, $ledger, $smooth), $setting, $splash ? [[Trouble::Splashes, $liquid->id]] : []];
+        return [$state->sauced($sauce, $mixed, $ledger, $smooth), $setting, $splash ? [[Mishap::Splashes, $liquid->id]] : []];
     }
 
-    /** @return array{PotState, Setting, list<array{Trouble, string}>} */
+    /** @return array{PotState, Setting, list<array{Mishap, string}>} */
     private function intoSauce(PotState $state, Thickener|Fat|Ingredient $what, Mass $mass, float $celsius, Setting $setting): array
     {
         $sauce = $state->sauce;
@@ -103,8 +103,8 @@ final readonly class Hands
         }
         $ledger = $state->ledger->plus(in: $with->grams() + $steam - $sauce->grams(), steam: $steam);
         $told = [
-            ...($hot && $finishing->tooHot && !$this->isLiquid($what) ? [[Trouble::TooHotFor, $what->id]] : []),
-            ...($finishing->curdlingRisk() !== Risk::Low ? [[Trouble::MayCurdle, $what->id]] : []),
+            ...($hot && $finishing->tooHot && !$this->isLiquid($what) ? [[Mishap::TooHotFor, $what->id]] : []),
+            ...($finishing->curdlingRisk() !== Risk::Low ? [[Mishap::MayCurdle, $what->id]] : []),
         ];
 
         return [$state->sauced($with, $mixed, $ledger, $smooth), $setting, $told];

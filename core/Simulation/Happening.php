@@ -10,5 +10,5 @@ use Lento\Quantity\Duration;
 final readonly class Happening
 {
     /** @param string $about larder name of what was added, or empty */
-    public function __construct(public Duration $at, public Trouble $trouble, public string $about = '') {}
+    public function __construct(public Duration $at, public Mishap $trouble, public string $about = '') {}
 }

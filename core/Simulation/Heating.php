@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Lento\Simulation;
 
 use Lento\Exception\OutOfRange;
+use Lento\Heat\HobHeat;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Temperature;
-use Lento\Roux\HobHeat;
 use Lento\Roux\OffHeat;
 use Lento\Roux\OvenRoux;
 

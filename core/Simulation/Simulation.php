@@ -51,7 +51,7 @@ final readonly class Simulation
                 $troubles = $this->noted($troubles, $told, $now);
             }
             $seen[] = $watch->see($state, $setting, $now);
-            $troubles = $this->noted($troubles, array_map(static fn(Trouble $trouble): array => [$trouble, ''], $watch->troubles($state, $setting)), $now);
+            $troubles = $this->noted($troubles, array_map(static fn(Mishap $trouble): array => [$trouble, ''], $watch->troubles($state, $setting)), $now);
             if ($now >= $end) {
                 return new Trace($seen, array_values($troubles), $state);
             }
@@ -63,7 +63,7 @@ final readonly class Simulation
 
     /**
      * @param array<string, Happening> $troubles
-     * @param list<array{Trouble, string}> $told
+     * @param list<array{Mishap, string}> $told
      *
      * @return array<string, Happening>
      */

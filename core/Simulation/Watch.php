@@ -47,19 +47,19 @@ final readonly class Watch
         );
     }
 
-    /** @return list<Trouble> */
+    /** @return list<Mishap> */
     public function troubles(PotState $state, Setting $setting): array
     {
         $paste = $state->paste;
         $film = $this->filmCelsius($state, $setting);
         $content = $state->content();
 
-        return array_map(Trouble::from(...), array_keys(array_filter([
-            Trouble::Smokes->value => $paste !== null && $state->celsius > $paste->smokesAt,
-            Trouble::Burns->value => $paste !== null && $paste->hasFlour() && ($paste->shade()->value >= Shade::BURNT || BaseFilm::speckRiskAt($film) >= self::BURNS),
-            Trouble::Catches->value => $this->scorchRank($state, $setting) >= self::CATCHES,
-            Trouble::RunsOver->value => $content->grams() > 0.0 && $this->vessel->pan->fill($content->volume()) > 1.0,
-            Trouble::BoilsDry->value => $paste === null && $content->grams() > 0.0 && $content->waterGrams < 0.2 * ($content->solidsGrams + $content->fatGrams),
+        return array_map(Mishap::from(...), array_keys(array_filter([
+            Mishap::Smokes->value => $paste !== null && $state->celsius > $paste->smokesAt,
+            Mishap::Burns->value => $paste !== null && $paste->hasFlour() && ($paste->shade()->value >= Shade::BURNT || BaseFilm::speckRiskAt($film) >= self::BURNS),
+            Mishap::Catches->value => $this->scorchRank($state, $setting) >= self::CATCHES,
+            Mishap::RunsOver->value => $content->grams() > 0.0 && $this->vessel->pan->fill($content->volume()) > 1.0,
+            Mishap::BoilsDry->value => $paste === null && $content->grams() > 0.0 && $content->waterGrams < 0.2 * ($content->solidsGrams + $content->fatGrams),
         ])));
     }
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lento\Stove;
 
-use Lento\Forecast\Risk;
 use Lento\Pot\Scorch;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Temperature;
+use Lento\Risk\Risk;
 
 /** Whether a simmering pot is about to catch, and what stops it: a stir, or less heat. */
 final readonly class Catching

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Lento\Stove;
 
-use Lento\Compose\Choice\LateThickening;
 use Lento\Compose\Liquid;
 use Lento\Compose\Sheet;
 use Lento\Exception\NotReachable;
+use Lento\Heat\HobHeat;
 use Lento\Pot\TimeToBoil;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
+use Lento\Rescue\LateThickening;
 use Lento\Rescue\Means;
 use Lento\Rescue\Reduction;
 use Lento\Rescue\Thickening;
 use Lento\Rescue\Thinning;
-use Lento\Roux\HobHeat;
 use Lento\Thickness\EquivalentFlour;
 
 /** What to do next about the thickness of a pot, with its amounts and minutes. */

@@ -16,9 +16,9 @@ use Lento\Course\ReadingKind;
 use Lento\Exception\NotReachable;
 use Lento\Forecast\Band;
 use Lento\Forecast\Spread;
+use Lento\Heat\HobHeat;
 use Lento\Learning\KitchenFactors;
 use Lento\Quantity\Duration;
-use Lento\Roux\HobHeat;
 use Lento\Roux\HobRoux;
 use Lento\Roux\RouxState;
 use Lento\Roux\Shade;
@@ -36,7 +36,7 @@ final readonly class RouxWatch
     /** min beyond which nobody waits for a colour. */
     private const LONGEST = 120.0;
 
-    private function __construct(public RouxState $now, public Shade $lifts, public KitchenFactors $kitchen, public HobHeat $heat, public Curve $curve) {}
+    private function __construct(public RouxState $now, public Shade $lifts, public KitchenFactors $kitchen, public HobHeat $heat, public Trend $curve) {}
 
     /** Null where there is no roux on the hob to watch: baked, ready made, or its flour not in yet. */
     public static function of(Sheet $sheet, Course $course, DateTimeImmutable $now): ?self
@@ -62,7 +62,7 @@ final readonly class RouxWatch
             ? null
             : self::band($kitchen, $end->at->inMinutes(), $end->at->inMinutes() - $state->time->inMinutes(), $lifts);
 
-        return new self($state, $lifts, $kitchen, $heat, new Curve(self::planned($sheet, $start, $forecast), $gone, $read, $ahead, $lifts->value, $arrives));
+        return new self($state, $lifts, $kitchen, $heat, new Trend(self::planned($sheet, $start, $forecast), $gone, $read, $ahead, $lifts->value, $arrives));
     }
 
     /** As it will be in the sauce, when its pan has carried it on. */

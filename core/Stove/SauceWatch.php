@@ -17,6 +17,7 @@ use Lento\Exception\NotReachable;
 use Lento\Forecast\Band;
 use Lento\Forecast\Spread;
 use Lento\Forecast\ThicknessForecast;
+use Lento\Heat\HobHeat;
 use Lento\Pot\SimmerLevel;
 use Lento\Pot\TimeToBoil;
 use Lento\Quantity\Duration;
@@ -24,7 +25,6 @@ use Lento\Quantity\Length;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Rescue\Thickening;
-use Lento\Roux\HobHeat;
 use Lento\Roux\Shade;
 use Lento\Thickness\Sauce;
 use Lento\Thickness\SpoonWord;
@@ -57,7 +57,7 @@ final readonly class SauceWatch
         public Sauce $ends,
         public ThicknessForecast $thicknessThen,
         public Length $depthThen,
-        public Curve $curve,
+        public Trend $curve,
         public Catching $catching,
     ) {}
 
@@ -133,7 +133,7 @@ final readonly class SauceWatch
             $ends,
             ThicknessForecast::within($ends, $reckoning->strength->deviation),
             $pan->depth($ends->volume()),
-            new Curve($planned, $gone, $read, $left->seconds > 0.0 ? $depths : [], $sheet->endDepth()->inMillimetres(), self::arrives($reckoning, $sheet->end->volume())),
+            new Trend($planned, $gone, $read, $left->seconds > 0.0 ? $depths : [], $sheet->endDepth()->inMillimetres(), self::arrives($reckoning, $sheet->end->volume())),
             Catching::of($reckoning, self::unstirred($course, $boiling, $now), self::stirEvery($course)),
         );
     }

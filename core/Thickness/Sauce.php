@@ -10,7 +10,6 @@ use Lento\Larder\Ingredient;
 use Lento\Larder\Thickener;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
-use Lento\Roux\FreeFat;
 
 /**
  * What a sauce is made of and how far it is cooked. Immutable: adding or simmering gives another sauce.

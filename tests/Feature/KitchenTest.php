@@ -10,11 +10,11 @@ use App\Models\LarderEntry;
 use App\Models\Pan;
 use Lento\Compose\Base;
 use Lento\Compose\Formula;
+use Lento\Heat\HobHeat;
 use Lento\Pot\HobKind;
 use Lento\Pot\PanBase;
 use Lento\Quantity\Mass;
 use Lento\Quantity\MeasureSystem;
-use Lento\Roux\HobHeat;
 
 use function Pest\Laravel\get;
 use function Pest\Laravel\post;

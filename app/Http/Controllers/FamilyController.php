@@ -22,8 +22,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Lento\Exception\LentoException;
-use Lento\Family\Flow;
 use Lento\Family\Service;
+use Lento\Family\ServiceFlow;
 use Lento\Family\Wish;
 use Lento\Quantity\Volume;
 
@@ -50,7 +50,7 @@ final readonly class FamilyController
             : null;
         [$flow, $refusal] = [null, ''];
         try {
-            $flow = Flow::of(Service::of([new Wish($sauce, $liquid, Volume::ofLitres($fault === null ? $litres : self::USUAL_LITRES))]), $catalogue, (new KitchenWorkplace($kitchen))->workplace());
+            $flow = ServiceFlow::of(Service::of([new Wish($sauce, $liquid, Volume::ofLitres($fault === null ? $litres : self::USUAL_LITRES))]), $catalogue, (new KitchenWorkplace($kitchen))->workplace());
         } catch (LentoException $refused) {
             $refusal = $refused->getMessage();
         }

@@ -10,13 +10,13 @@ use App\Format\SauceNames;
 use App\Format\Words;
 use App\Kitchen\Kitchen;
 use Lento\Compose\Base;
-use Lento\Family\Flow;
 use Lento\Family\FlowNode;
+use Lento\Family\ServiceFlow;
 
 /** The bases of a service, each with how thick it is made and why. */
 final readonly class BaseCards
 {
-    public function __construct(private Flow $flow, private SauceNames $names, private Kitchen $kitchen, private NextActions $next) {}
+    public function __construct(private ServiceFlow $flow, private SauceNames $names, private Kitchen $kitchen, private NextActions $next) {}
 
     /** @return list<BaseCard> */
     public function all(): array

@@ -15,8 +15,8 @@ use App\Format\Litres;
 use App\Format\SauceNames;
 use Lento\Drawing\FlowAddition;
 use Lento\Family\ActKind;
-use Lento\Family\Flow;
 use Lento\Family\FlowNode;
+use Lento\Family\ServiceFlow;
 use Lento\Quantity\Temperature;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Flow as Viscous;
@@ -25,7 +25,7 @@ use Lento\Thickness\SpoonTest;
 /** What stands under the ends of the drawing: each sauce with its typed rows, its cautions, and what is done next. */
 final readonly class Columns
 {
-    public function __construct(private Flow $flow, private ServiceReading $reading, private ServiceFields $fields, private SauceNames $names, private FlowPicture $picture, private NextActions $next) {}
+    public function __construct(private ServiceFlow $flow, private ServiceReading $reading, private ServiceFields $fields, private SauceNames $names, private FlowPicture $picture, private NextActions $next) {}
 
     /** @return array<string, Column> by key */
     public function all(): array

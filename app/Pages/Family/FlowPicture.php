@@ -19,8 +19,8 @@ use Lento\Drawing\FlowSauce;
 use Lento\Family\ActKind;
 use Lento\Family\DoneAct;
 use Lento\Family\Fate;
-use Lento\Family\Flow;
 use Lento\Family\FlowNode;
+use Lento\Family\ServiceFlow;
 use Lento\Quantity\Volume;
 
 /** The flow of a service as it is drawn, and the same in sentences. */
@@ -35,7 +35,7 @@ final readonly class FlowPicture
     /** @var array<string, string> #rrggbb by key */
     private array $colours;
 
-    public function __construct(private Flow $flow, private SauceNames $names)
+    public function __construct(private ServiceFlow $flow, private SauceNames $names)
     {
         $colours = [];
         foreach ($flow->nodes as $key => $node) {

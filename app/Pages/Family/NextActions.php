@@ -7,14 +7,14 @@ namespace App\Pages\Family;
 use App\Family\ServiceKey;
 use App\Format\SauceNames;
 use App\Format\Words;
-use Lento\Family\Flow;
 use Lento\Family\FlowNode;
+use Lento\Family\ServiceFlow;
 
 /** What is to be done next with each sauce of a service: bases first, then the ladle, then the stove. */
 final readonly class NextActions
 {
     /** @param array<string, PotState> $pots by the key of their sauce */
-    public function __construct(private Flow $flow, private SauceNames $names, private array $pots) {}
+    public function __construct(private ServiceFlow $flow, private SauceNames $names, private array $pots) {}
 
     /** Of an end of the flow. */
     public function ofEnd(string $key, FlowNode $node): Action

@@ -27,8 +27,8 @@ use Lento\Family\Derived;
 use Lento\Family\DerivedSteps;
 use Lento\Family\Dose;
 use Lento\Family\Fate;
-use Lento\Family\Flow;
 use Lento\Family\FlowNode;
+use Lento\Family\ServiceFlow;
 use Lento\Thickness\ThicknessClass;
 
 /** One sauce of the catalogue: what it is, what it is made of, how it is done, and what it is when it is done. */
@@ -41,7 +41,7 @@ final readonly class SaucePage
         public string $liquid,
         public string $litres,
         public ?Fault $fault,
-        public ?Flow $flow,
+        public ?ServiceFlow $flow,
         public string $refusal,
         public Kitchen $kitchen,
         public Catalogue $catalogue,

@@ -16,8 +16,8 @@ use App\Kitchen\Kitchen;
 use App\Questions\Fault;
 use App\Questions\Typed;
 use Lento\Family\Catalogue;
-use Lento\Family\Flow;
 use Lento\Family\FlowNode;
+use Lento\Family\ServiceFlow;
 use Lento\Keeping\FoodSafety;
 use Lento\Quantity\Volume;
 
@@ -38,7 +38,7 @@ final readonly class ServicePage
         public int $serviceId,
         public ServiceFields $fields,
         public ServiceReading $reading,
-        public ?Flow $flow,
+        public ?ServiceFlow $flow,
         public string $refusal,
         public Kitchen $kitchen,
         public Catalogue $catalogue,

@@ -15,10 +15,10 @@ use App\Kitchen\Kitchen;
 use Lento\Compose\Base;
 use Lento\Exception\LentoException;
 use Lento\Family\Catalogue;
-use Lento\Family\Flow;
 use Lento\Family\FlowPlan;
 use Lento\Family\Possible;
 use Lento\Family\Service;
+use Lento\Family\ServiceFlow;
 use Lento\Family\Share;
 use Lento\Family\Supply;
 use Lento\Family\Wish;
@@ -48,7 +48,7 @@ final readonly class SupplyPage
         }
         $litres = Volume::ofLitres($reading->litres);
         try {
-            $stem = Flow::of(Service::of([new Wish($reading->base->value, $reading->liquid, $litres)]), $catalogue, $workplace)->node(FlowPlan::key($reading->base->value, $reading->liquid))->stem;
+            $stem = ServiceFlow::of(Service::of([new Wish($reading->base->value, $reading->liquid, $litres)]), $catalogue, $workplace)->node(FlowPlan::key($reading->base->value, $reading->liquid))->stem;
             $supply = Supply::of($stem->taken($litres), $reading->short, $workplace);
 
             return new self($fields, $reading, $supply->possible($reading->derivatives), $reading->wishes === [] ? [] : $supply->split($reading->wishes), '', $kitchen, $catalogue);

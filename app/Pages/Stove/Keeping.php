@@ -7,10 +7,10 @@ namespace App\Pages\Stove;
 use App\Format\Degrees;
 use App\Format\Words;
 use App\Kitchen\Kitchen;
-use Lento\Compose\Choice\SkinGuard;
 use Lento\Course\KeptAs;
+use Lento\Keeping\CoolingStage;
 use Lento\Keeping\FoodSafety;
-use Lento\Keeping\Stage;
+use Lento\Keeping\SkinGuard;
 
 /** Serve, hold or cool: how, by the kitchen’s own guidance. */
 final readonly class Keeping
@@ -26,7 +26,7 @@ final readonly class Keeping
     public function ways(): array
     {
         $skin = Words::text('stove.keep.skin.' . $this->skin->value);
-        $stages = array_map(static fn(Stage $stage): string => Words::text('stove.keep.stage', from: Degrees::text($stage->from), to: Degrees::text($stage->to), hours: rtrim(rtrim(sprintf('%.1F', $stage->within->inMinutes() / 60.0), '0'), '.')), $this->preset->stages);
+        $stages = array_map(static fn(CoolingStage $stage): string => Words::text('stove.keep.stage', from: Degrees::text($stage->from), to: Degrees::text($stage->to), hours: rtrim(rtrim(sprintf('%.1F', $stage->within->inMinutes() / 60.0), '0'), '.')), $this->preset->stages);
 
         return array_map(fn(string $way): array => [
             'kept' => $way,

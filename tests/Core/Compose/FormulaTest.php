@@ -295,7 +295,7 @@ it('advises the oven for much brown roux, and bakes it there', function (): void
 
 it('lets a stirred pot catch less, and warns of milk sooner than of stock', function (): void {
     $ask = fn(Base $base, Stirring $stirring): Sheet => made($base, thickness: EquivalentFlour::ofGramsPerLitre(80.0), simmerLevel: Lento\Pot\SimmerLevel::Simmer, method: new Method(stirring: $stirring));
-    $ranks = array_flip(array_column(Lento\Forecast\Risk::cases(), 'value'));
+    $ranks = array_flip(array_column(Lento\Risk\Risk::cases(), 'value'));
     expect($ranks[$ask(Base::Bechamel, Stirring::Constantly)->outlook->scorching->value])->toBeLessThan($ranks[$ask(Base::Bechamel, Stirring::Visits)->outlook->scorching->value])
         ->and(array_filter($ask(Base::Bechamel, Stirring::Constantly)->steps, fn(Step $step): bool => $step->kind === StepKind::Simmer && !$step->handsOn))->toBe([]);
     $milk = made(Base::Bechamel, thickness: EquivalentFlour::ofGramsPerLitre(62.0), simmerLevel: Lento\Pot\SimmerLevel::Simmer);

@@ -9,6 +9,7 @@ use Lento\Compose\Composer;
 use Lento\Compose\Given;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
+use Lento\Heat\HobHeat;
 use Lento\Learning\KitchenFactors;
 use Lento\Pot\Pan;
 use Lento\Pot\SimmerLevel;
@@ -18,7 +19,6 @@ use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
-use Lento\Roux\HobHeat;
 use Lento\Thickness\EquivalentFlour;
 
 /** Questions whose sheets are kept: between them every base, given, school, colour, and most warnings. */

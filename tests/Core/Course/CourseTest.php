@@ -13,11 +13,11 @@ use Lento\Course\Event;
 use Lento\Course\FollowUp;
 use Lento\Course\KeptAs;
 use Lento\Course\Rescued;
+use Lento\Heat\HobHeat;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
 use Lento\Rescue\Fault;
 use Lento\Rescue\RemedyKind;
-use Lento\Roux\HobHeat;
 use Tests\Core\Room;
 
 covers(...Room::of('Course'));

@@ -15,14 +15,13 @@ use Lento\Family\Deriving;
 use Lento\Family\DoneAct;
 use Lento\Family\Dose;
 use Lento\Family\Fate;
-use Lento\Family\Flow;
 use Lento\Family\HouseDerivatives;
 use Lento\Family\PanShelf;
 use Lento\Family\Service;
+use Lento\Family\ServiceFlow;
 use Lento\Family\Stem;
 use Lento\Family\Wish;
 use Lento\Family\Workplace;
-use Lento\Forecast\Risk;
 use Lento\Larder\Allergen;
 use Lento\Larder\Larder;
 use Lento\Learning\KitchenFactors;
@@ -30,6 +29,7 @@ use Lento\Pot\Pan;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
+use Lento\Risk\Risk;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\ThicknessClass;
 use Tests\Core\Family\FamilyPots;
@@ -42,7 +42,7 @@ function stemOf(string $base, string $liquid = '', float $litres = 2.0): Stem
 {
     $liquid = $liquid === '' ? Catalogue::house()->liquids($base)[0] : $liquid;
 
-    return Flow::of(Service::of([new Wish($base, $liquid, Volume::ofLitres($litres))]), Catalogue::house(), Workplace::house())->node("$base@$liquid")->stem;
+    return ServiceFlow::of(Service::of([new Wish($base, $liquid, Volume::ofLitres($litres))]), Catalogue::house(), Workplace::house())->node("$base@$liquid")->stem;
 }
 
 function derivedOf(Derivative $derivative, Stem $stem, bool $corrects = true): Derived

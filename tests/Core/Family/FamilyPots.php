@@ -9,10 +9,11 @@ use Lento\Family\Catalogue;
 use Lento\Family\Derived;
 use Lento\Family\DoneAct;
 use Lento\Family\Fate;
-use Lento\Family\Flow;
 use Lento\Family\Service;
+use Lento\Family\ServiceFlow;
 use Lento\Family\Wish;
 use Lento\Family\Workplace;
+use Lento\Heat\HobHeat;
 use Lento\Larder\Fat;
 use Lento\Larder\Ingredient;
 use Lento\Larder\Larder;
@@ -22,7 +23,6 @@ use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
-use Lento\Roux\HobHeat;
 use Lento\Simulation\Action;
 use Lento\Simulation\Hands;
 use Lento\Simulation\Heating;
@@ -71,7 +71,7 @@ final class FamilyPots
     {
         $catalogue = Catalogue::house();
         $liquid = $catalogue->liquids($sauce)[0];
-        $flow = Flow::of(Service::of([new Wish($sauce, $liquid, Volume::ofLitres($litres))]), $catalogue, Workplace::house());
+        $flow = ServiceFlow::of(Service::of([new Wish($sauce, $liquid, Volume::ofLitres($litres))]), $catalogue, Workplace::house());
 
         return $flow->node("$sauce@$liquid")->derived ?? throw new RuntimeException("no $sauce");
     }

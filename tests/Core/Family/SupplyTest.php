@@ -6,9 +6,9 @@ use Lento\Family\Act;
 use Lento\Family\Catalogue;
 use Lento\Family\Derivative;
 use Lento\Family\Dose;
-use Lento\Family\Flow;
 use Lento\Family\Possible;
 use Lento\Family\Service;
+use Lento\Family\ServiceFlow;
 use Lento\Family\Share;
 use Lento\Family\Stem;
 use Lento\Family\Supply;
@@ -24,7 +24,7 @@ covers(...Room::of('Family'));
 /** @param array<string, float> $grams on hand */
 function supplyOf(float $litres, array $grams = []): Supply
 {
-    $stem = Flow::of(Service::of([new Wish('veloute', 'fish-stock', Volume::ofLitres($litres))]), Catalogue::house(), Workplace::house())->node('veloute@fish-stock')->stem;
+    $stem = ServiceFlow::of(Service::of([new Wish('veloute', 'fish-stock', Volume::ofLitres($litres))]), Catalogue::house(), Workplace::house())->node('veloute@fish-stock')->stem;
 
     return Supply::of($stem->taken(Volume::ofLitres($litres)), array_map(Mass::ofGrams(...), $grams), Workplace::house());
 }
@@ -108,7 +108,7 @@ it('never hands out more than there is, whatever is wished', function (int $seed
 
 it('goes on with a sauce that can no longer be made as wished', function (): void {
     $dry = new Derivative('x', 'veloute', [], [Act::reduce(0.999)], ThicknessClass::Coating);
-    $stem = Flow::of(Service::of([new Wish('veloute', 'fish-stock', Volume::ofLitres(2.0))]), Catalogue::house(), Workplace::house())->node('veloute@fish-stock')->stem;
+    $stem = ServiceFlow::of(Service::of([new Wish('veloute', 'fish-stock', Volume::ofLitres(2.0))]), Catalogue::house(), Workplace::house())->node('veloute@fish-stock')->stem;
     expect($stem)->toBeInstanceOf(Stem::class)
         ->and(Dose::grams('butter', 1.0)->mass(Volume::ofLitres(0.0), Lento\Larder\Larder::house())->inGrams())->toBe(0.0)
         ->and($dry->acts)->toHaveCount(1);

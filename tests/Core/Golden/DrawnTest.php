@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Lento\Finish\Curdling;
+use Lento\Heat\HobHeat;
 use Lento\Keeping\Container;
 use Lento\Keeping\Cooling;
 use Lento\Keeping\Place;
@@ -27,7 +28,6 @@ use Lento\Rescue\Means;
 use Lento\Rescue\Reduction;
 use Lento\Rescue\Thickening;
 use Lento\Rescue\Thinning;
-use Lento\Roux\HobHeat;
 use Lento\Roux\HobRoux;
 use Lento\Roux\OvenRoux;
 use Lento\Roux\Roux;

@@ -7,11 +7,11 @@ use Lento\Exception\Unknown;
 use Lento\Keeping\Container;
 use Lento\Keeping\Cooling;
 use Lento\Keeping\CoolingForecast;
+use Lento\Keeping\CoolingReading;
 use Lento\Keeping\CoolingRecord;
+use Lento\Keeping\CoolingStage;
 use Lento\Keeping\FoodSafety;
 use Lento\Keeping\Place;
-use Lento\Keeping\Reading;
-use Lento\Keeping\Stage;
 use Lento\Keeping\Verdict;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
@@ -146,10 +146,10 @@ it('knows four sets of guidance by name, and a kitchen’s own', function (): vo
         expect($rules->holdAtLeast->inCelsius())->toBeGreaterThanOrEqual(57.0 - 1e-9)
             ->and($rules->stages[count($rules->stages) - 1]->to->kelvin)->toBeLessThanOrEqual(celsius(10.0)->kelvin);
     }
-    $own = FoodSafety::own('galley', celsius(65.0), [new Stage(celsius(65.0), celsius(4.0), Duration::ofMinutes(90.0))], celsius(80.0), null, celsius(3.0));
+    $own = FoodSafety::own('galley', celsius(65.0), [new CoolingStage(celsius(65.0), celsius(4.0), Duration::ofMinutes(90.0))], celsius(80.0), null, celsius(3.0));
     expect($own->name)->toBe('galley')
-        ->and(fn() => FoodSafety::own('upside down', celsius(65.0), [new Stage(celsius(10.0), celsius(60.0), Duration::ofMinutes(90.0))], celsius(80.0), null, celsius(3.0)))->toThrow(OutOfRange::class)
-        ->and(fn() => FoodSafety::own('warm', celsius(57.0), [new Stage(celsius(57.0), celsius(5.0), Duration::ofMinutes(90.0))], celsius(80.0), null, celsius(60.0)))->toThrow(OutOfRange::class);
+        ->and(fn() => FoodSafety::own('upside down', celsius(65.0), [new CoolingStage(celsius(10.0), celsius(60.0), Duration::ofMinutes(90.0))], celsius(80.0), null, celsius(3.0)))->toThrow(OutOfRange::class)
+        ->and(fn() => FoodSafety::own('warm', celsius(57.0), [new CoolingStage(celsius(57.0), celsius(5.0), Duration::ofMinutes(90.0))], celsius(80.0), null, celsius(60.0)))->toThrow(OutOfRange::class);
 });
 
 /** @param list<array{string, float}> $readings */
@@ -157,7 +157,7 @@ function cooled(array $readings, string $now): Verdict
 {
     return CoolingRecord::of(
         FoodSafety::usModelCode(),
-        array_map(fn(array $reading): Reading => new Reading(new DateTimeImmutable('2026-11-25 ' . $reading[0]), celsius($reading[1])), $readings),
+        array_map(fn(array $reading): CoolingReading => new CoolingReading(new DateTimeImmutable('2026-11-25 ' . $reading[0]), celsius($reading[1])), $readings),
     )->verdict(new DateTimeImmutable('2026-11-25 ' . $now));
 }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use Lento\Exception\OutOfRange;
 use Lento\Exception\Unknown;
+use Lento\Keeping\CoolingStage;
 use Lento\Keeping\FoodSafety;
-use Lento\Keeping\Stage;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Temperature;
 use Tests\Core\Room;
@@ -15,7 +15,7 @@ covers(...Room::of('Keeping'));
 /** @return list<array{float, float, float}> °C from, °C to, hours */
 function stagesOf(FoodSafety $rules): array
 {
-    return array_map(fn(Stage $stage): array => [round($stage->from->inCelsius(), 6), round($stage->to->inCelsius(), 6), $stage->within->inMinutes() / 60.0], $rules->stages);
+    return array_map(fn(CoolingStage $stage): array => [round($stage->from->inCelsius(), 6), round($stage->to->inCelsius(), 6), $stage->within->inMinutes() / 60.0], $rules->stages);
 }
 
 // The figures of the guidance themselves: a slip in one of them would cool a sauce by the wrong clock.
@@ -34,7 +34,7 @@ it('knows the four presets by their figures', function (string $name, float $hol
 ]);
 
 it('knows no other preset, and no rules of one’s own that do not cool', function (): void {
-    $own = fn(float $from, float $to, float $keep): FoodSafety => FoodSafety::own('ours', Temperature::ofCelsius(63.0), [new Stage(Temperature::ofCelsius($from), Temperature::ofCelsius($to), Duration::ofMinutes(90.0))], Temperature::ofCelsius(75.0), null, Temperature::ofCelsius($keep));
+    $own = fn(float $from, float $to, float $keep): FoodSafety => FoodSafety::own('ours', Temperature::ofCelsius(63.0), [new CoolingStage(Temperature::ofCelsius($from), Temperature::ofCelsius($to), Duration::ofMinutes(90.0))], Temperature::ofCelsius(75.0), null, Temperature::ofCelsius($keep));
     expect(fn() => FoodSafety::named('none'))->toThrow(Unknown::class)
         ->and($own(63.0, 8.0, 5.0)->name)->toBe('ours')
         ->and(fn() => $own(20.0, 20.0, 5.0))->toThrow(OutOfRange::class, 'must lie between 0 and 20 °C')

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
-use Lento\Forecast\Risk;
 use Lento\Larder\Larder;
 use Lento\Pot\BoilingPoint;
 use Lento\Pot\Hob;
@@ -20,6 +19,7 @@ use Lento\Quantity\Mass;
 use Lento\Quantity\Power;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
+use Lento\Risk\Risk;
 use Lento\Thickness\Sauce;
 use Tests\Core\Golden\Table;
 use Tests\Core\Room;

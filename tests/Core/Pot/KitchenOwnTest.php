@@ -6,6 +6,7 @@ use Lento\Compose\Base;
 use Lento\Compose\Composer;
 use Lento\Compose\Question;
 use Lento\Exception\OutOfRange;
+use Lento\Heat\HobHeat;
 use Lento\Pot\Hob;
 use Lento\Pot\HobKind;
 use Lento\Pot\Pan;
@@ -15,7 +16,6 @@ use Lento\Quantity\Mass;
 use Lento\Quantity\Power;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
-use Lento\Roux\HobHeat;
 use Tests\Core\Room;
 
 covers(...Room::of('Pot', 'Compose'));

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Lento\Heat\HobHeat;
 use Lento\Larder\Larder;
 use Lento\Pot\Cooking;
 use Lento\Pot\Simmer;
@@ -14,7 +15,6 @@ use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Rescue\Skimming;
 use Lento\Rescue\Thinning;
-use Lento\Roux\HobHeat;
 use Lento\Roux\HobRoux;
 use Lento\Roux\Roux;
 use Lento\Roux\RouxState;

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Lento\Exception\OutOfRange;
+use Lento\Heat\HobHeat;
 use Lento\Larder\Larder;
 use Lento\Pot\Lid;
 use Lento\Pot\Pan;
@@ -14,7 +15,6 @@ use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
-use Lento\Roux\HobHeat;
 use Lento\Thickness\Flow;
 use Lento\Thickness\Sauce;
 use Lento\Thickness\Starch;

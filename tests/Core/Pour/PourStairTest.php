@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Lento\Forecast\Risk;
 use Lento\Larder\Larder;
 use Lento\Pour\Lumping;
 use Lento\Pour\Pour;
@@ -12,6 +11,7 @@ use Lento\Pour\Steam;
 use Lento\Pour\Tool;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
+use Lento\Risk\Risk;
 use Tests\Core\Golden\Table;
 use Tests\Core\Room;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Roux;
 
+use Lento\Heat\HobHeat;
 use Lento\Heat\Metal;
 use Lento\Larder\Larder;
 use Lento\Quantity\Duration;
@@ -13,7 +14,6 @@ use Lento\Quantity\Temperature;
 use Lento\Roux\BaseFilm;
 use Lento\Roux\BrownedButter;
 use Lento\Roux\CarryOver;
-use Lento\Roux\HobHeat;
 use Lento\Roux\HobRoux;
 use Lento\Roux\OffHeat;
 use Lento\Roux\OvenRoux;

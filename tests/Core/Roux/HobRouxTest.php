@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use Lento\Exception\NotReachable;
+use Lento\Heat\HobHeat;
 use Lento\Larder\Larder;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Roux\Colour;
-use Lento\Roux\HobHeat;
 use Lento\Roux\HobRoux;
 use Lento\Roux\Roux;
 use Lento\Roux\Shade;

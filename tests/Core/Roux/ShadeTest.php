@@ -6,10 +6,10 @@ use Lento\Exception\OutOfRange;
 use Lento\Larder\Larder;
 use Lento\Quantity\Mass;
 use Lento\Roux\Colour;
-use Lento\Roux\FreeFat;
 use Lento\Roux\Roux;
 use Lento\Roux\Shade;
 use Lento\Roux\Texture;
+use Lento\Thickness\FreeFat;
 use Tests\Core\Golden\Table;
 use Tests\Core\Room;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Simulation;
 
+use Lento\Heat\HobHeat;
 use Lento\Heat\Metal;
 use Lento\Larder\Larder;
 use Lento\Learning\KitchenFactors;
@@ -16,7 +17,6 @@ use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
-use Lento\Roux\HobHeat;
 use Lento\Roux\OffHeat;
 use Lento\Simulation\Action;
 use Lento\Simulation\Heating;

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Lento\Exception\OutOfRange;
+use Lento\Heat\HobHeat;
 use Lento\Larder\Larder;
 use Lento\Learning\KitchenFactors;
 use Lento\Pot\Lid;
@@ -14,16 +15,15 @@ use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
-use Lento\Roux\HobHeat;
 use Lento\Roux\HobRoux;
 use Lento\Roux\OffHeat;
 use Lento\Roux\Roux;
 use Lento\Simulation\Action;
 use Lento\Simulation\Happening;
 use Lento\Simulation\Heating;
+use Lento\Simulation\Mishap;
 use Lento\Simulation\Simulation;
 use Lento\Simulation\Trace;
-use Lento\Simulation\Trouble;
 use Lento\Simulation\Vessel;
 use Tests\Core\Room;
 
@@ -69,10 +69,10 @@ function simulated(array $actions, float $minutes, ?Vessel $vessel = null, float
     return Simulation::in($vessel ?? vessel())->run($actions, after($minutes), Duration::ofSeconds($every));
 }
 
-/** @return list<Trouble> */
+/** @return list<Mishap> */
 function troubles(Trace $trace): array
 {
-    return array_map(fn(Happening $happening): Trouble => $happening->trouble, $trace->troubles);
+    return array_map(fn(Happening $happening): Mishap => $happening->trouble, $trace->troubles);
 }
 
 it('cooks two litres of velouté from cold butter to the strainer', function (): void {
@@ -171,20 +171,20 @@ it('boils cooler in the mountains', function (): void {
     expect($trace->last()->temperature->inCelsius())->toEqualWithDelta(92.0, 1e-9);
 });
 
-it('calls a trouble once, by its name and at its moment', function (array $actions, Trouble $trouble, float $from, float $to): void {
+it('calls a trouble once, by its name and at its moment', function (array $actions, Mishap $trouble, float $from, float $to): void {
     $trace = simulated(array_values($actions), 70.0);
     $called = array_values(array_filter($trace->troubles, fn(Happening $happening): bool => $happening->trouble === $trouble));
     expect($called)->toHaveCount(1)
         ->and($called[0]->at->inMinutes())->toBeGreaterThanOrEqual($from)->toBeLessThanOrEqual($to);
 })->with([
-    'cold stock onto hot oil' => [[put(0.0, 'vegetable-oil', 100.0), turn(0.0, HobHeat::High), put(3.0, 'plain-flour', 100.0), put(6.0, 'chicken-stock', 300.0)], Trouble::Splashes, 6.0, 6.0],
-    'butter smokes' => [[put(0.0, 'butter', 100.0), turn(0.0, HobHeat::High), put(3.0, 'plain-flour', 100.0)], Trouble::Smokes, 1.0, 20.0],
-    'burnt in the end' => [[put(0.0, 'vegetable-oil', 100.0), turn(0.0, HobHeat::MediumHigh), put(3.0, 'plain-flour', 100.0), Action::stir(after(0.0), 1.0)], Trouble::Burns, 15.0, 40.0],
-    'too small a pan' => [[put(0.0, 'whole-milk', 8000.0)], Trouble::RunsOver, 0.0, 0.0],
-    'thick milk left alone' => [[put(0.0, 'whole-milk', 1000.0, 80.0), put(0.0, 'plain-flour', 110.0), turn(0.0, HobHeat::High), Action::stir(after(0.0), 0.0)], Trouble::Catches, 0.0, 20.0],
-    'boiled dry' => [[put(0.0, 'whole-milk', 200.0), turn(0.0, HobHeat::High)], Trouble::BoilsDry, 1.0, 30.0],
-    'cheese at the boil' => [[...veloute(), put(55.0, 'hard-cheese', 100.0)], Trouble::TooHotFor, 55.0, 55.0],
-    'milk in acid' => [[put(0.0, 'whole-milk', 500.0, 90.0), put(1.0, 'lemon-juice', 60.0)], Trouble::MayCurdle, 1.0, 1.0],
+    'cold stock onto hot oil' => [[put(0.0, 'vegetable-oil', 100.0), turn(0.0, HobHeat::High), put(3.0, 'plain-flour', 100.0), put(6.0, 'chicken-stock', 300.0)], Mishap::Splashes, 6.0, 6.0],
+    'butter smokes' => [[put(0.0, 'butter', 100.0), turn(0.0, HobHeat::High), put(3.0, 'plain-flour', 100.0)], Mishap::Smokes, 1.0, 20.0],
+    'burnt in the end' => [[put(0.0, 'vegetable-oil', 100.0), turn(0.0, HobHeat::MediumHigh), put(3.0, 'plain-flour', 100.0), Action::stir(after(0.0), 1.0)], Mishap::Burns, 15.0, 40.0],
+    'too small a pan' => [[put(0.0, 'whole-milk', 8000.0)], Mishap::RunsOver, 0.0, 0.0],
+    'thick milk left alone' => [[put(0.0, 'whole-milk', 1000.0, 80.0), put(0.0, 'plain-flour', 110.0), turn(0.0, HobHeat::High), Action::stir(after(0.0), 0.0)], Mishap::Catches, 0.0, 20.0],
+    'boiled dry' => [[put(0.0, 'whole-milk', 200.0), turn(0.0, HobHeat::High)], Mishap::BoilsDry, 1.0, 30.0],
+    'cheese at the boil' => [[...veloute(), put(55.0, 'hard-cheese', 100.0)], Mishap::TooHotFor, 55.0, 55.0],
+    'milk in acid' => [[put(0.0, 'whole-milk', 500.0, 90.0), put(1.0, 'lemon-juice', 60.0)], Mishap::MayCurdle, 1.0, 1.0],
 ]);
 
 it('refuses what is no plan', function (Closure $run): void {

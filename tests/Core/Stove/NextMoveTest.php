@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Lento\Compose\Base;
-use Lento\Compose\Choice\LateThickening;
 use Lento\Compose\Method;
 use Lento\Compose\Question;
 use Lento\Compose\StepKind;
@@ -14,6 +13,7 @@ use Lento\Pot\Pan;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
+use Lento\Rescue\LateThickening;
 use Lento\Rescue\Means;
 use Lento\Stove\MoveKind;
 use Lento\Stove\NextMove;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lento\Forecast;
+namespace Lento\Risk;
 
 /**
  * A risk in words. The numbers behind it rank ways of working against each other; none of them is a probability.

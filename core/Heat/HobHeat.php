@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lento\Roux;
+namespace Lento\Heat;
 
 /** A hob level, as net flux into the pan base and the temperature at which the cook holds the roux. Source: docs/model.md, B (estimates). */
 enum HobHeat: string

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lento\Simulation;
 
 /** What goes wrong with a pot, by the name a cook gives it. */
-enum Trouble: string
+enum Mishap: string
 {
     case Splashes = 'splashes';
     case RunsOver = 'runs-over';

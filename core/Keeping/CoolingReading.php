@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use Lento\Quantity\Temperature;
 
 /** A thermometer in the middle of the sauce, once. */
-final readonly class Reading
+final readonly class CoolingReading
 {
     public function __construct(public DateTimeImmutable $at, public Temperature $temperature) {}
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lento\Roux;
+namespace Lento\Thickness;
 
 use Lento\Numerics\Curve;
 use Lento\Quantity\Mass;

@@ -7,7 +7,7 @@ namespace Lento\Stove;
 use Lento\Forecast\Band;
 
 /** How a pot has gone and will go: as planned, as it was, as it was read, and as it should go on. */
-final readonly class Curve
+final readonly class Trend
 {
     /**
      * @param list<Point> $planned

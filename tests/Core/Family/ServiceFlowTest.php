@@ -9,12 +9,12 @@ use Lento\Exception\Unknown;
 use Lento\Family\BoughtAs;
 use Lento\Family\Branch;
 use Lento\Family\Catalogue;
-use Lento\Family\Flow;
 use Lento\Family\FlowNode;
 use Lento\Family\OnHand;
 use Lento\Family\PanShelf;
 use Lento\Family\Scaling;
 use Lento\Family\Service;
+use Lento\Family\ServiceFlow;
 use Lento\Family\Shopping;
 use Lento\Family\ShoppingLine;
 use Lento\Family\Suits;
@@ -42,19 +42,19 @@ function wished(string $sauce, float $litres, ?ThicknessClass $class = null, ?st
  * @param list<Wish> $wishes
  * @param list<OnHand> $onHand
  */
-function flowOf(array $wishes, float $spare = 0.0, array $onHand = [], ?Workplace $workplace = null): Flow
+function flowOf(array $wishes, float $spare = 0.0, array $onHand = [], ?Workplace $workplace = null): ServiceFlow
 {
-    return Flow::of(Service::of($wishes, $spare, $onHand), Catalogue::house(), $workplace ?? Workplace::house());
+    return ServiceFlow::of(Service::of($wishes, $spare, $onHand), Catalogue::house(), $workplace ?? Workplace::house());
 }
 
 /** Supper on the ferry: gratin béchamel, tomato-and-butter sauce, mushroom and shallot, onion gravy. */
-function supper(): Flow
+function supper(): ServiceFlow
 {
     return flowOf([wished('bechamel', 3.96, ThicknessClass::Gratin), wished('aurore', 2.4, liquid: 'fish-stock'), wished('mushroom-shallot', 1.6), wished('onion-gravy', 2.88)], 0.05);
 }
 
 /** What is there of each sauce is served, ladled off or over; what each pot took went out of another; and no pot loses anything but steam, strainer and cling. */
-function balances(Flow $flow): void
+function balances(ServiceFlow $flow): void
 {
     foreach ($flow->nodes as $key => $node) {
         $gone = $node->served->inLitres() + $node->over()->inLitres() + array_sum(array_map(fn(Branch $branch): float => $branch->taken->inLitres(), $node->branches));

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lento\Compose\Choice;
+namespace Lento\Rescue;
 
 /** What mends a sauce that has come out thin. */
 enum LateThickening: string

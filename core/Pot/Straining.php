@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lento\Rescue;
+namespace Lento\Pot;
 
 use Lento\Exception\OutOfRange;
 use Lento\Quantity\Duration;

@@ -7,25 +7,25 @@ namespace Lento\Assay;
 use Lento\Compose\CookedRoux;
 use Lento\Exception\NotReachable;
 use Lento\Finish\Finishing;
+use Lento\Heat\HobHeat;
 use Lento\Larder\Fat;
 use Lento\Larder\Ingredient;
 use Lento\Larder\Role;
 use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
+use Lento\Pot\Straining;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
-use Lento\Rescue\Straining;
 use Lento\Roux\Colour;
-use Lento\Roux\HobHeat;
 use Lento\Roux\HobRoux;
 use Lento\Roux\Roux;
 use Lento\Thickness\Sauce;
 
 /** A recipe cooked: the roux to its colour, the liquid in, the simmer, the strainer. */
-final readonly class Pot
+final readonly class PotByRecipe
 {
     private const SIMMER_MINUTES = 10.0;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lento\Compose\Choice;
+namespace Lento\Keeping;
 
 /** What keeps a skin off a sauce that stands. */
 enum SkinGuard: string

@@ -8,7 +8,7 @@ use Lento\Exception\LentoException;
 use Lento\Exception\Unknown;
 
 /** A service worked out from the finished sauces back to the bases: every pot, every ladle, every litre. */
-final readonly class Flow
+final readonly class ServiceFlow
 {
     /**
      * @internal made by FlowSolver

@@ -8,7 +8,7 @@ use Lento\Quantity\Duration;
 use Lento\Quantity\Temperature;
 
 /** One limit of a cooling rule: from one temperature down to another within a time. */
-final readonly class Stage
+final readonly class CoolingStage
 {
     public function __construct(public Temperature $from, public Temperature $to, public Duration $within) {}
 }
