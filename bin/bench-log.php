@@ -19,7 +19,7 @@ use App\Stove\RecordEvents;
 use App\Stove\StoredEvent;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Lento\Compose\StepKind;
+use Lento\Plan\StepKind;
 use Lento\Course\EventKind;
 
 require __DIR__ . '/bench-pages.php';
@@ -39,7 +39,7 @@ foreach ($questions as $number => $question) {
         if ($step->kind === StepKind::Finish) {
             break;
         }
-        $took = (int) max(30.0, $step->time->seconds);
+        $took = (int) max(30.0, $step->pace->time->seconds);
         if (in_array($step->kind, [StepKind::Simmer, StepKind::Reduce], true)) {
             $others = 2 + count($pot->steps);
             for ($i = 0, $visits = EVENTS - $others; $i < $visits; $i++) {

@@ -13,7 +13,7 @@ use App\Stove\RecordEvents;
 use App\Stove\StoredEvent;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Lento\Compose\StepKind;
+use Lento\Plan\StepKind;
 use Lento\Course\EventKind;
 
 require __DIR__ . '/bench-pages.php';

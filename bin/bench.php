@@ -38,7 +38,7 @@ use Lento\Heat\HobHeat;
 use Lento\Simulation\Action;
 use Lento\Simulation\Heating;
 use Lento\Simulation\Simulation;
-use Lento\Simulation\Vessel;
+use Lento\Simulation\HeatedPan;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\ReferenceBechamel;
 
@@ -87,7 +87,7 @@ $works = [
     ['compose, wine sauce, reduced by a third', null, static fn() => (new Composer())->answer(Question::of(Base::WineSauce, Volume::ofLitres(2.0)))],
     ['compose, demi-glace with its espagnole', null, static fn() => (new Composer())->answer(Question::of(Base::DemiGlace, Volume::ofLitres(2.0)))],
     ['assay, ten lines', 2.0, static fn() => Assay::of((new Reader($larder))->read($recipe), $larder)],
-    ['a pot of two hours, 1 s steps', 60.0, static fn() => Simulation::in(Vessel::of($pan))->run($twoHours, $minutes(120.0))],
+    ['a pot of two hours, 1 s steps', 60.0, static fn() => Simulation::in(HeatedPan::of($pan))->run($twoHours, $minutes(120.0))],
     ['10,000 readings of the thickness scale', 100.0, static function () use ($viscosities): void {
         foreach ($viscosities as $viscosity) {
             EquivalentFlour::ofViscosity($viscosity);

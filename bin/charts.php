@@ -30,7 +30,7 @@ use Lento\Simulation\Action;
 use Lento\Simulation\Heating;
 use Lento\Simulation\Simulation;
 use Lento\Simulation\TracePoint;
-use Lento\Simulation\Vessel;
+use Lento\Simulation\HeatedPan;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Sauce;
 
@@ -81,7 +81,7 @@ $write('cooling', $cooling->svg($cooling->gate(2.0, 21.0, '21 °C in 2 h') . $co
 
 $m = Duration::ofMinutes(...);
 $put = static fn(float $at, string $what, float $grams, float $celsius): Action => Action::add($m($at), $larder->any($what), Mass::ofGrams($grams), Temperature::ofCelsius($celsius));
-$trace = Simulation::in(Vessel::of(Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0))))->run([
+$trace = Simulation::in(HeatedPan::of(Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0))))->run([
     $put(0.0, 'butter', 140.0, 8.0), Action::heat($m(0.0), Heating::hob(HobHeat::Medium)), $put(6.0, 'plain-flour', 140.0, 20.0), Action::heat($m(11.0), Heating::off(OffHeat::Bench)),
     $put(13.0, 'chicken-stock', 340.0, 8.0), $put(14.0, 'chicken-stock', 750.0, 8.0), $put(15.0, 'chicken-stock', 850.0, 8.0), Action::heat($m(15.5), Heating::hob(HobHeat::High)),
     Action::heat($m(31.0), Heating::simmer(SimmerLevel::Bare)), $put(60.0, 'salt', 15.0, 20.0), Action::strain($m(61.0)), Action::heat($m(61.0), Heating::off(OffHeat::Bench)),

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
+use App\Models\DeviceKind;
 use Lento\Compose\Sheet;
-use Lento\Compose\StepKind;
 use Lento\Heat\HobHeat;
+use Lento\Plan\StepKind;
 use Lento\Quantity\Duration;
 use Lento\Simulation\Action;
+use Lento\Simulation\HeatedPan;
 use Lento\Simulation\Heating;
 use Lento\Simulation\Simulation;
 use Lento\Simulation\Trace;
-use Lento\Simulation\Vessel;
 
 /** A pot cooked on paper step by step as its sheet says, for programs that stand in for a probe or a scale. */
 final readonly class SimulatedPot
@@ -32,7 +33,7 @@ final readonly class SimulatedPot
                 if ($step->kind === $kind) {
                     return Duration::ofSeconds($seconds);
                 }
-                $seconds += $step->time->seconds;
+                $seconds += $step->pace->time->seconds;
             }
 
             return Duration::ofSeconds($seconds);
@@ -48,7 +49,7 @@ final readonly class SimulatedPot
             Action::heat($begins(StepKind::Simmer), Heating::simmer($question->simmerLevel)),
         ];
 
-        return new self($sheet, Simulation::in(Vessel::of($question->pan, $question->pan->mass(), $question->pan->base))->run($actions, $begins(StepKind::Test), Duration::ofSeconds(self::POINTS)));
+        return new self($sheet, Simulation::in(HeatedPan::of($question->pan, $question->pan->mass(), $question->pan->base))->run($actions, $begins(StepKind::Test), Duration::ofSeconds(self::POINTS)));
     }
 
     public function seconds(): float

@@ -7,14 +7,18 @@ namespace App\Devices;
 use App\Format\Words;
 use App\Models\Device;
 use App\Models\Pot;
-use App\Stove\CurrentPot;
+use App\Records\Moment;
 use App\Stove\RecordEvents;
-use App\Stove\StoredEvent;
+use App\Stove\Tap;
 use Carbon\CarbonImmutable;
+use DateTimeImmutable;
 use Lento\Course\Course;
-use Lento\Course\EventKind;
+use Lento\Course\Event;
+use Lento\Course\Happened\ReadOff;
 use Lento\Course\Reading;
+use Lento\Course\Stamp;
 use Lento\Stove\Plausible;
+use Lento\Stove\PotWatch;
 
 /**
  * Readings of a device become events of the pot that stands where it reads; what cannot be is counted and said.
@@ -33,7 +37,7 @@ final readonly class TakeReadings
     /** ms that a device's clock may be off before it is set right. */
     private const CLOCK = 5_000;
 
-    public function __construct(private RecordEvents $record, private CurrentPot $current) {}
+    public function __construct(private RecordEvents $record) {}
 
     /**
      * @param list<Sent> $sent in any order
@@ -57,13 +61,13 @@ final readonly class TakeReadings
                 $at < $pot->started_at->getTimestampMs() => 'before',
                 $at > $now->getTimestampMs() + self::CLOCK => 'future',
                 isset($taken[$slot]) || $pot->events()->where('token', $slot)->exists() => 'often',
-                !Plausible::reading(Reading::ofSi($device->kind->reads(), $device->kind->inSi($reading->value)), $watches[intdiv($at, self::ONE_WATCH)] ??= $this->current->watchAt($pot, $course, StoredEvent::moment(self::ONE_WATCH * intdiv($at, self::ONE_WATCH)))) => 'unlikely',
+                !Plausible::reading(Reading::ofSi($device->kind->reads(), $device->kind->inSi($reading->value)), $watches[intdiv($at, self::ONE_WATCH)] ??= self::watchAt($pot, $course, Moment::of(self::ONE_WATCH * intdiv($at, self::ONE_WATCH)))) => 'unlikely',
                 default => null,
             };
             if ($why === null) {
                 $taken[$slot] = true;
                 $kept[] = $reading->id;
-                $events[] = new StoredEvent(EventKind::Read, $slot, $at, $course->current, value: $device->kind->inSi($reading->value), choice: $device->kind->reads()->value);
+                $events[] = Tap::made(new ReadOff(Stamp::of($slot, $course->step()->id, Moment::of($at)), Reading::ofSi($device->kind->reads(), $device->kind->inSi($reading->value))));
             } else {
                 $ignored[] = ['id' => $reading->id, 'why' => Words::text('devices.why.' . $why)];
             }
@@ -75,6 +79,15 @@ final readonly class TakeReadings
         $device->update(['heard_at' => $now, 'pot_id' => $pot?->id, 'pot_ignored' => $before + count($ignored), ...($ignored === [] ? [] : ['ignored' => $device->ignored + count($ignored), 'ignored_why' => $ignored[count($ignored) - 1]['why']])]);
 
         return ['kept' => $kept, 'ignored' => $ignored];
+    }
+
+    /** The pot as it was at a moment, by what had happened until then. */
+    private static function watchAt(Pot $pot, Course $course, DateTimeImmutable $then): ?PotWatch
+    {
+        $then = max($then, $pot->started_at->toDateTimeImmutable());
+        $until = array_filter($course->events, static fn(Event $event): bool => $event->at <= $then);
+
+        return PotWatch::of($pot->plan, Course::of($course->steps, $pot->started_at, $until, $course->place, $course->cook), $then);
     }
 
     private function canBe(Device $device, float $value): bool

@@ -6,10 +6,7 @@ namespace App\Family;
 
 use App\Models\Pot;
 use App\Models\Service;
-use App\Pages\Family\PotState;
-use App\Stove\StoredEvents;
-use Lento\Compose\StepKind;
-use Lento\Course\EventKind;
+use Lento\Plan\StepKind;
 
 /** The pots of a service, by the sauce that each is; one that was taken off before its end does not count. */
 final readonly class BranchPots
@@ -22,7 +19,7 @@ final readonly class BranchPots
     {
         $pots = [];
         foreach ($service->pots()->orderBy('id')->get() as $pot) {
-            if ($pot->branch !== null && ($pot->finished_at === null || $pot->outcome !== null)) {
+            if ($pot->branch !== null && !$pot->given_up) {
                 $pots[$pot->branch] = $pot;
             }
         }
@@ -30,18 +27,17 @@ final readonly class BranchPots
         return $pots;
     }
 
-    /** @return array<string, PotState> by key */
+    /** @return array<string, BranchState> by key */
     public static function states(Service $service): array
     {
-        return array_map(static function (Pot $pot): PotState {
+        return array_map(static function (Pot $pot): BranchState {
+            $course = $pot->course();
             $ladles = [];
-            foreach (StoredEvents::of($pot->id) as $event) {
-                if ($event->kind === EventKind::LadledOff && $event->id !== '') {
-                    $ladles[CookBranch::keyOf($event->id)] = $event->at;
-                }
+            foreach ($course->ladles() as $ladle) {
+                $ladles[$ladle->branch] = $ladle->at;
             }
 
-            return new PotState($pot->id, $pot->finished_at, $ladles, $pot->finished_at !== null || in_array($pot->course()->step()->kind, self::READY, true));
+            return new BranchState($pot->id, $pot->finished_at, $ladles, $pot->finished_at !== null || in_array($course->step()->kind, self::READY, true));
         }, self::of($service));
     }
 }

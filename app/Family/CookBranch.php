@@ -4,20 +4,22 @@ declare(strict_types=1);
 
 namespace App\Family;
 
-use App\Format\SauceNames;
 use App\Kitchen\Kitchen;
 use App\Models\Pot;
 use App\Models\Service;
 use App\Questions\Answer;
 use App\Stove\RecordEvents;
 use App\Stove\StartPot;
-use App\Stove\StoredEvent;
+use App\Stove\Tap;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Lento\Course\EventKind;
+use Illuminate\Support\Str;
+use Lento\Course\Happened\LadledOff;
+use Lento\Course\Stamp;
 use Lento\Family\Branch;
 use Lento\Family\FlowNode;
 use Lento\Family\ServiceFlow;
+use Lento\Plan\Ladle;
 use Lento\Quantity\Volume;
 
 /** Puts one sauce of a service on the stove: a base from its sheet, a derivative by a ladle off the pot of its base. */
@@ -49,34 +51,29 @@ final readonly class CookBranch
             if ($parent === null || $node->derived === null || $from === null && $parent->made->cubicMetres > 0.0) {
                 return null;
             }
-            if ($from !== null) {
+            if ($from !== null && !($node->isServedAsItIs() && self::isLadled($from, $key))) {
                 $this->ladle($from, $node, $node->derived->taken->volume(), $now);
             }
             if ($node->isServedAsItIs()) {
                 return $from;
             }
 
-            $names = new SauceNames($this->kitchen);
-            $root = $this->kitchen->catalogue()->root($node->planned->sauce);
+            $plan = $node->derived->plan($this->kitchen->catalogue()->root($node->planned->sauce), (new KitchenWorkplace($this->kitchen))->workplace());
 
-            return $this->belonging($this->start->derived($node->derived, $names->name(...ServiceKey::parts($key)), $names->within(...ServiceKey::parts($parent->planned->key)), $root, $now), $service, $key);
+            return $this->belonging(($this->start)($plan->withLadles(self::ladlesOff($node)), $now), $service, $key);
         });
     }
 
-    /** @return list<array{for: string, litres: float}> what is to be ladled off a base, as its pot keeps it */
-    public static function ladlesOff(FlowNode $node, Kitchen $kitchen): array
+    /** Sent to the pass already: two tablets that tap at once have sent it once. */
+    private static function isLadled(Pot $from, string $key): bool
     {
-        $names = new SauceNames($kitchen);
-
-        return array_map(static fn(Branch $branch): array => ['for' => $names->within(...ServiceKey::parts($branch->to)), 'litres' => round($branch->taken->inLitres(), 3)], $node->branches);
+        return array_filter($from->course()->ladles(), static fn(LadledOff $ladle): bool => $ladle->branch === $key) !== [];
     }
 
-    /** The key of the sauce that a ladle was for, from the id of its event. */
-    public static function keyOf(string $token): string
+    /** @return list<Ladle> what is to be taken off it for others */
+    public static function ladlesOff(FlowNode $node): array
     {
-        $at = strpos($token, '|');
-
-        return $at === false ? $token : substr($token, $at + 1);
+        return array_map(static fn(Branch $branch): Ladle => new Ladle($branch->to, ServiceKey::parts($branch->to)[0], ServiceKey::parts($branch->to)[1], $branch->taken), $node->branches);
     }
 
     /** @param array<string, Pot> $pots */
@@ -97,23 +94,15 @@ final readonly class CookBranch
             $this->ladle($from, $node, Volume::ofCubicMetres($sheet->liquid->cubicMetres * (1.0 - $sheet->question->formula->share())), $now);
         }
 
-        $pot = ($this->start)($sheet, $fields->filled($this->kitchen), $now);
-        $pot->update(['plan' => [...$pot->plan, 'ladles' => self::ladlesOff($node, $this->kitchen)]]);
+        $pot = ($this->start)($sheet->plan()->withLadles(self::ladlesOff($node)), $now, $fields->filled($this->kitchen)->toAddress());
 
         return $this->belonging($pot, $service, $node->planned->key);
     }
 
+    /** What is taken is written down each time it is: a sauce that was given up and is put on again takes its ladle again. */
     private function ladle(Pot $from, FlowNode $for, Volume $taken, CarbonImmutable $now): void
     {
-        $key = $for->planned->key;
-        ($this->record)($from, [new StoredEvent(
-            EventKind::LadledOff,
-            substr('ladle-' . substr($from->uid, 0, 8) . '|' . $key, 0, 64),
-            $now->getTimestampMs(),
-            $from->course()->current,
-            value: $taken->cubicMetres,
-            text: (new SauceNames($this->kitchen))->within(...ServiceKey::parts($key)),
-        )], $now);
+        ($this->record)($from, [Tap::made(new LadledOff(Stamp::of((string) Str::uuid(), $from->course()->step()->id, $now), $taken, $for->planned->key), now: true)], $now);
     }
 
     private function belonging(Pot $pot, Service $service, string $key): Pot

@@ -8,7 +8,7 @@ use App\Kitchen\Kitchen;
 use App\Kitchen\OwnPan;
 use App\Questions\ComposeFields;
 use App\Questions\QuestionReader;
-use App\Questions\Typed;
+use App\Typed\TypedNumber;
 use Lento\Compose\Base;
 use Lento\Compose\Question;
 use Lento\Family\PanShelf;
@@ -57,7 +57,7 @@ final readonly class KitchenWorkplace
             'sauce' => $base->value,
             'liquid' => $liquid,
             'amount' => sprintf('%.4F', $yield->inLitres()),
-            'thickness' => Typed::plain($thickness->gramsPerLitre),
+            'thickness' => TypedNumber::plain($thickness->gramsPerLitre),
             ...($own === null ? ['diameter' => sprintf('%.0F', $pan->diameter->inMillimetres()), 'height' => sprintf('%.0F', $pan->height->inMillimetres())] : ['pan' => (string) $own->id]),
         ]);
     }

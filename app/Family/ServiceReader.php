@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Family;
 
 use App\Kitchen\Kitchen;
-use App\Questions\Fault;
-use App\Questions\Typed;
+use App\Typed\FieldFault;
+use App\Typed\TypedNumber;
 use Lento\Exception\LentoException;
 use Lento\Family\Catalogue;
 use Lento\Family\OnHand;
@@ -50,13 +50,13 @@ final readonly class ServiceReader
                 $faults = [...$faults, ...$here];
             }
         }
-        $spare = $fields->spare === '' ? 0.0 : Typed::number($fields->spare);
+        $spare = $fields->spare === '' ? 0.0 : TypedNumber::number($fields->spare);
         if ($spare === null || $spare < 0.0 || $spare > 100.0 * Service::MOST_SPARE) {
             $faults['spare'] = self::between('spare', 0.0, 100.0 * Service::MOST_SPARE, ' %');
             $spare = 0.0;
         }
         if ($fields->at !== '' && preg_match('/\A([01]?\d|2[0-3])[:.h]?([0-5]\d)\z/', $fields->at) !== 1) {
-            $faults['at'] = new Fault('at', 'time');
+            $faults['at'] = new FieldFault('at', 'time');
         }
 
         return new ServiceReading(Service::of($wishes, $spare / 100.0, $have), $rows, $faults);
@@ -65,13 +65,13 @@ final readonly class ServiceReader
     /** Ml a cover unless a row says otherwise. */
     public static function usualPortion(Kitchen $kitchen): float
     {
-        return Typed::number($kitchen->setting('portion')) ?? 60.0;
+        return TypedNumber::number($kitchen->setting('portion')) ?? 60.0;
     }
 
     /**
      * @param array<string, string> $row
      *
-     * @return Wish|non-empty-array<string, Fault>
+     * @return Wish|non-empty-array<string, FieldFault>
      */
     private function wish(array $row, string $at): Wish|array
     {
@@ -81,7 +81,7 @@ final readonly class ServiceReader
         }
         $class = $row['thickness'] === '' ? null : ThicknessClass::tryFrom($row['thickness']);
         if ($row['thickness'] !== '' && $class === null) {
-            return ["$at.thickness" => new Fault('thickness', 'choice', ['value' => $row['thickness'], 'choices' => implode(', ', array_column(ThicknessClass::askable(), 'value'))])];
+            return ["$at.thickness" => new FieldFault('thickness', 'choice', ['value' => $row['thickness'], 'choices' => implode(', ', array_column(ThicknessClass::askable(), 'value'))])];
         }
         $litres = $row['covers'] === '' ? $this->litres($row['litres'], "$at.litres") : $this->covers($row, $at);
 
@@ -91,7 +91,7 @@ final readonly class ServiceReader
     /**
      * @param array<string, string> $row
      *
-     * @return OnHand|non-empty-array<string, Fault>
+     * @return OnHand|non-empty-array<string, FieldFault>
      */
     private function onHand(array $row, string $at): OnHand|array
     {
@@ -109,17 +109,17 @@ final readonly class ServiceReader
      *
      * @param array<string, string> $row
      *
-     * @return string|non-empty-array<string, Fault>
+     * @return string|non-empty-array<string, FieldFault>
      */
     private function liquid(array $row, string $at): string|array
     {
         if (!$this->catalogue->has($row['sauce'])) {
-            return ["$at.sauce" => new Fault('service_sauce', 'unknown_sauce', ['value' => $row['sauce']])];
+            return ["$at.sauce" => new FieldFault('service_sauce', 'unknown_sauce', ['value' => $row['sauce']])];
         }
         try {
             $liquids = Liquids::of($row['sauce'], $this->catalogue, $this->kitchen);
         } catch (LentoException) {
-            return ["$at.sauce" => new Fault('service_sauce', 'unknown_sauce', ['value' => $row['sauce']])];
+            return ["$at.sauce" => new FieldFault('service_sauce', 'unknown_sauce', ['value' => $row['sauce']])];
         }
 
         // A sauce that was changed has another base: its old stock no longer holds.
@@ -129,12 +129,12 @@ final readonly class ServiceReader
     /**
      * @param array<string, string> $row
      *
-     * @return float|non-empty-array<string, Fault>
+     * @return float|non-empty-array<string, FieldFault>
      */
     private function covers(array $row, string $at): float|array
     {
-        $covers = Typed::number($row['covers']);
-        $each = $row['each'] === '' ? self::usualPortion($this->kitchen) : Typed::number($row['each']);
+        $covers = TypedNumber::number($row['covers']);
+        $each = $row['each'] === '' ? self::usualPortion($this->kitchen) : TypedNumber::number($row['each']);
         if ($covers === null || $covers < 1.0 || $covers > self::MOST_COVERS) {
             return ["$at.covers" => self::between('covers', 1.0, self::MOST_COVERS, '')];
         }
@@ -146,16 +146,16 @@ final readonly class ServiceReader
         return $litres < self::LEAST_LITRES || $litres > self::MOST_LITRES ? ["$at.covers" => self::between('covers_litres', self::LEAST_LITRES, self::MOST_LITRES, ' l')] : $litres;
     }
 
-    /** @return float|non-empty-array<string, Fault> */
+    /** @return float|non-empty-array<string, FieldFault> */
     private function litres(string $text, string $at): float|array
     {
-        $litres = Typed::number($text);
+        $litres = TypedNumber::number($text);
 
         return $litres === null || $litres < self::LEAST_LITRES || $litres > self::MOST_LITRES ? [$at => self::between('litres', self::LEAST_LITRES, self::MOST_LITRES, ' l')] : $litres;
     }
 
-    private static function between(string $field, float $least, float $most, string $unit): Fault
+    private static function between(string $field, float $least, float $most, string $unit): FieldFault
     {
-        return new Fault($field, 'number', ['least' => Typed::plain($least), 'most' => Typed::plain($most), 'unit' => $unit]);
+        return new FieldFault($field, 'number', ['least' => TypedNumber::plain($least), 'most' => TypedNumber::plain($most), 'unit' => $unit]);
     }
 }

@@ -6,8 +6,8 @@ namespace App\Family;
 
 use App\Format\Words;
 use App\Kitchen\Kitchen;
-use App\Questions\Fault;
-use App\Questions\Typed;
+use App\Typed\FieldFault;
+use App\Typed\TypedNumber;
 use Lento\Compose\Base;
 use Lento\Compose\PartMeasure;
 use Lento\Family\Catalogue;
@@ -41,7 +41,7 @@ final readonly class SupplyReader
         [$short, $wrongShort] = $this->short($counted);
         [$wishes, $wrongWishes] = $this->wishes($derivatives);
 
-        return new SupplyReading($base, $liquid, is_float($litres) ? $litres : 0.0, $derivatives, $counted, $short, $wishes, [...($litres instanceof Fault ? ['litres' => $litres] : []), ...$wrongShort, ...$wrongWishes]);
+        return new SupplyReading($base, $liquid, is_float($litres) ? $litres : 0.0, $derivatives, $counted, $short, $wishes, [...($litres instanceof FieldFault ? ['litres' => $litres] : []), ...$wrongShort, ...$wrongWishes]);
     }
 
     /** @return list<Derivative> what is made of the base straight away, with this stock */
@@ -56,15 +56,15 @@ final readonly class SupplyReader
     /**
      * @param array<string, PartMeasure> $counted
      *
-     * @return array{array<string, Mass>, array<string, Fault>}
+     * @return array{array<string, Mass>, array<string, FieldFault>}
      */
     private function short(array $counted): array
     {
         [$short, $faults] = [[], []];
         foreach (array_intersect_key($this->fields->short, $counted) as $id => $text) {
-            $much = Typed::number($text);
+            $much = TypedNumber::number($text);
             if ($much === null || $much < 0.0 || $much > self::MOST_ON_HAND) {
-                $faults["short.$id"] = new Fault('on_hand', 'number', ['least' => '0', 'most' => Typed::plain(self::MOST_ON_HAND), 'unit' => ' ' . Words::text('units.part.' . $counted[$id]->value)]);
+                $faults["short.$id"] = new FieldFault('on_hand', 'number', ['least' => '0', 'most' => TypedNumber::plain(self::MOST_ON_HAND), 'unit' => ' ' . Words::text('units.part.' . $counted[$id]->value)]);
             } else {
                 $short[$id] = Dose::counted($id, $counted[$id], $much)->mass(Volume::ofLitres(1.0), $this->kitchen->larder());
             }
@@ -76,7 +76,7 @@ final readonly class SupplyReader
     /**
      * @param list<Derivative> $derivatives
      *
-     * @return array{list<array{Derivative, Volume}>, array<string, Fault>}
+     * @return array{list<array{Derivative, Volume}>, array<string, FieldFault>}
      */
     private function wishes(array $derivatives): array
     {
@@ -84,7 +84,7 @@ final readonly class SupplyReader
         foreach ($derivatives as $derivative) {
             $text = $this->fields->wishes[$derivative->id] ?? '';
             $litres = $text === '' ? null : self::litres('litres', $text);
-            if ($litres instanceof Fault) {
+            if ($litres instanceof FieldFault) {
                 $faults["wish.{$derivative->id}"] = $litres;
             } elseif ($litres !== null) {
                 $wishes[] = [$derivative, Volume::ofLitres($litres)];
@@ -94,12 +94,12 @@ final readonly class SupplyReader
         return [$wishes, $faults];
     }
 
-    private static function litres(string $field, string $text): float|Fault
+    private static function litres(string $field, string $text): float|FieldFault
     {
-        $litres = Typed::number($text);
+        $litres = TypedNumber::number($text);
 
         return $litres === null || $litres < ServiceReader::LEAST_LITRES || $litres > ServiceReader::MOST_LITRES
-            ? new Fault($field, 'number', ['least' => Typed::plain(ServiceReader::LEAST_LITRES), 'most' => Typed::plain(ServiceReader::MOST_LITRES), 'unit' => ' l'])
+            ? new FieldFault($field, 'number', ['least' => TypedNumber::plain(ServiceReader::LEAST_LITRES), 'most' => TypedNumber::plain(ServiceReader::MOST_LITRES), 'unit' => ' l'])
             : $litres;
     }
 

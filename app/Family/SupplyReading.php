@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Family;
 
-use App\Questions\Fault;
+use App\Typed\FieldFault;
 use Lento\Compose\Base;
 use Lento\Compose\PartMeasure;
 use Lento\Family\Derivative;
@@ -20,7 +20,7 @@ final readonly class SupplyReading
      * @param array<string, PartMeasure> $counted what any of them needs, and how a cook counts it
      * @param array<string, Mass> $short what else is on hand, where it is short
      * @param list<array{Derivative, Volume}> $wishes
-     * @param array<string, Fault> $faults by field
+     * @param array<string, FieldFault> $faults by field
      */
     public function __construct(public Base $base, public string $liquid, public float $litres, public array $derivatives, public array $counted, public array $short, public array $wishes, public array $faults) {}
 }

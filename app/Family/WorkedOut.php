@@ -6,26 +6,40 @@ namespace App\Family;
 
 use App\Kitchen\Kitchen;
 use App\Models\Service;
-use App\Pages\Family\ServicePage;
 use Lento\Exception\LentoException;
+use Lento\Family\Catalogue;
 use Lento\Family\ServiceFlow;
 
-/** A kept service read and worked out in this kitchen. */
+/** A kept service read and worked out in this kitchen, with the pots of it that are on. */
 final readonly class WorkedOut
 {
-    public static function page(Service $service, Kitchen $kitchen): ServicePage
+    /**
+     * @param ServiceFlow|null $flow null where a base cannot be made as it would have to be
+     * @param LentoException|null $refusal why
+     * @param array<string, BranchState> $pots by key
+     */
+    private function __construct(
+        public int $service,
+        public ServiceFields $fields,
+        public ServiceReading $reading,
+        public ?ServiceFlow $flow,
+        public ?LentoException $refusal,
+        public Catalogue $catalogue,
+        public array $pots,
+    ) {}
+
+    public static function of(Service $service, Kitchen $kitchen): self
     {
         $catalogue = $kitchen->catalogue();
-        $fields = $service->typed();
+        $fields = ServiceFields::from($service->fields);
         $reading = ServiceReader::read($fields, $kitchen, $catalogue);
-        [$flow, $refusal] = [null, ''];
+        [$flow, $refusal] = [null, null];
         try {
             $flow = ServiceFlow::of($reading->service, $catalogue, (new KitchenWorkplace($kitchen))->workplace());
         } catch (LentoException $refused) {
-            // A base that cannot be made as it would have to be: said in the core's words, for they name what and why.
-            $refusal = $refused->getMessage();
+            $refusal = $refused;
         }
 
-        return new ServicePage($service->id, $fields, $reading, $flow, $refusal, $kitchen, $catalogue, BranchPots::states($service));
+        return new self($service->id, $fields, $reading, $flow, $refusal, $catalogue, BranchPots::states($service));
     }
 }

@@ -11,24 +11,14 @@ use Lento\Family\DoneAct;
 use Lento\Larder\Ingredient;
 use Lento\Larder\Role;
 
-/** An act of a derivative in the words of the kitchen: what to do, what to look for, what to mind. */
+/** What to mind at an act of a derivative, and what of it stands between the sauce and its pass. */
 final readonly class ActWords
 {
-    private function __construct(private Derived $derived, private DoneAct $done) {}
+    private function __construct(private DoneAct $done) {}
 
-    public static function of(Derived $derived, DoneAct $done): self
+    public static function of(DoneAct $done): self
     {
-        return new self($derived, $done);
-    }
-
-    public function title(): string
-    {
-        return Words::text('family.act.' . $this->done->act->kind->value, ...$this->with());
-    }
-
-    public function cue(): string
-    {
-        return Words::text('family.cue.' . $this->done->act->kind->value, ...$this->with());
+        return new self($done);
     }
 
     /** '' where there is nothing to mind. */
@@ -47,18 +37,12 @@ final readonly class ActWords
         return $text === $key ? '' : $text;
     }
 
-    /** @return list<string> what is ticked off one by one: "6 egg yolks" */
-    public function ticks(): array
-    {
-        return array_map(fn(array $dose): string => DoseWords::text($dose[0], $dose[1], $this->derived->taken->volume()->inLitres()), $this->done->doses);
-    }
-
     /** What stands between a sauce and its pass that must not be missed; null where nothing does. */
     public static function gate(Derived $derived): ?FlowGate
     {
         foreach ([ActKind::OffTheBoil, ActKind::Simmer, ActKind::Reduce, ActKind::AtTheEnd, ActKind::Strain] as $kind) {
             foreach ($derived->acts as $done) {
-                if ($done->act->kind === $kind && ($gate = self::of($derived, $done)->asGate()) !== null) {
+                if ($done->act->kind === $kind && ($gate = self::of($done)->asGate()) !== null) {
                     return $gate;
                 }
             }
@@ -92,15 +76,4 @@ final readonly class ActWords
         return false;
     }
 
-    /** @return array<string, string> */
-    private function with(): array
-    {
-        return [
-            'list' => DoseWords::list($this->done, $this->derived->taken->volume()->inLitres()),
-            'percent' => sprintf('%.0F', 100.0 * $this->done->act->share),
-            'litres' => Litres::of($this->done->volume)->text(),
-            'minutes' => Minutes::text($this->done->time),
-            'mm' => sprintf('%.0F', $this->done->depth->inMillimetres()),
-        ];
-    }
 }

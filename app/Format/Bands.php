@@ -7,6 +7,7 @@ namespace App\Format;
 use Lento\Compose\Outlook;
 use Lento\Forecast\Band;
 use Lento\Forecast\ThicknessForecast;
+use Lento\Risk\Risk;
 use Lento\Thickness\ThicknessClass;
 
 /** How sure a forecast is, as a cook reads it: "about 17 min (13–23)", "58 g/l (52–65): could be gratin". */
@@ -75,12 +76,18 @@ final readonly class Bands
         return Words::text('outlook.steam', likely: sprintf('%.0F', $ten($outlook->evaporated->likely)), range: self::range($ten($outlook->evaporated->low), $ten($outlook->evaporated->high)));
     }
 
+    /** A risk in a word. */
+    public static function risk(Risk $risk): string
+    {
+        return Words::text('outlook.risk.' . $risk->value);
+    }
+
     /** @return array<'lumps'|'specks'|'scorching', string> each risk's word, lowest included */
     public static function risks(Outlook $outlook): array
     {
         return array_map(
-            static fn(string $risk): string => Words::text('outlook.risk.' . $risk),
-            ['lumps' => $outlook->lumps->value, 'specks' => $outlook->specks->value, 'scorching' => $outlook->scorching->value],
+            self::risk(...),
+            ['lumps' => $outlook->lumps, 'specks' => $outlook->specks, 'scorching' => $outlook->scorching],
         );
     }
 }

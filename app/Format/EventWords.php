@@ -5,78 +5,54 @@ declare(strict_types=1);
 namespace App\Format;
 
 use App\Kitchen\Kitchen;
-use App\Stove\Place;
-use Lento\Compose\Amount;
-use Lento\Compose\Sheet;
-use Lento\Compose\Step;
-use Lento\Compose\StepKind;
-use Lento\Compose\When;
-use Lento\Course\Added;
 use Lento\Course\Event;
-use Lento\Course\EventKind;
+use Lento\Course\Happened;
 use Lento\Course\Reading;
 use Lento\Course\ReadingKind;
-use Lento\Course\Rescued;
-use Lento\Finish\Finishing;
 use Lento\Heat\HobHeat;
+use Lento\Plan\Plan;
+use Lento\Plan\Step;
+use Lento\Plan\StepKind;
 use Lento\Pot\SimmerLevel;
-use Lento\Quantity\Duration;
-use Lento\Quantity\Mass;
-use Lento\Quantity\Volume;
-use Lento\Rescue\Means;
 use Lento\Roux\Colour;
 
 /** What happened, in a line of the log: "poured 0.34 l", "heat to 2", "probe 82 °C". */
 final readonly class EventWords
 {
-    /**
-     * @param list<Step> $steps
-     * @param list<string> $pours what each addition of the pouring step is
-     * @param list<string> $finishes what each addition of the last step off the boil is
-     * @param array<int, list<string>> $ticks what the additions of each step are, where its pot was put on with them written down
-     */
-    private function __construct(private Kitchen $kitchen, private array $steps, private array $pours = [], private array $finishes = [], private array $ticks = []) {}
+    private function __construct(private Kitchen $kitchen, private Plan $plan, private SauceNames $names) {}
 
-    /**
-     * @param list<Step> $steps
-     * @param array<int, list<string>> $ticks by step
-     */
-    public static function of(Kitchen $kitchen, array $steps, ?Sheet $sheet, array $ticks = []): self
+    public static function of(Kitchen $kitchen, Plan $plan): self
     {
-        return $sheet === null ? new self($kitchen, $steps, ticks: $ticks) : new self($kitchen, $steps, PourWords::amounts($sheet), array_map(static fn(Finishing $finishing): string => self::finish($finishing, $sheet), $sheet->finishes));
-    }
-
-    /** "60 g double cream" */
-    public static function finish(Finishing $finishing, Sheet $sheet): string
-    {
-        $grams = array_sum(array_map(static fn(Amount $amount): float => $amount->when === When::Finish && $amount->ingredient === $finishing->what->id ? $amount->mass->inGrams() : 0.0, $sheet->amounts));
-
-        return Grams::of(Mass::ofGrams($grams))->text() . ' ' . Words::ingredient($finishing->what->id);
+        return new self($kitchen, $plan, new SauceNames($kitchen));
     }
 
     public function line(Event $event): string
     {
-        $step = isset($this->steps[$event->step]) ? Words::text('steps.' . $this->steps[$event->step]->kind->value . '.name') : '';
+        $at = $this->plan->at($event->step);
+        $step = $at === null ? null : $this->plan->steps[$at];
+        $name = $step === null ? '' : StepWords::name($step);
 
-        return match ($event->kind) {
-            EventKind::Done => Words::text('stove.event.done', step: $step),
-            EventKind::Back => Words::text('stove.event.back', step: $step),
-            EventKind::Poured => Words::text($this->enriches($event) ? 'stove.event.stirred-in' : 'stove.event.poured', amount: $this->addition($event)),
-            EventKind::Unpoured => Words::text('stove.event.unpoured', amount: $this->addition($event)),
-            EventKind::MoreTime => Words::text('stove.event.more-time', time: Minutes::text($event->time ?? Duration::ofSeconds(0.0))),
-            EventKind::Tended => Words::text('stove.event.tended.' . ($event->tending->value ?? 'stir')),
-            EventKind::Heat => Words::text('stove.event.heat', heat: self::heat($event->heat)),
-            EventKind::Read => $event->reading === null ? '' : self::reading($event->reading),
-            EventKind::Tasted => Words::text('stove.event.tasted', taste: Words::text('stove.taste_is.' . ($event->taste->value ?? 'right'))),
-            EventKind::ToppedUp, EventKind::Thickened => $event->added === null ? '' : self::added($event->added),
-            EventKind::Rescued => $event->rescued === null ? '' : self::rescued($event->rescued),
-            EventKind::FollowedUp => Words::text('stove.event.followed-up', how: mb_strtolower(Words::text('rescue.follow.' . ($event->followUp->value ?? 'worked')))),
-            EventKind::Moved => Words::text('stove.event.moved', place: Place::named($event->text, $this->kitchen)->name ?? $event->text),
-            EventKind::TakenOver => Words::text('stove.event.taken-over', cook: $event->text),
-            EventKind::Kept => Words::text('stove.event.kept.' . ($event->kept->value ?? 'served')),
-            EventKind::LadledOff => Words::text('stove.event.ladled-off', amount: Litres::of($event->taken ?? Volume::ofLitres(0.0))->text(), sauce: $event->text),
-            EventKind::Note => $event->text,
-            EventKind::Undone, EventKind::Finished, EventKind::TakenOff => Words::text('stove.event.' . $event->kind->value),
+        return match (true) {
+            $event instanceof Happened\Done => Words::text('stove.event.done', step: $name),
+            $event instanceof Happened\WentBack => Words::text('stove.event.back', step: $name),
+            $event instanceof Happened\Poured => Words::text(self::enriches($step) ? 'stove.event.stirred-in' : 'stove.event.poured', amount: self::addition($step, $event->addition)),
+            $event instanceof Happened\Unpoured => Words::text('stove.event.unpoured', amount: self::addition($step, $event->addition)),
+            $event instanceof Happened\MoreTime => Words::text('stove.event.more-time', time: Minutes::text($event->time)),
+            $event instanceof Happened\Tended => Words::text('stove.event.tended.' . $event->tending->value),
+            $event instanceof Happened\HeatSet => Words::text('stove.event.heat', heat: self::heat($event->heat)),
+            $event instanceof Happened\ReadOff => self::reading($event->reading),
+            $event instanceof Happened\Tasted => Words::text('stove.event.tasted', taste: Words::text('stove.taste_is.' . $event->taste->value)),
+            $event instanceof Happened\ToppedUp => Words::text('stove.event.topped-up', amount: Litres::of($event->liquid)->text()),
+            $event instanceof Happened\Thickened => Words::text('stove.event.thickened', amount: Grams::of($event->thickener)->text(), means: Words::text('stove.means.' . $event->means->value)),
+            $event instanceof Happened\Rescued => self::rescued($event),
+            $event instanceof Happened\FollowedUp => Words::text('stove.event.followed-up', how: mb_strtolower(Words::text('rescue.follow.' . $event->how->value))),
+            $event instanceof Happened\Moved => Words::text('stove.event.moved', place: Station::named($event->place, $this->kitchen)->name ?? $event->place),
+            $event instanceof Happened\TakenOver => Words::text('stove.event.taken-over', cook: $event->cook),
+            $event instanceof Happened\KeptFor => Words::text('stove.event.kept.' . $event->kept->value),
+            $event instanceof Happened\LadledOff => Words::text('stove.event.ladled-off', amount: Litres::of($event->volume)->text(), sauce: $this->names->ofBranch($event->branch, $event->for)),
+            $event instanceof Happened\Noted => $event->text,
+            $event instanceof Happened\Unknown => Words::text('stove.event.unknown', kind: $event->name),
+            default => Words::text('stove.event.' . $event->kind()->value),
         };
     }
 
@@ -128,15 +104,8 @@ final readonly class EventWords
         return $nearest;
     }
 
-    public static function added(Added $added): string
-    {
-        return $added->liquid !== null
-            ? Words::text('stove.event.topped-up', amount: Litres::of(Volume::ofCubicMetres($added->liquid->cubicMetres))->text())
-            : Words::text('stove.event.thickened', amount: Grams::of($added->thickener ?? Mass::ofGrams(0.0))->text(), means: Words::text('stove.means.' . ($added->means ?? Means::BeurreManie)->value));
-    }
-
     /** "too thick: 0.12 l in" */
-    public static function rescued(Rescued $rescued): string
+    public static function rescued(Happened\Rescued $rescued): string
     {
         $amounts = [
             ...($rescued->liquid === null ? [] : [Litres::of($rescued->liquid)->text()]),
@@ -146,13 +115,22 @@ final readonly class EventWords
         return Words::text('stove.event.rescued', fault: mb_strtolower(RemedyWords::name($rescued->fault)), did: Words::text('stove.event.did.' . $rescued->remedy->value) . ($amounts === [] ? '' : ' ' . implode(', ', $amounts)));
     }
 
-    private function enriches(Event $event): bool
+    private static function enriches(?Step $step): bool
     {
-        return isset($this->steps[$event->step]) && in_array($this->steps[$event->step]->kind, [StepKind::Enrich, StepKind::StirIn, StepKind::Garnish], true);
+        return $step !== null && in_array($step->kind, [StepKind::Enrich, StepKind::StirIn, StepKind::Garnish], true);
     }
 
-    private function addition(Event $event): string
+    private static function addition(?Step $step, string $id): string
     {
-        return $this->ticks[$event->step][$event->pour] ?? ($this->enriches($event) ? $this->finishes : $this->pours)[$event->pour] ?? (string) ($event->pour + 1);
+        if ($step === null) {
+            return $id;
+        }
+        foreach ($step->additions as $i => $addition) {
+            if ($addition->id === $id) {
+                return PourWords::amounts($step)[$i] ?? $id;
+            }
+        }
+
+        return $id;
     }
 }

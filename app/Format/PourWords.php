@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Format;
 
-use Lento\Compose\Sheet;
-use Lento\Pour\Pour;
-use Lento\Pour\School;
+use Lento\Plan\Addition;
+use Lento\Plan\Step;
+use Lento\Plan\StepKind;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
 
-/** The pours as they are called at the stove: litres that add up to the jug, or grams of roux when it goes in by pieces. */
+/** What is ticked off at a step, as it is called at the stove: pours in litres that add up to the jug, roux by the piece in grams, finishes by name. */
 final readonly class PourWords
 {
     private const LITRES_GRAIN = 0.01;
@@ -22,19 +22,32 @@ final readonly class PourWords
 
     private const GRAMS_GRAIN = 1.0;
 
-    /** @return list<string> */
-    public static function amounts(Sheet $sheet): array
+    /** @return list<string> one for each addition of the step */
+    public static function amounts(Step $step): array
     {
-        $pours = $sheet->stair->pours;
+        return match (true) {
+            $step->said !== null && $step->said->ticks !== [] => $step->said->ticks,
+            $step->kind === StepKind::Pour => self::pours($step->additions),
+            default => array_map(static fn(Addition $one): string => AmountWords::text($one->amount), $step->additions),
+        };
+    }
+
+    /**
+     * @param list<Addition> $pours
+     *
+     * @return list<string>
+     */
+    private static function pours(array $pours): array
+    {
         if ($pours === []) {
             return [];
         }
-        if ($sheet->question->school === School::RouxIntoBoiling) {
-            $grams = Shares::rounded(array_map(static fn(Pour $pour): float => $pour->mass->inGrams(), $pours), self::GRAMS_GRAIN);
+        if (!$pours[0]->amount->byTheJug) {
+            $grams = Shares::rounded(array_map(static fn(Addition $pour): float => $pour->amount->mass->inGrams(), $pours), self::GRAMS_GRAIN);
 
             return array_map(static fn(float $one): string => Grams::of(Mass::ofGrams($one))->text(), $grams);
         }
-        $litres = array_map(static fn(Pour $pour): float => $sheet->pourVolume($pour)->inLitres(), $pours);
+        $litres = array_map(static fn(Addition $pour): float => $pour->amount->volume?->inLitres() ?? 0.0, $pours);
         $grain = array_sum($litres) < self::SMALL_BELOW ? self::SMALL_GRAIN : self::LITRES_GRAIN;
 
         return array_map(static fn(float $one): string => Litres::of(Volume::ofLitres($one))->text(), Shares::rounded($litres, $grain));

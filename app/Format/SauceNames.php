@@ -43,6 +43,18 @@ final readonly class SauceNames
         return isset($this->own[$id]) ? $name : mb_strtolower(mb_substr($name, 0, 1)) . mb_substr($name, 1);
     }
 
+    /**
+     * What was ladled off for it, within a sentence: by its branch in a service, or by what it was called where no service knows it.
+     *
+     * @param string $branch "aurore@fish-stock", "bechamel@whole-milk!gratin"
+     */
+    public function ofBranch(string $branch, string $else = ''): string
+    {
+        [$sauce, $liquid] = array_pad(explode('@', explode('!', $branch)[0], 2), 2, '');
+
+        return $sauce === '' ? $else : $this->within($sauce, $liquid);
+    }
+
     public function french(string $id): string
     {
         return isset($this->own[$id]) ? '' : Words::text('family.sauces.' . $id . '.french');

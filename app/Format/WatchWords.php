@@ -65,9 +65,9 @@ final readonly class WatchWords
     public static function move(NextMove $move, PotWatch $pot): string
     {
         return match ($move->kind) {
-            MoveKind::Thin => Words::text('stove.move.thin', amount: Litres::of($move->liquid ?? Volume::ofMillilitres(0.0))->text(), liquid: Words::ingredient($pot->sheet->question->liquid)),
+            MoveKind::Thin => Words::text('stove.move.thin', amount: Litres::of($move->liquid ?? Volume::ofMillilitres(0.0))->text(), liquid: Words::ingredient($pot->plan->making->liquid ?? '')),
             MoveKind::Thicken => Words::text('stove.move.thicken.' . ($move->means->value ?? 'beurre-manie'), flour: Grams::of($move->thickener ?? Mass::ofGrams(0.0))->text(), butter: Grams::of($move->butter ?? Mass::ofGrams(0.0))->text(), water: Grams::of($move->water ?? Mass::ofGrams(0.0))->text()),
-            MoveKind::Reduce => Words::text('stove.move.reduce', mm: self::millimetres($move->depth ?? $pot->sheet->endDepth())),
+            MoveKind::Reduce => Words::text('stove.move.reduce', mm: self::millimetres($move->depth ?? Length::ofMetres(0.0))),
             default => Words::text('stove.move.' . $move->kind->value),
         };
     }

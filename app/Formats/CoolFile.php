@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats;
 
-use App\Questions\Fault;
+use App\Typed\FieldFault;
 use Lento\Exception\LentoException;
 use Lento\Keeping\Container;
 use Lento\Keeping\FoodSafety;
@@ -37,7 +37,7 @@ final readonly class CoolFile
     public static function read(string $json, MeasureSystem $measures): self
     {
         $object = JsonObject::of($json);
-        $root = Part::root($object->values ?? []);
+        $root = JsonPart::root($object->values ?? []);
         $container = self::container($root, new UnitNames($measures));
         $place = $root->choice('place', Place::class) ?? Place::Fridge;
         $surroundings = $root->number('place_celsius', -30.0, 40.0, ' °C', $place->usual()->inCelsius()) ?? 0.0;
@@ -54,7 +54,7 @@ final readonly class CoolFile
         );
     }
 
-    private static function container(Part $root, UnitNames $units): ?Container
+    private static function container(JsonPart $root, UnitNames $units): ?Container
     {
         $part = $root->object('container');
         if ($part === null) {
@@ -87,7 +87,7 @@ final readonly class CoolFile
     }
 
     /** How deep so much stands in it; the fault names the volume that would do. */
-    private static function depthOf(Part $part, ?float $area, UnitNames $units): ?float
+    private static function depthOf(JsonPart $part, ?float $area, UnitNames $units): ?float
     {
         $volume = $part->object('volume');
         if ($volume === null) {
@@ -96,7 +96,7 @@ final readonly class CoolFile
         $word = $volume->text('unit', 'l');
         $unit = $word === null ? null : $units->find($word);
         if ($word !== null && !$unit instanceof VolumeUnit) {
-            $volume->fault('unit', new Fault('', 'unit', ['value' => mb_substr($word, 0, 40)]));
+            $volume->fault('unit', new FieldFault('', 'unit', ['value' => mb_substr($word, 0, 40)]));
         }
         $per = static fn(float $mm): float => $area === null || !$unit instanceof VolumeUnit ? $mm : $unit->amountIn(Volume::ofMillilitres($area * $mm / 1000.0));
         $amount = $volume->number('amount', $per(Container::LEAST_MILLIMETRES), $per(Container::MOST_MILLIMETRES), ' ' . ($unit instanceof VolumeUnit ? $unit->value : ''));
@@ -105,7 +105,7 @@ final readonly class CoolFile
         return $amount === null || $area === null || !$unit instanceof VolumeUnit ? null : $unit->of($amount)->inMillilitres() * 1000.0 / $area;
     }
 
-    private static function thickness(Part $root): EquivalentFlour
+    private static function thickness(JsonPart $root): EquivalentFlour
     {
         if (!$root->has('thickness')) {
             return ThicknessClass::Coating->target();
@@ -124,7 +124,7 @@ final readonly class CoolFile
         return EquivalentFlour::ofGramsPerLitre($root->number('thickness', EquivalentFlour::LEAST, EquivalentFlour::MOST, ' g flour per litre') ?? 58.0);
     }
 
-    private static function rules(Part $root): FoodSafety
+    private static function rules(JsonPart $root): FoodSafety
     {
         $name = $root->text('rules', FoodSafety::usModelCode()->name);
         try {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats;
 
-use App\Questions\Fault;
+use App\Typed\FieldFault;
 use JsonException;
 
 /** A text that should hold one JSON object. */
@@ -18,9 +18,9 @@ final readonly class JsonObject
         try {
             $values = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
         } catch (JsonException $e) {
-            return new self(null, (new Fault('', 'not_json', ['reason' => lcfirst($e->getMessage())]))->message(''));
+            return new self(null, (new FieldFault('', 'not_json', ['reason' => lcfirst($e->getMessage())]))->message(''));
         }
 
-        return is_array($values) && ($values === [] || !array_is_list($values)) ? new self($values, '') : new self(null, (new Fault('', 'not_object'))->message(''));
+        return is_array($values) && ($values === [] || !array_is_list($values)) ? new self($values, '') : new self(null, (new FieldFault('', 'not_object'))->message(''));
     }
 }

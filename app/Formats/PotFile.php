@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats;
 
-use App\Questions\Fault;
+use App\Typed\FieldFault;
 use Lento\Assay\KitchenWords;
 use Lento\Exception\LentoException;
 use Lento\Heat\HobHeat;
@@ -30,9 +30,9 @@ use Lento\Quantity\VolumeUnit;
 use Lento\Roux\OffHeat;
 use Lento\Roux\OvenRoux;
 use Lento\Simulation\Action;
+use Lento\Simulation\HeatedPan;
 use Lento\Simulation\Heating;
 use Lento\Simulation\Simulation;
-use Lento\Simulation\Vessel;
 
 /** A request of `lento simulate`, docs/formats/simulate-request.schema.json: a pan and what is done to it, minute by minute. */
 final readonly class PotFile
@@ -51,7 +51,7 @@ final readonly class PotFile
      * @param list<Action> $actions
      * @param list<string> $messages
      */
-    private function __construct(public ?Vessel $vessel, public array $actions, public Duration $until, public Duration $points, public array $messages) {}
+    private function __construct(public ?HeatedPan $vessel, public array $actions, public Duration $until, public Duration $points, public array $messages) {}
 
     public static function read(string $json, MeasureSystem $measures): self
     {
@@ -59,7 +59,7 @@ final readonly class PotFile
         if ($object->values === null) {
             return new self(null, [], Duration::ofSeconds(0.0), Duration::ofSeconds(1.0), [$object->message]);
         }
-        $root = Part::root($object->values);
+        $root = JsonPart::root($object->values);
         $vessel = self::vessel($root);
         $minutes = $root->number('minutes', 0.1, self::MOST_MINUTES, ' min') ?? self::MOST_MINUTES;
         $points = $root->number('every_seconds', 1.0, 3600.0, ' s', 30.0) ?? 30.0;
@@ -70,13 +70,13 @@ final readonly class PotFile
             $actions = $action === null ? $actions : [...$actions, $action];
         }
         if (count($actions) > Simulation::MOST_ACTIONS) {
-            $root->fault('actions', new Fault('', 'too_many', ['most' => (string) Simulation::MOST_ACTIONS]));
+            $root->fault('actions', new FieldFault('', 'too_many', ['most' => (string) Simulation::MOST_ACTIONS]));
         }
 
         return new self($vessel, $actions, Duration::ofMinutes($minutes), Duration::ofSeconds($points), $root->messages());
     }
 
-    private static function vessel(Part $root): ?Vessel
+    private static function vessel(JsonPart $root): ?HeatedPan
     {
         $altitude = $root->number('altitude_m', 0.0, 5500.0, ' m', 0.0);
         $part = $root->object('pan');
@@ -93,7 +93,7 @@ final readonly class PotFile
             return null;
         }
 
-        return Vessel::of(
+        return HeatedPan::of(
             Pan::of(Length::ofMillimetres($diameter), Length::ofMillimetres($height)),
             $mass === null ? null : Mass::ofGrams($mass),
             $base,
@@ -102,12 +102,12 @@ final readonly class PotFile
         );
     }
 
-    private static function action(Part $part, float $minutes, UnitNames $units): ?Action
+    private static function action(JsonPart $part, float $minutes, UnitNames $units): ?Action
     {
         $at = $part->number('at', 0.0, $minutes, ' min');
         $verbs = array_values(array_filter(self::VERBS, static fn(string $verb): bool => $part->has($verb)));
         if (count($verbs) !== 1) {
-            return $part->fault('', new Fault('', 'one_verb', ['verbs' => implode(', ', self::VERBS)]));
+            return $part->fault('', new FieldFault('', 'one_verb', ['verbs' => implode(', ', self::VERBS)]));
         }
         if ($at === null) {
             return null;
@@ -133,7 +133,7 @@ final readonly class PotFile
         return $heating === null ? null : Action::heat($at, $heating);
     }
 
-    private static function added(Part $part, string $verb, Duration $at, UnitNames $units): ?Action
+    private static function added(JsonPart $part, string $verb, Duration $at, UnitNames $units): ?Action
     {
         $name = $part->text($verb);
         $what = $name === null ? null : self::kind($name);
@@ -141,10 +141,10 @@ final readonly class PotFile
         $word = $part->text('unit', 'g');
         $unit = $word === null ? null : $units->find($word);
         if ($name !== null && $what === null) {
-            $part->fault($verb, new Fault('', 'unknown_ingredient', ['value' => mb_substr($name, 0, 40)]));
+            $part->fault($verb, new FieldFault('', 'unknown_ingredient', ['value' => mb_substr($name, 0, 40)]));
         }
         if ($word !== null && $unit === null) {
-            $part->fault('unit', new Fault('', 'any_unit', ['value' => mb_substr($word, 0, 40)]));
+            $part->fault('unit', new FieldFault('', 'any_unit', ['value' => mb_substr($word, 0, 40)]));
         }
         $gram = $what === null || $unit === null ? 1.0 : self::massOf($what, $unit, 1.0)->inGrams();
         $amount = $part->number('amount', self::LEAST_AMOUNT, self::MOST_GRAMS / $gram, ' ' . ($unit->value ?? ''));

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Formats;
 
 use App\Kitchen\Kitchen;
-use App\Questions\Fault;
 use App\Questions\QuestionReader;
+use App\Typed\FieldFault;
 use JsonException;
 use Lento\Quantity\MeasureSystem;
 
@@ -42,23 +42,23 @@ final readonly class RequestFile
         try {
             $request = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
         } catch (JsonException $e) {
-            return RequestReading::refused([(new Fault('', 'not_json', ['reason' => lcfirst($e->getMessage())]))->message('')]);
+            return RequestReading::refused([(new FieldFault('', 'not_json', ['reason' => lcfirst($e->getMessage())]))->message('')]);
         }
         if (!is_array($request) || ($request !== [] && array_is_list($request))) {
-            return RequestReading::refused([(new Fault('', 'not_object'))->message('')]);
+            return RequestReading::refused([(new FieldFault('', 'not_object'))->message('')]);
         }
         $fields = [];
         $messages = self::collect($request, '', $fields);
         if (($fields['amount'] ?? '') !== '' && ($fields['covers'] ?? '') !== '') {
-            $messages[] = (new Fault('amount', 'both'))->message('yield');
+            $messages[] = (new FieldFault('amount', 'both'))->message('yield');
         }
         $given = array_values(array_filter(self::GIVEN, static fn(string $key): bool => array_key_exists($key, $request) && $request[$key] !== false));
         if ($given === []) {
-            $messages[] = (new Fault('amount', 'missing'))->message('yield');
+            $messages[] = (new FieldFault('amount', 'missing'))->message('yield');
             $fields += ['amount' => '1'];
         }
         if (count($given) > 1) {
-            $messages[] = (new Fault('amount', 'one_given', ['given' => implode(', ', $given)]))->message($given[0]);
+            $messages[] = (new FieldFault('amount', 'one_given', ['given' => implode(', ', $given)]))->message($given[0]);
         }
         $reading = QuestionReader::read($fields, Kitchen::unknown($measures));
         foreach ($reading->faults as $fault) {
@@ -80,12 +80,12 @@ final readonly class RequestFile
         foreach ($part as $key => $value) {
             $path = $prefix . $key;
             if (in_array($path, self::OBJECTS, true)) {
-                array_push($messages, ...(is_array($value) && !($value !== [] && array_is_list($value)) ? self::collect($value, $path . '.', $fields) : [(new Fault('', 'shape'))->message($path)]));
+                array_push($messages, ...(is_array($value) && !($value !== [] && array_is_list($value)) ? self::collect($value, $path . '.', $fields) : [(new FieldFault('', 'shape'))->message($path)]));
             } elseif ($path === 'fill_pan') {
                 $fields += $value === false ? [] : ['fill' => 'pan'];
-                array_push($messages, ...(is_bool($value) ? [] : [(new Fault('', 'yes_no'))->message($path)]));
+                array_push($messages, ...(is_bool($value) ? [] : [(new FieldFault('', 'yes_no'))->message($path)]));
             } elseif (!array_key_exists($path, self::PATHS)) {
-                $messages[] = (new Fault('', 'unknown_key'))->message(mb_substr($path, 0, 60));
+                $messages[] = (new FieldFault('', 'unknown_key'))->message(mb_substr($path, 0, 60));
             } else {
                 $fields[self::PATHS[$path]] = self::written($value);
             }

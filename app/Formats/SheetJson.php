@@ -9,15 +9,15 @@ use App\Format\KitchenMeasure;
 use App\Format\Litres;
 use App\Format\StepWords;
 use App\Format\Words;
-use Lento\Compose\Amount;
 use Lento\Compose\Sheet;
-use Lento\Compose\Step;
-use Lento\Compose\Tending;
 use Lento\Compose\Warning;
 use Lento\Finish\Finishing;
 use Lento\Forecast\Band;
 use Lento\Forecast\ThicknessForecast;
 use Lento\Larder\Allergen;
+use Lento\Plan\Amount;
+use Lento\Plan\Step;
+use Lento\Plan\Tending;
 use Lento\Pour\Pour;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Flow;
@@ -31,7 +31,7 @@ final readonly class SheetJson
     /** @return array<string, mixed> */
     public function of(Sheet $sheet): array
     {
-        $words = new StepWords($sheet);
+        $words = StepWords::of($plan = $sheet->plan());
         $question = $sheet->question;
 
         return [
@@ -68,12 +68,12 @@ final readonly class SheetJson
             ],
             'steps' => array_map(static fn(Step $step): array => [
                 'kind' => $step->kind->value,
-                'title' => $words->title($step->kind),
-                'minutes' => self::round($step->time->inMinutes(), 1),
-                'cue' => $words->cue($step->kind),
-                'hands_on' => $step->handsOn,
-                'visits' => array_map(static fn(Tending $tending): array => ['kind' => $tending->kind->value, 'every_minutes' => self::round($tending->every->inMinutes(), 1)], $step->tendings),
-            ], $sheet->steps),
+                'title' => $words->title($step),
+                'minutes' => self::round($step->pace->time->inMinutes(), 1),
+                'cue' => $words->cue($step),
+                'hands_on' => $step->pace->handsOn,
+                'visits' => array_map(static fn(Tending $tending): array => ['kind' => $tending->kind->value, 'every_minutes' => self::round($tending->every->inMinutes(), 1)], $step->pace->tendings),
+            ], $plan->steps),
             'allergens' => array_map(static fn(Allergen $allergen): string => $allergen->value, $sheet->allergens()),
             'warnings' => array_map(self::warning(...), $sheet->warnings),
         ];

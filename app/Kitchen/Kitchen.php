@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
-use App\Questions\PartsField;
-use App\Questions\Typed;
+use App\Typed\PartsField;
+use App\Typed\TypedNumber;
 use Closure;
-use Lento\Compose\Amount;
 use Lento\Compose\Base;
 use Lento\Compose\Formula;
 use Lento\Compose\Question;
@@ -18,6 +17,7 @@ use Lento\Larder\Role;
 use Lento\Learning\KitchenFactors;
 use Lento\Learning\Lesson;
 use Lento\Learning\Notebook;
+use Lento\Plan\Amount;
 use Lento\Pot\BoilingPoint;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
@@ -118,9 +118,9 @@ final readonly class Kitchen
         if ($changes === []) {
             return $house;
         }
-        $minutes = Typed::number($changes['minutes'] ?? '');
-        $salt = Typed::number($changes['salt'] ?? '');
-        $grams = Typed::number($changes['thickness'] ?? '');
+        $minutes = TypedNumber::number($changes['minutes'] ?? '');
+        $salt = TypedNumber::number($changes['salt'] ?? '');
+        $grams = TypedNumber::number($changes['thickness'] ?? '');
         try {
             return $house->with(
                 Colour::tryFrom($changes['colour'] ?? ''),
@@ -218,7 +218,7 @@ final readonly class Kitchen
 
     public function altitude(): Length
     {
-        return Length::ofMetres(max(0.0, Typed::number($this->setting('altitude', '0')) ?? 0.0));
+        return Length::ofMetres(max(0.0, TypedNumber::number($this->setting('altitude', '0')) ?? 0.0));
     }
 
     /** Where water boils here; null at the sea. */

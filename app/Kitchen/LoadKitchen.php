@@ -10,6 +10,7 @@ use App\Models\KitchenSettings;
 use App\Models\LarderEntry;
 use App\Models\OwnDerivative;
 use App\Models\Pan;
+use App\Records\LessonCodec;
 use Illuminate\Support\Facades\DB;
 use Lento\Learning\Lesson;
 use Lento\Quantity\MeasureSystem;
@@ -26,14 +27,21 @@ final readonly class LoadKitchen
 
         return new Kitchen(
             MeasureSystem::tryFrom($settings['measures'] ?? '') ?? MeasureSystem::tryFrom(config()->string('lento.measures')) ?? MeasureSystem::Metric,
-            Pan::query()->orderBy('diameter_mm')->get()->mapWithKeys(static fn(Pan $pan): array => [$pan->id => $pan->toOwnPan()])->all(),
-            Hob::query()->orderBy('id')->get()->mapWithKeys(static fn(Hob $hob): array => [$hob->id => $hob->toRing()])->all(),
-            array_values(LarderEntry::query()->orderBy('id')->get()->map(static fn(LarderEntry $entry): LarderLine => $entry->toLine())->all()),
+            Pan::query()->orderBy('diameter_mm')->get()->mapWithKeys(static fn(Pan $pan): array => [$pan->id => new OwnPan($pan->id, $pan->name, $pan->diameter_mm, $pan->height_mm, $pan->base, $pan->mass_g)])->all(),
+            Hob::query()->orderBy('id')->get()->mapWithKeys(static fn(Hob $hob): array => [$hob->id => new Ring($hob->id, $hob->name, $hob->kind, $hob->power_w, $hob->levels)])->all(),
+            array_values(LarderEntry::query()->orderBy('id')->get()->map(static fn(LarderEntry $entry): LarderLine => new LarderLine($entry->id, $entry->like, $entry->name, $entry->price_per_kg, $entry->salt_percent, $entry->fat_percent))->all()),
             KitchenFormula::query()->get()->mapWithKeys(static fn(KitchenFormula $formula): array => [$formula->base->value => $formula->changes])->all(),
             $settings,
             self::lessons(...),
-            static fn(): array => array_values(OwnDerivative::query()->orderBy('id')->get()->map(static fn(OwnDerivative $own): OwnSauce => $own->toOwnSauce())->all()),
+            static fn(): array => array_values(OwnDerivative::query()->orderBy('id')->get()->map(self::ownSauce(...))->all()),
         );
+    }
+
+    private static function ownSauce(OwnDerivative $own): OwnSauce
+    {
+        $changes = $own->changed();
+
+        return new OwnSauce($own->id, $own->name, $own->based_on, $changes['amounts'] ?? '', $changes['more'] ?? '', $changes['class'] ?? '', $changes['story'] ?? '');
     }
 
     /** @return list<Lesson> of the last pots, oldest first, without those that are left out */
@@ -44,7 +52,7 @@ final readonly class LoadKitchen
             /** @var array<string, mixed> $row */
             $row = (array) json_decode(is_string($json) ? $json : '', true);
 
-            return StoredLesson::ofRow($row);
+            return LessonCodec::ofRow($row);
         }, array_reverse($rows));
 
         return array_values(array_filter($lessons));

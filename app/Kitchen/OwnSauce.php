@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
-use App\Questions\PartsField;
+use App\Typed\PartsField;
 use Lento\Compose\Base;
 use Lento\Compose\Formula;
 use Lento\Exception\LentoException;

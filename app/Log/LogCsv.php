@@ -6,16 +6,26 @@ namespace App\Log;
 
 use App\Format\Words;
 use App\Models\Pot;
-use App\Questions\Fault;
-use App\Questions\Typed;
-use App\Stove\StoredEvent;
+use App\Records\Moment;
+use App\Typed\FieldFault;
+use App\Typed\TypedNumber;
+use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use DateTimeZone;
 use Lento\Compose\Base;
-use Lento\Compose\Step;
-use Lento\Compose\StepKind;
-use Lento\Course\EventKind;
+use Lento\Course\Happened\Done;
+use Lento\Course\Happened\Finished;
+use Lento\Course\Outcome;
+use Lento\Course\Stamp;
+use Lento\Exception\OutOfRange;
+use Lento\Family\Catalogue;
+use Lento\Plan\Pace;
+use Lento\Plan\Plan;
+use Lento\Plan\Promise;
+use Lento\Plan\Step;
+use Lento\Plan\StepKind;
 use Lento\Quantity\Duration;
+use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Thickness\SpoonWord;
 
@@ -98,13 +108,22 @@ final readonly class LogCsv
     /** @return list<string> */
     private static function row(Pot $pot): array
     {
-        [$plan, $outcome] = [$pot->plan, $pot->outcome];
-        $litres = static fn(float|int|null $millilitres): string => $millilitres === null ? '' : self::number($millilitres / 1000.0);
-        $moment = static fn(?\Carbon\CarbonImmutable $at): string => $at?->utc()->format(PotRecord::MOMENT) ?? '';
+        $logged = LoggedPot::of($pot);
+        [$promise, $outcome] = [$logged->plan->promise, $logged->outcome];
+        $litres = static fn(?Volume $volume): string => $volume === null ? '' : self::number($volume->inLitres());
+        $some = static fn(?Volume $volume): string => $volume === null || $volume->cubicMetres <= 0.0 ? '' : self::number($volume->inLitres());
+        $moment = static fn(?CarbonImmutable $at): string => $at?->utc()->format(Moment::FORMAT) ?? '';
+        $minutes = $logged->plan->time()->inMinutes();
 
-        return [$pot->uid, $pot->name, $pot->base ?? '', $pot->cook ?? '', $moment($pot->started_at), $moment($pot->finished_at),
-            $litres($plan['yield_ml'] ?? null), $plan['spoon'] ?? '', isset($plan['minutes']) ? self::number((float) $plan['minutes']) : '',
-            $litres($outcome['volume_ml'] ?? null), $outcome['spoon'] ?? '', $outcome['colour'] ?? '', $outcome['taste'] ?? '', $outcome['change'] ?? '', $litres($outcome['hold_ml'] ?? null), $litres($outcome['cool_ml'] ?? null)];
+        return [$pot->uid, $pot->name, self::sauce($pot), $pot->cook ?? '', $moment($pot->started_at), $moment($pot->finished_at),
+            $litres($promise?->volume), $promise->spoon->value ?? '', $minutes > 0.0 ? self::number($minutes) : '',
+            $litres($outcome?->volume), $outcome->spoon->value ?? '', $outcome?->colour->value ?? '', $outcome->taste ?? '', $outcome->change ?? '', $some($outcome?->held), $some($outcome?->cooled)];
+    }
+
+    /** One of the kitchen's own goes out as what it was made from: a table has no room to say more. */
+    private static function sauce(Pot $pot): string
+    {
+        return str_starts_with($pot->sauce ?? '', 'own-') ? ($pot->plan->making->root ?? '') : $pot->sauce ?? '';
     }
 
     private static function number(float $number): string
@@ -156,19 +175,19 @@ final readonly class LogCsv
         $text = static function (string $column, int $longest, int $shortest = 0) use ($cells, $line): string {
             $value = $cells[$column] ?? '';
             if (!mb_check_encoding($value, 'UTF-8')) {
-                throw Refused::fault($line, $column, new Fault('', 'not_utf8'));
+                throw Refused::fault($line, $column, new FieldFault('', 'not_utf8'));
             }
             if (mb_strlen($value) < $shortest || mb_strlen($value) > $longest) {
-                throw Refused::fault($line, $column, mb_strlen($value) < $shortest ? new Fault('', 'missing') : new Fault('', 'long', ['most' => (string) $longest]));
+                throw Refused::fault($line, $column, mb_strlen($value) < $shortest ? new FieldFault('', 'missing') : new FieldFault('', 'long', ['most' => (string) $longest]));
             }
 
             return $value;
         };
         $number = static function (string $column, float $most, string $unit) use ($cells, $line): ?float {
             $typed = trim($cells[$column] ?? '');
-            $value = $typed === '' ? null : Typed::number($typed);
+            $value = $typed === '' ? null : TypedNumber::number($typed);
             if ($typed !== '' && ($value === null || $value < 0.0 || $value > $most)) {
-                throw Refused::fault($line, $column, new Fault('', 'number', ['least' => '0', 'most' => Typed::plain($most), 'unit' => $unit]));
+                throw Refused::fault($line, $column, new FieldFault('', 'number', ['least' => '0', 'most' => TypedNumber::plain($most), 'unit' => $unit]));
             }
 
             return $value;
@@ -176,7 +195,7 @@ final readonly class LogCsv
         $choice = static function (string $column, array $choices) use ($cells, $line): string {
             $value = trim($cells[$column] ?? '');
             if ($value !== '' && !in_array($value, $choices, true)) {
-                throw Refused::fault($line, $column, new Fault('', 'choice', ['value' => mb_substr(mb_scrub($value), 0, 40), 'choices' => implode(', ', array_filter($choices, is_string(...)))]));
+                throw Refused::fault($line, $column, new FieldFault('', 'choice', ['value' => mb_substr(mb_scrub($value), 0, 40), 'choices' => implode(', ', array_filter($choices, is_string(...)))]));
             }
 
             return $value;
@@ -184,52 +203,55 @@ final readonly class LogCsv
         $finished = self::moment($cells['finished_at'] ?? '', 'finished_at', $line);
         $started = ($cells['started_at'] ?? '') === '' ? $finished : self::moment($cells['started_at'], 'started_at', $line);
         if ($started > $finished) {
-            throw Refused::fault($line, 'started_at', new Fault('', 'after_its_end'));
+            throw Refused::fault($line, 'started_at', new FieldFault('', 'after_its_end'));
         }
         $spoons = array_column(SpoonWord::cases(), 'value');
-        $millilitres = static fn(?float $litres): ?float => $litres === null ? null : round(1000.0 * $litres, 1);
-        [$planned, $litres] = [$millilitres($number('planned_litres', self::MOST_LITRES, ' l')), $millilitres($number('litres', self::MOST_LITRES, ' l'))];
-        $plan = ['yield_ml' => $planned, 'spoon' => $choice('planned_spoon', $spoons), 'minutes' => $number('planned_minutes', self::MOST_MINUTES, ' min')];
-        $spoon = $choice('spoon', $spoons);
-        if (($litres === null) !== ($spoon === '')) {
-            throw Refused::fault($line, $litres === null ? 'litres' : 'spoon', new Fault('', 'missing'));
+        $volume = static fn(?float $litres): ?Volume => $litres === null ? null : Volume::ofMillilitres(round(1000.0 * $litres, 1));
+        [$planned, $came] = [$volume($number('planned_litres', self::MOST_LITRES, ' l')), $volume($number('litres', self::MOST_LITRES, ' l'))];
+        [$shown, $minutes] = [SpoonWord::tryFrom($choice('planned_spoon', $spoons)), $number('planned_minutes', self::MOST_MINUTES, ' min')];
+        $spoon = SpoonWord::tryFrom($choice('spoon', $spoons));
+        if (($came === null) !== ($spoon === null)) {
+            throw Refused::fault($line, $came === null ? 'litres' : 'spoon', new FieldFault('', 'missing'));
         }
-        $outcome = ['volume_ml' => $litres, 'spoon' => $spoon, 'colour' => $choice('colour', array_column(Colour::cases(), 'value')), 'taste' => $text('taste', self::LONGEST_TEXT), 'change' => $text('change', self::LONGEST_TEXT), 'hold_ml' => $millilitres($number('held_litres', self::MOST_LITRES, ' l')), 'cool_ml' => $millilitres($number('cooled_litres', self::MOST_LITRES, ' l'))];
-        $base = $choice('sauce', array_column(Base::cases(), 'value'));
+        [$taste, $change] = [$text('taste', self::LONGEST_TEXT), $text('change', self::LONGEST_TEXT)];
+        $colour = Colour::tryFrom($choice('colour', array_column(Colour::cases(), 'value')));
+        [$held, $cooled] = [$volume($number('held_litres', self::MOST_LITRES, ' l')), $volume($number('cooled_litres', self::MOST_LITRES, ' l'))];
+        $nothing = Volume::ofLitres(0.0);
+        try {
+            $outcome = $came === null || $spoon === null ? null : Outcome::of($came, $spoon, $colour)->saying($taste, $change)->keeping($held ?? $nothing, $cooled ?? $nothing);
+        } catch (OutOfRange $refusal) {
+            throw Refused::fault($line, $refusal->quantity === 'what-was-kept' ? 'held_litres' : 'litres', $refusal->quantity === 'what-was-kept' ? new FieldFault('', 'more_than_all', ['litres' => TypedNumber::plain($came->inLitres())]) : new FieldFault('', 'number', ['least' => '0.001', 'most' => TypedNumber::plain(self::MOST_LITRES), 'unit' => ' l']));
+        }
+        $sauce = $choice('sauce', [...array_column(Base::cases(), 'value'), ...array_keys(Catalogue::house()->derivatives())]);
         $cook = $text('cook', 60);
         // The same row makes the same id, so that a table without ids can be taken in twice and counts once.
         $uid = $text('id', 40) !== '' ? $text('id', 40) : substr(hash('sha256', implode("\0", [$text('name', 200, 1), $started->format('Uv'), $finished->format('Uv'), $cook])), 0, 40);
-        $moment = Duration::ofSeconds(0.0);
+        $log = Step::of(StepKind::Free, Pace::of(Duration::ofMinutes($minutes ?? 0.0), handsOn: false, timed: false));
+        $promise = $planned === null || $planned->cubicMetres <= 0.0 ? null : Promise::noted($planned, $shown);
+        $stamp = static fn(string $what, StepKind $step): Stamp => Stamp::of(substr('row-' . $uid, 0, 58) . '-' . $what, $step->value, $finished);
 
         return new ReadPot($line, $uid, [
             'uid' => $uid,
-            'base' => $base === '' ? null : $base,
+            'sauce' => $sauce === '' ? null : $sauce,
             'name' => $text('name', 200, 1),
             'cook' => $cook === '' ? null : $cook,
             'place' => '',
             'started_at' => $started,
-            'finished_at' => $finished,
             'left_out' => false,
             'question' => [],
-            'plan' => array_filter($plan, static fn(float|string|null $value): bool => $value !== null && $value !== ''),
-            'steps' => [new Step(StepKind::Free, $moment, handsOn: false, timed: false), new Step(StepKind::Finish, $moment, handsOn: true, timed: false)],
-            'outcome' => $litres === null ? null : array_filter($outcome, static fn(float|string|null $value): bool => $value !== null),
-            'lesson' => null,
-        ], [
-            new StoredEvent(EventKind::Done, substr('row-' . $uid, 0, 58) . '-done', (int) $finished->format('Uv'), 0),
-            new StoredEvent(EventKind::Finished, substr('row-' . $uid, 0, 58) . '-over', (int) $finished->format('Uv'), 1),
-        ]);
+            'plan' => Plan::of([$log, Step::of(StepKind::Finish, Pace::moment())], promise: $promise),
+        ], [new Done($stamp('done', StepKind::Free)), new Finished($stamp('over', StepKind::Finish), $outcome)]);
     }
 
     private static function moment(string $text, string $column, int $line): DateTimeImmutable
     {
         // As it is written here, or as spreadsheets and people write it, by the clock of this kitchen.
-        foreach (['!' . PotRecord::MOMENT => 'UTC', '!Y-m-d\TH:i:s\Z' => 'UTC', '!Y-m-d H:i:s' => '', '!Y-m-d H:i' => '', '!Y-m-d' => ''] as $format => $zone) {
+        foreach (['!' . Moment::FORMAT => 'UTC', '!Y-m-d\TH:i:s\Z' => 'UTC', '!Y-m-d H:i:s' => '', '!Y-m-d H:i' => '', '!Y-m-d' => ''] as $format => $zone) {
             $moment = DateTimeImmutable::createFromFormat($format, trim($text), new DateTimeZone($zone === '' ? date_default_timezone_get() : $zone));
             if ($moment !== false && $moment->format(substr($format, 1)) === trim($text) && $moment->getTimestamp() >= 0) {
                 return $moment->setTimezone(new DateTimeZone(date_default_timezone_get()));
             }
         }
-        throw Refused::fault($line, $column, new Fault('', trim($text) === '' ? 'missing' : 'moment'));
+        throw Refused::fault($line, $column, new FieldFault('', trim($text) === '' ? 'missing' : 'moment'));
     }
 }

@@ -53,8 +53,8 @@ final readonly class LogSearch
     public function pots(): Builder
     {
         $pots = Pot::query()->whereNotNull('finished_at')->orderByDesc('finished_at')->orderByDesc('id');
-        if (Base::tryFrom($this->fields['sauce']) !== null) {
-            $pots->where('base', $this->fields['sauce']);
+        if ($this->fields['sauce'] !== '' && in_array($this->fields['sauce'], self::sauces(), true)) {
+            $pots->where('sauce', $this->fields['sauce']);
         }
         if ($this->fields['cook'] !== '') {
             $pots->where('cook', $this->fields['cook']);
@@ -67,8 +67,8 @@ final readonly class LogSearch
             $pots->where('finished_at', '<', $to->addDay()->format('Y-m-d H:i:s.v'));
         }
         match ($this->fields['came']) {
-            'as-planned' => $pots->whereRaw("json_extract(outcome, '$.spoon') = json_extract(plan, '$.spoon')"),
-            'otherwise' => $pots->whereRaw("json_extract(outcome, '$.spoon') <> json_extract(plan, '$.spoon')"),
+            'as-planned' => $pots->whereRaw("json_extract(outcome, '$.spoon') = json_extract(plan, '$.promise.spoon')"),
+            'otherwise' => $pots->whereRaw("json_extract(outcome, '$.spoon') <> json_extract(plan, '$.promise.spoon')"),
             'rescued' => $pots->whereIn('id', self::withEvent(EventKind::Rescued)),
             default => null,
         };
@@ -78,7 +78,7 @@ final readonly class LogSearch
                 foreach (['name', 'cook', "json_extract(outcome, '$.taste')", "json_extract(outcome, '$.change')"] as $where) {
                     $any->orWhereRaw("{$where} like ? escape '\\'", [$like]);
                 }
-                $any->orWhereIn('id', self::withEvent(EventKind::Note)->whereRaw("text like ? escape '\\'", [$like]));
+                $any->orWhereIn('id', self::withEvent(EventKind::Note)->whereRaw("json_extract(data, '$.text') like ? escape '\\'", [$like]));
             });
         }
 
@@ -93,18 +93,20 @@ final readonly class LogSearch
         return array_values(array_filter($cooks, is_string(...)));
     }
 
-    /** @return list<Base> what has been cooked here, for the field */
+    /** @return list<string> ids of what has been cooked here, for the field: bases first */
     public static function sauces(): array
     {
-        $found = DB::table('pots')->whereNotNull('finished_at')->distinct()->pluck('base')->all();
+        $found = DB::table('pots')->whereNotNull('finished_at')->whereNotNull('sauce')->distinct()->orderBy('sauce')->pluck('sauce')->all();
+        $bases = array_column(Base::cases(), 'value');
+        $found = array_values(array_filter($found, is_string(...)));
 
-        return array_values(array_filter(Base::cases(), static fn(Base $base): bool => in_array($base->value, $found, true)));
+        return [...array_values(array_intersect($bases, $found)), ...array_values(array_diff($found, $bases))];
     }
 
     private static function withEvent(EventKind $kind): Rows
     {
         // Without what was taken back again.
-        return DB::table('pot_events')->where('kind', $kind->value)->whereNotIn('token', DB::table('pot_events')->where('kind', EventKind::Undone->value)->whereNotNull('undoes')->select('undoes'))->select('pot_id');
+        return DB::table('pot_events')->where('kind', $kind->value)->whereNotIn('token', DB::table('pot_events')->whereNotNull('undoes')->select('undoes'))->select('pot_id');
     }
 
     private static function day(string $text): ?CarbonImmutable

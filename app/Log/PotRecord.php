@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace App\Log;
 
-use App\Models\Pot;
-use App\Stove\StoredEvent;
+use App\Models\StoredEvents;
+use App\Records\EventCodec;
+use App\Records\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
-/** One pot as it stands in a log file, docs/formats/log.schema.json: what was planned, what happened, what came out. */
+/** Pots as they stand in a log file, docs/formats/log.schema.json: what was promised, what happened. The rest follows from these. */
 final readonly class PotRecord
 {
-    /** To the millisecond, in UTC: the same in every kitchen. */
-    public const MOMENT = 'Y-m-d\TH:i:s.v\Z';
+    public function __construct(private Portable $portable) {}
 
     /**
      * Straight from the tables, for a whole log may be written at once.
@@ -22,61 +23,64 @@ final readonly class PotRecord
      *
      * @return list<array<string, mixed>> in the order of the ids
      */
-    public static function ofAll(array $ids): array
+    public function ofAll(array $ids): array
     {
-        $events = [];
-        foreach (DB::table('pot_events')->whereIn('pot_id', $ids)->orderBy('pot_id')->orderBy('at_ms')->orderBy('id')->get()->all() as $row) {
-            /** @var array<string, mixed> $row */
-            $row = (array) $row;
-            $events[is_numeric($row['pot_id']) ? (int) $row['pot_id'] : 0][] = self::event(StoredEvent::ofRow($row));
-        }
+        $events = StoredEvents::ofAll($ids);
         $records = [];
         foreach (DB::table('pots')->whereIn('id', $ids)->get()->all() as $pot) {
-            $records[is_numeric($pot->id) ? (int) $pot->id : 0] = [
+            $id = is_numeric($pot->id) ? (int) $pot->id : 0;
+            $plan = self::json($pot->plan);
+            $records[$id] = [
                 'id' => $pot->uid,
                 'name' => $pot->name,
-                'sauce' => $pot->base,
                 'cook' => $pot->cook,
-                'place' => $pot->place,
-                'started_at' => self::moment($pot->started_at),
-                'finished_at' => self::moment($pot->finished_at),
+                'place' => $this->portable->out($pot->place),
+                'started_at' => CarbonImmutable::parse(self::text($pot, 'started_at'))->utc()->format(Moment::FORMAT),
                 'left_out' => (bool) $pot->left_out,
-                'question' => self::json($pot->question, map: true),
-                'plan' => self::json($pot->plan, map: true),
-                'steps' => self::json($pot->steps, map: false),
-                'outcome' => self::json($pot->outcome, map: true),
-                'lesson' => self::json($pot->lesson, map: true),
-                'events' => $events[is_numeric($pot->id) ? (int) $pot->id : 0] ?? [],
+                'question' => (object) $this->question(self::json($pot->question), $plan),
+                'plan' => $this->portable->out($plan),
+                'events' => array_map(fn($event): mixed => $this->portable->out(EventCodec::toFile($event)), $events[$id] ?? []),
             ];
         }
 
         return array_values(array_filter(array_map(static fn(int $id): ?array => $records[$id] ?? null, $ids)));
     }
 
-    /** @return array<string, mixed> only what this kind of event says */
-    private static function event(StoredEvent $event): array
+    /**
+     * As it can be asked again in any kitchen: by the pan's measures and without this stove's ring.
+     *
+     * @param array<string, mixed> $question
+     * @param array<string, mixed> $plan
+     *
+     * @return array<string, mixed>
+     */
+    private function question(array $question, array $plan): array
     {
-        return [
-            'id' => $event->token,
-            'at' => StoredEvent::moment($event->atMs)->setTimezone(new \DateTimeZone('UTC'))->format(self::MOMENT),
-            'kind' => $event->kind->value,
-            'step' => $event->step,
-            ...array_filter(['pour' => $event->pour, 'seconds' => $event->seconds], static fn(int $number): bool => $number !== 0),
-            ...array_filter(['goes_to' => $event->goesTo, 'value' => $event->value], static fn(int|float|null $number): bool => $number !== null),
-            ...array_filter(['choice' => $event->choice, 'text' => $event->text, 'undoes' => $event->undoes], static fn(string $text): bool => $text !== ''),
-        ];
+        unset($question['hob']);
+        $cooking = $plan['cooking'] ?? null;
+        $pan = is_array($cooking) ? $cooking['pan'] ?? null : null;
+        if (isset($question['pan']) && is_array($pan) && is_numeric($pan['diameter_m'] ?? null) && is_numeric($pan['height_m'] ?? null)) {
+            unset($question['pan']);
+            $question['diameter'] = sprintf('%.0F', 1000.0 * (float) $pan['diameter_m']);
+            $question['height'] = sprintf('%.0F', 1000.0 * (float) $pan['height_m']);
+        }
+        $mapped = $this->portable->out($question);
+
+        /** @var array<string, mixed> */
+        return is_array($mapped) ? $mapped : [];
     }
 
-    private static function moment(mixed $stored): ?string
+    private static function text(stdClass $row, string $column): string
     {
-        return is_string($stored) ? CarbonImmutable::parse($stored)->utc()->format(self::MOMENT) : null;
+        return is_string($row->{$column}) ? $row->{$column} : '';
     }
 
-    /** An empty map and an empty list look the same once decoded; what is stored says nothing of it. */
-    private static function json(mixed $stored, bool $map): mixed
+    /** @return array<string, mixed> */
+    private static function json(mixed $stored): array
     {
-        $value = is_string($stored) ? json_decode($stored, true) : null;
+        $value = is_string($stored) ? json_decode($stored, true, 64) : null;
 
-        return $map && $value === [] ? (object) [] : $value;
+        /** @var array<string, mixed> */
+        return is_array($value) ? $value : [];
     }
 }

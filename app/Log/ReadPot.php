@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log;
 
-use App\Stove\StoredEvent;
+use Lento\Course\Event;
 
 /** A pot out of a log file, fit to be kept. */
 final readonly class ReadPot
@@ -12,8 +12,8 @@ final readonly class ReadPot
     /**
      * @param int $line where it stands in its file
      * @param string $uid the same in every kitchen
-     * @param array<string, mixed> $pot as the model takes it
-     * @param list<StoredEvent> $events in the order they happened
+     * @param array<string, mixed> $pot as the model takes it, without what follows from its events
+     * @param list<Event> $events in the order they happened
      */
     public function __construct(public int $line, public string $uid, public array $pot, public array $events) {}
 }

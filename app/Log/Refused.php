@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Format\Words;
-use App\Questions\Fault;
+use App\Typed\FieldFault;
 use RuntimeException;
 
 /** A log file that is not taken in: at which line, and what is wrong there. */
@@ -21,7 +21,7 @@ final class Refused extends RuntimeException
         return new self(Words::text('log.file.line', line: $line, what: $what));
     }
 
-    public static function fault(int $line, string $field, Fault $fault): self
+    public static function fault(int $line, string $field, FieldFault $fault): self
     {
         return self::at($line, $fault->message($field));
     }

@@ -6,8 +6,10 @@ namespace App\Log;
 
 use App\Format\Words;
 use App\Models\Pot;
-use App\Stove\StoredEvent;
+use App\Records\EventCodec;
+use App\Stove\Projection;
 use Illuminate\Support\Facades\DB;
+use Lento\Course\Event;
 
 /** Takes the pots of a log file in: all that are not here yet, or none. What is here stays as it is. */
 final readonly class TakeIn
@@ -32,13 +34,14 @@ final readonly class TakeIn
                     continue;
                 }
                 $known[$pot->uid] = true;
-                $id = Pot::query()->create($pot->pot)->id;
+                $stored = Pot::query()->create($pot->pot);
                 foreach (array_chunk($pot->events, self::AT_ONCE) as $events) {
-                    $kept = DB::table('pot_events')->insertOrIgnore(array_map(static fn(StoredEvent $event): array => ['pot_id' => $id, ...$event->toRow()], $events));
+                    $kept = DB::table('pot_events')->insertOrIgnore(array_map(static fn(Event $event): array => ['pot_id' => $stored->id, ...EventCodec::toRow($event)], $events));
                     if ($kept !== count($events)) {
-                        throw Refused::at($pot->line, Words::text('log.file.event_elsewhere', name: mb_substr(is_string($pot->pot['name']) ? $pot->pot['name'] : '', 0, 60)));
+                        throw Refused::at($pot->line, Words::text('log.file.event_elsewhere', name: mb_substr($stored->name, 0, 60)));
                     }
                 }
+                Projection::of($stored)->writeTo($stored);
                 $taken++;
             }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Kitchen\Ring;
 use Illuminate\Database\Eloquent\Model;
 use Lento\Pot\HobKind;
 
@@ -20,11 +19,6 @@ use Lento\Pot\HobKind;
 final class Hob extends Model
 {
     protected $fillable = ['name', 'kind', 'power_w', 'levels'];
-
-    public function toRing(): Ring
-    {
-        return new Ring($this->id, $this->name, $this->kind, $this->power_w, $this->levels);
-    }
 
     /** @return array<string, string> */
     protected function casts(): array

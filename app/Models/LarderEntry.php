@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Kitchen\LarderLine;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -20,11 +19,6 @@ use Illuminate\Database\Eloquent\Model;
 final class LarderEntry extends Model
 {
     protected $fillable = ['like', 'name', 'price_per_kg', 'salt_percent', 'fat_percent'];
-
-    public function toLine(): LarderLine
-    {
-        return new LarderLine($this->id, $this->like, $this->name, $this->price_per_kg, $this->salt_percent, $this->fat_percent);
-    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Kitchen\OwnSauce;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -19,13 +18,15 @@ final class OwnDerivative extends Model
 {
     protected $fillable = ['name', 'based_on', 'changes'];
 
-    public function toOwnSauce(): OwnSauce
+    /**
+     * Within a model `changes` is what Eloquent has saved last, not this column.
+     *
+     * @return array{amounts?: string, more?: string, class?: string, story?: string}
+     */
+    public function changed(): array
     {
-        // Within a model `changes` is what Eloquent has saved last, not this column.
-        /** @var array{amounts?: string, more?: string, class?: string, story?: string} $changes */
-        $changes = $this->getAttribute('changes');
-
-        return new OwnSauce($this->id, $this->name, $this->based_on, $changes['amounts'] ?? '', $changes['more'] ?? '', $changes['class'] ?? '', $changes['story'] ?? '');
+        /** @var array{amounts?: string, more?: string, class?: string, story?: string} */
+        return $this->getAttribute('changes');
     }
 
     /** @return array<string, string> */

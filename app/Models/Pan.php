@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Kitchen\OwnPan;
 use Illuminate\Database\Eloquent\Model;
 use Lento\Pot\PanBase;
 
@@ -21,11 +20,6 @@ use Lento\Pot\PanBase;
 final class Pan extends Model
 {
     protected $fillable = ['name', 'diameter_mm', 'height_mm', 'base', 'mass_g'];
-
-    public function toOwnPan(): OwnPan
-    {
-        return new OwnPan($this->id, $this->name, $this->diameter_mm, $this->height_mm, $this->base, $this->mass_g);
-    }
 
     /** @return array<string, string> */
     protected function casts(): array

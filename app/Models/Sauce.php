@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Kitchen\Plain;
-use App\Pages\KeptSauce;
+use App\Typed\Plain;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -50,11 +49,6 @@ final class Sauce extends Model
     public function keep(array $question): SauceVersion
     {
         return $this->versions()->create(['number' => 1 + $this->versions()->count(), 'question' => $question]);
-    }
-
-    public function entry(): KeptSauce
-    {
-        return new KeptSauce($this->id, $this->name, $this->tags, (string) $this->notes, $this->versions_count ?? 0, $this->latest->question ?? [], $this->latest->id ?? 0);
     }
 
     /** @param Builder<self> $query */

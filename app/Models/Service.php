@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Family\ServiceFields;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -24,11 +23,6 @@ final class Service extends Model
     public function pots(): HasMany
     {
         return $this->hasMany(Pot::class);
-    }
-
-    public function typed(): ServiceFields
-    {
-        return ServiceFields::from($this->fields);
     }
 
     /** @return array<string, string> */

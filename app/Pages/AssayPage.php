@@ -13,6 +13,7 @@ use App\Format\SauceColour;
 use App\Format\Words;
 use App\Formats\AssayWords;
 use App\Kitchen\Kitchen;
+use App\Pages\Pictures\SpoonPicture;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
 use App\Questions\FromRecipe;
@@ -113,5 +114,10 @@ final readonly class AssayPage
     public function colour(): string
     {
         return $this->brought === null ? '#f3eada' : SauceColour::of($this->brought);
+    }
+
+    public function spoon(): ?SpoonPicture
+    {
+        return $this->assay === null ? null : SpoonPicture::of($this->assay->flow, $this->assay->spoon, $this->colour());
     }
 }

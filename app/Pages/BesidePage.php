@@ -6,10 +6,10 @@ namespace App\Pages;
 
 use App\Format\Litres;
 use App\Format\Words;
-use Lento\Compose\StepKind;
-use Lento\Compose\TendingKind;
-use Lento\Course\EventKind;
+use Lento\Course\Happened\Tended;
 use Lento\Drawing\CourseDrawing;
+use Lento\Plan\StepKind;
+use Lento\Plan\TendingKind;
 use Lento\Quantity\Volume;
 
 /** Two pots of the same sauce beside one another: what came out, how long each step took, on one scale of time. */
@@ -26,8 +26,8 @@ final readonly class BesidePage
         $reach = max($first->minutes, $second->minutes);
         [$a, $b] = [$first->entry, $second->entry];
         $rows = [
-            self::row('litres', $a->outcome(), $b->outcome(), $a->millilitres === null || $b->millilitres === null ? '' : self::litres($b->millilitres - $a->millilitres)),
-            self::row('planned', $a->planned(), $b->planned(), $a->hasPlan() && $b->hasPlan() ? self::litres($b->plannedMillilitres - $a->plannedMillilitres) : ''),
+            self::row('litres', $a->outcome(), $b->outcome(), $a->millilitres() === null || $b->millilitres() === null ? '' : self::litres($b->millilitres() - $a->millilitres())),
+            self::row('planned', $a->planned(), $b->planned(), $a->hasPlan() && $b->hasPlan() ? self::litres($b->plannedMillilitres() - $a->plannedMillilitres()) : ''),
             self::row('colour', self::colour($a), self::colour($b)),
             self::row('taste', $a->taste, $b->taste),
             self::row('change', $a->change, $b->change),
@@ -71,7 +71,7 @@ final readonly class BesidePage
     {
         $times = [];
         foreach ($page->course->events as $event) {
-            if ($event->kind === EventKind::Tended && $event->tending !== null) {
+            if ($event instanceof Tended) {
                 $times[$event->tending->value] = ($times[$event->tending->value] ?? 0) + 1;
             }
         }

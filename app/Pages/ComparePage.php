@@ -10,21 +10,25 @@ use App\Format\Litres;
 use App\Format\Minutes;
 use App\Format\SauceColour;
 use App\Format\Words;
-use App\Http\Controllers\CompareController;
 use App\Kitchen\Kitchen;
+use App\Pages\Pictures\PotPicture;
+use App\Pages\Pictures\SpoonPicture;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
 use Lento\Compose\Sheet;
-use Lento\Compose\Step;
+use Lento\Plan\Step;
 use Lento\Quantity\Duration;
 
 /** Questions side by side, their answers line by line, and what differs from the first. */
 final readonly class ComparePage
 {
+    /** Questions beside one another: more are not read any more. */
+    public const MOST = 4;
+
     /** What can be changed in a column without leaving the page. */
     public const CHANGES = ['ratio', 'school', 'colour', 'thickness', 'pan', 'place', 'finish'];
 
-    /** @var non-empty-list<array{fields: array<string, string>, address: string, sheet: Sheet|null, fault: string, colour: string}> */
+    /** @var non-empty-list<array{fields: array<string, string>, address: string, sheet: Sheet|null, fault: string, colour: string|null, pot: PotPicture|null, spoon: SpoonPicture|null}> */
     public array $columns;
 
     /** @param non-empty-list<ComposeFields> $questions */
@@ -38,7 +42,9 @@ final readonly class ComparePage
                 'address' => http_build_query($fields->toAddress()),
                 'sheet' => $answer->sheet,
                 'fault' => $answer->faults === [] ? '' : $answer->faults[0]->message(),
-                'colour' => $answer->sheet === null ? '#f3eada' : SauceColour::of($answer->sheet),
+                'colour' => $answer->sheet === null ? null : SauceColour::of($answer->sheet),
+                'pot' => $answer->sheet === null ? null : PotPicture::ofSheet($answer->sheet, SauceColour::of($answer->sheet)),
+                'spoon' => $answer->sheet === null ? null : SpoonPicture::of($answer->sheet->flow, $answer->sheet->spoon, SauceColour::of($answer->sheet)),
             ];
         }, $questions);
     }
@@ -52,7 +58,7 @@ final readonly class ComparePage
     /** @return list<string>|null with one more, or null where there are four */
     public function another(): ?array
     {
-        return count($this->columns) < CompareController::MOST ? [...$this->addresses(), $this->addresses()[count($this->columns) - 1]] : null;
+        return count($this->columns) < self::MOST ? [...$this->addresses(), $this->addresses()[count($this->columns) - 1]] : null;
     }
 
     /** @return list<string>|null without a column, or null where only two are left */
@@ -93,7 +99,7 @@ final readonly class ComparePage
 
     private static function minutes(Sheet $sheet, bool $handsOn): string
     {
-        return Minutes::text(Duration::ofMinutes(array_sum(array_map(static fn(Step $step): float => !$handsOn || $step->handsOn ? $step->time->inMinutes() : 0.0, $sheet->steps))));
+        return Minutes::text(Duration::ofMinutes(array_sum(array_map(static fn(Step $step): float => !$handsOn || $step->pace->handsOn ? $step->pace->time->inMinutes() : 0.0, $sheet->steps))));
     }
 
     private function cost(Sheet $sheet): string

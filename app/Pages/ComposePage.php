@@ -13,20 +13,24 @@ use App\Format\SauceColour;
 use App\Format\Words;
 use App\Kitchen\Choices;
 use App\Kitchen\Kitchen;
+use App\Pages\Pictures\PotPicture;
+use App\Pages\Pictures\SpoonPicture;
+use App\Pages\Pictures\StairPicture;
 use App\Questions\ComposeFields;
-use App\Questions\Fault;
-use App\Questions\PartsField;
-use App\Questions\Typed;
-use Lento\Compose\Amount;
+use App\Typed\FieldFault;
+use App\Typed\PartsField;
+use App\Typed\TypedNumber;
 use Lento\Compose\Base;
 use Lento\Compose\GivenKind;
 use Lento\Compose\Part;
 use Lento\Compose\Sheet;
-use Lento\Compose\When;
 use Lento\Heat\HobHeat;
 use Lento\Larder\Allergen;
+use Lento\Plan\Amount;
+use Lento\Plan\When;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Temperature;
+use Lento\Quantity\Volume;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Flow;
 use Lento\Thickness\ReferenceBechamel;
@@ -60,7 +64,7 @@ final readonly class ComposePage
 
     /**
      * @param ComposeFields $shown the question the sheet answers: the last good one when the typed one is faulty
-     * @param list<Fault> $faults
+     * @param list<FieldFault> $faults
      * @param int|null $version the kept sauce it came from
      */
     public static function of(ComposeFields $typed, ComposeFields $shown, ?Sheet $sheet, array $faults, Kitchen $kitchen, ?int $version = null): self
@@ -142,7 +146,7 @@ final readonly class ComposePage
 
     public function thicknessGrams(): string
     {
-        return sprintf('%.0F', ThicknessClass::tryFrom($this->fields['thickness'])?->target()->gramsPerLitre ?? Typed::number($this->fields['thickness']) ?? $this->sheet?->thickness->gramsPerLitre ?? 0.0);
+        return sprintf('%.0F', ThicknessClass::tryFrom($this->fields['thickness'])?->target()->gramsPerLitre ?? TypedNumber::number($this->fields['thickness']) ?? $this->sheet?->thickness->gramsPerLitre ?? 0.0);
     }
 
     /** @return array<string, string> */
@@ -192,7 +196,7 @@ final readonly class ComposePage
             'minutes' => sprintf('%.0F', $question->simmerTime->inMinutes()),
             'reduce' => sprintf('%.0F', 100.0 * (1.0 - $this->sheet->end->millilitres() / $this->sheet->start->millilitres())),
             'oven' => sprintf('%.0F', $question->oven->inCelsius()),
-            'liquid_salt' => Typed::plain(100.0 * $question->larder->ingredient($question->liquid)->salt),
+            'liquid_salt' => TypedNumber::plain(100.0 * $question->larder->ingredient($question->liquid)->salt),
             default => '',
         };
     }
@@ -294,12 +298,12 @@ final readonly class ComposePage
 
     public function minutesInAll(): string
     {
-        return $this->sheet === null ? '' : Minutes::text(Duration::ofMinutes(array_sum(array_map(static fn($step): float => $step->time->inMinutes(), $this->sheet->steps))));
+        return $this->sheet === null ? '' : Minutes::text(Duration::ofMinutes(array_sum(array_map(static fn($step): float => $step->pace->time->inMinutes(), $this->sheet->steps))));
     }
 
     public function handsOn(): string
     {
-        return $this->sheet === null ? '' : Minutes::text(Duration::ofMinutes(array_sum(array_map(static fn($step): float => $step->handsOn ? $step->time->inMinutes() : 0.0, $this->sheet->steps))));
+        return $this->sheet === null ? '' : Minutes::text(Duration::ofMinutes(array_sum(array_map(static fn($step): float => $step->pace->handsOn ? $step->pace->time->inMinutes() : 0.0, $this->sheet->steps))));
     }
 
     /** @return array<string, list<string>> the schools that this sauce leaves open */
@@ -322,7 +326,7 @@ final readonly class ComposePage
         $formula = $this->kitchen->formula(Base::tryFrom($this->fields['sauce']) ?? Base::Veloute);
         $typed = PartsField::typed($this->fields['parts']);
 
-        return array_map(static fn(Part $part): array => ['part' => $part, 'typed' => $typed[$part->ingredient] ?? Typed::plain($part->perLitre), 'usual' => Typed::plain($part->usual)], $formula->parts);
+        return array_map(static fn(Part $part): array => ['part' => $part, 'typed' => $typed[$part->ingredient] ?? TypedNumber::plain($part->perLitre), 'usual' => TypedNumber::plain($part->usual)], $formula->parts);
     }
 
     /** Two or more questions side by side: this one, and this one otherwise. */
@@ -341,5 +345,28 @@ final readonly class ComposePage
         $bechamel = ReferenceBechamel::house()->sauce(min($grams, EquivalentFlour::MOST));
 
         return SpoonTest::of(Flow::of($bechamel, Temperature::ofCelsius(EquivalentFlour::CELSIUS)))->film->inMillimetres();
+    }
+
+    public function pot(): ?PotPicture
+    {
+        return $this->sheet === null ? null : PotPicture::ofSheet($this->sheet, $this->colour());
+    }
+
+    /** @return array{for: string, step: string, now: string} the handle on the level of the pot */
+    public function levelHandle(): array
+    {
+        $litres = $this->sheet?->question->yield ?? Volume::ofLitres(1.0);
+
+        return ['for' => 'amount', 'step' => $litres->inLitres() < 2.0 ? '0.05' : '0.1', 'now' => Litres::short($litres)];
+    }
+
+    public function spoon(): ?SpoonPicture
+    {
+        return $this->sheet === null ? null : SpoonPicture::of($this->sheet->flow, $this->sheet->spoon, $this->colour());
+    }
+
+    public function stair(): ?StairPicture
+    {
+        return $this->sheet === null ? null : StairPicture::of($this->sheet->plan(), $this->colour());
     }
 }

@@ -8,13 +8,15 @@ use App\Format\Bands;
 use App\Format\EventWords;
 use App\Format\Grams;
 use App\Format\Litres;
+use App\Format\StepWords;
 use App\Format\Words;
 use DateTimeImmutable;
-use Lento\Compose\Step;
-use Lento\Compose\StepKind;
 use Lento\Course\Course;
 use Lento\Course\EventKind;
+use Lento\Course\Happened\Tended;
 use Lento\Drawing\CourseDrawing;
+use Lento\Plan\Plan;
+use Lento\Plan\Step;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
 use Lento\Stove\PotWatch;
@@ -35,9 +37,9 @@ final readonly class CoursePage
      */
     private function __construct(public PotEntry $entry, public CourseDrawing $drawing, public array $names, public array $rows, public ?SauceWatch $sauce, public Course $course, private array $visits, private array $marks, public float $minutes) {}
 
-    public static function of(PotEntry $entry, Course $course, EventWords $words, ?PotWatch $watch): self
+    public static function of(PotEntry $entry, Plan $plan, Course $course, EventWords $words, ?PotWatch $watch): self
     {
-        $names = array_map(static fn($step): string => Words::text('steps.' . $step->kind->value . '.name'), $course->steps);
+        $names = array_map(StepWords::name(...), $course->steps);
         $since = static fn(DateTimeImmutable $at): float => max(0.0, ($at->getTimestamp() - $entry->startedAt->getTimestamp()) / 60.0);
         $visits = [];
         $rows = [];
@@ -48,14 +50,14 @@ final readonly class CoursePage
                 'time' => $visit->from->format('H:i'),
                 'name' => $names[$visit->step],
                 'minutes' => self::minutes(($until->getTimestamp() - $visit->from->getTimestamp()) / 60.0),
-                'planned' => self::planned($course->steps[$visit->step], $entry->foreseen),
+                'planned' => self::planned($plan->steps[$visit->step]),
                 'note' => false,
                 'at' => (float) $visit->from->format('U.v'),
             ];
         }
         foreach ($course->events as $event) {
             // That a step is done shows in the next one's beginning; its visits are counted below.
-            if (!in_array($event->kind, [EventKind::Done, EventKind::Finished, EventKind::Tended], true)) {
+            if (!in_array($event->kind(), [EventKind::Done, EventKind::Finished, EventKind::Tended], true)) {
                 $rows[] = ['time' => $event->at->format('H:i'), 'name' => $words->line($event), 'minutes' => '', 'planned' => '', 'note' => true, 'at' => (float) $event->at->format('U.v')];
             }
         }
@@ -64,12 +66,12 @@ final readonly class CoursePage
 
         $marks = [];
         foreach ($course->events as $event) {
-            if (!in_array($event->kind, [EventKind::Done, EventKind::Back, EventKind::Finished, EventKind::TakenOff], true) && ($course->finishedAt === null || $event->at <= $course->finishedAt)) {
-                $mark = self::mark($event->kind);
+            if (!in_array($event->kind(), [EventKind::Done, EventKind::Back, EventKind::Finished, EventKind::TakenOff], true) && ($course->finishedAt === null || $event->at <= $course->finishedAt)) {
+                $mark = self::mark($event->kind());
                 $marks[] = [$since($event->at), $mark, $mark === 'tick' ? '' : self::short($words->line($event))];
             }
         }
-        $planned = array_map(static fn(Step $step): float => $step->time->inMinutes(), $course->steps);
+        $planned = array_map(static fn(Step $step): float => $step->pace->time->inMinutes(), $course->steps);
         $minutes = $course->finishedAt === null ? 0.0 : $since($course->finishedAt);
 
         return new self($entry, CourseDrawing::of($planned, $visits, $marks), $names, $rows, $watch?->sauce, $course, $visits, $marks, max($minutes, array_sum($planned)));
@@ -78,7 +80,7 @@ final readonly class CoursePage
     /** The same course on a scale that reaches so far. */
     public function drawnTo(float $minutes): CourseDrawing
     {
-        return CourseDrawing::of(array_map(static fn(Step $step): float => $step->time->inMinutes(), $this->course->steps), $this->visits, $this->marks, $minutes);
+        return CourseDrawing::of(array_map(static fn(Step $step): float => $step->pace->time->inMinutes(), $this->course->steps), $this->visits, $this->marks, $minutes);
     }
 
     /** How something that happened is marked in the drawing. */
@@ -106,7 +108,7 @@ final readonly class CoursePage
         foreach ($course->visits as $visit) {
             $times = [];
             foreach ($course->events as $event) {
-                if ($event->tending !== null && $event->at >= $visit->from && ($visit->until === null || $event->at < $visit->until)) {
+                if ($event instanceof Tended && $event->at >= $visit->from && ($visit->until === null || $event->at < $visit->until)) {
                     $times[$event->tending->value] = ($times[$event->tending->value] ?? 0) + 1;
                 }
             }
@@ -122,24 +124,24 @@ final readonly class CoursePage
     /** @return list<string> what the next pot of it should do otherwise; nothing where there was no sheet */
     public function nextTime(): array
     {
-        $next = $this->entry->next;
+        $next = $this->entry->pot->next;
         if ($next === null) {
             return [];
         }
         $lines = [
-            ...(abs($next['flour_change']) < 1e-6 ? [] : [Words::text($next['flour_change'] > 0.0 ? 'log.next.more_flour' : 'log.next.less_flour', amount: Grams::of(Mass::ofGrams((float) $next['flour_g']))->text(), percent: sprintf('%.0F', 100.0 * abs($next['flour_change'])))]),
-            ...(abs($next['liquid_change']) < 1e-6 ? [] : [Words::text($next['liquid_change'] > 0.0 ? 'log.next.more_liquid' : 'log.next.less_liquid', amount: Litres::of(Volume::ofMillilitres((float) $next['liquid_ml']))->text(), percent: sprintf('%.0F', 100.0 * abs($next['liquid_change'])))]),
+            ...(abs($next['flour_change']) < 1e-6 ? [] : [Words::text($next['flour_change'] > 0.0 ? 'log.next.more_flour' : 'log.next.less_flour', amount: Grams::of(Mass::ofGrams($next['flour_g']))->text(), percent: sprintf('%.0F', 100.0 * abs($next['flour_change'])))]),
+            ...(abs($next['liquid_change']) < 1e-6 ? [] : [Words::text($next['liquid_change'] > 0.0 ? 'log.next.more_liquid' : 'log.next.less_liquid', amount: Litres::of(Volume::ofMillilitres($next['liquid_ml']))->text(), percent: sprintf('%.0F', 100.0 * abs($next['liquid_change'])))]),
         ];
 
         return $lines === [] ? [Words::text('log.next.same')] : $lines;
     }
 
     /** With its band where the eye, not the clock, decided. */
-    private static function planned(Step $step, ?Foreseen $foreseen): string
+    private static function planned(Step $step): string
     {
-        $band = $step->kind === StepKind::Colour ? $foreseen?->rouxMinutes : null;
+        $band = $step->pace->band;
 
-        return self::minutes($step->time->inMinutes()) . ($band === null ? '' : ' (' . Bands::range(...$band) . ')');
+        return self::minutes($step->pace->time->inMinutes()) . ($band === null ? '' : ' (' . Bands::range($band->low, $band->high) . ')');
     }
 
     private static function minutes(float $minutes): string

@@ -29,7 +29,8 @@ final readonly class FreshSheet
             return null;
         }
         // Wanted when the lost pot would have been ready.
-        $wanted = $trouble->pot?->started_at->addMinutes((int) round((float) ($trouble->pot->plan['minutes'] ?? 0.0)));
+        $lost = $trouble->pot;
+        $wanted = $lost === null ? null : $lost->started_at->addMinutes((int) round($lost->plan->time()->inMinutes()));
         $left = $wanted === null ? 1e6 : max(0.0, ($wanted->getTimestamp() - $now->getTimestamp()) / 60.0);
         try {
             $fresh = FreshStart::within($question, Duration::ofMinutes($left));

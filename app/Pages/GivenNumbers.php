@@ -8,7 +8,7 @@ use App\Format\Grams;
 use App\Format\Litres;
 use App\Kitchen\Kitchen;
 use App\Questions\ComposeFields;
-use App\Questions\Typed;
+use App\Typed\TypedNumber;
 use Lento\Compose\Sheet;
 
 /** The numbers that say how much, each of which can be the given one: as typed where it is, else as the sheet has worked them out. */
@@ -62,7 +62,7 @@ final readonly class GivenNumbers
 
         return match ($field) {
             'amount' => [Litres::short($yield), 'l'],
-            'covers' => [sprintf('%.0F', max(1.0, round($yield->inMillilitres() / max(1.0, Typed::number($this->each()) ?? 1.0)))), ''],
+            'covers' => [sprintf('%.0F', max(1.0, round($yield->inMillilitres() / max(1.0, TypedNumber::number($this->each()) ?? 1.0)))), ''],
             'each' => [$this->each(), 'ml'],
             'stock' => self::split(Litres::of($sheet->stock())),
             'have_fat' => self::split(Grams::of($sheet->roux->fat)),

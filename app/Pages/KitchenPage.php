@@ -11,8 +11,8 @@ use App\Kitchen\LarderLine;
 use App\Kitchen\OwnPan;
 use App\Kitchen\Ring;
 use App\Questions\ComposeFields;
-use App\Questions\PartsField;
-use App\Questions\Typed;
+use App\Typed\PartsField;
+use App\Typed\TypedNumber;
 use Lento\Compose\Base;
 use Lento\Compose\Formula;
 use Lento\Compose\Part;
@@ -48,8 +48,8 @@ final readonly class KitchenPage
         return implode(', ', array_filter([
             $line->name === null ? '' : Words::text('kitchen.larder.resembles', name: Words::ingredient($line->like)),
             $line->pricePerKilogram === null ? '' : Words::text('kitchen.larder.price', price: $this->kitchen->currency() . sprintf('%.2F', $line->pricePerKilogram)),
-            $line->saltPercent === null ? '' : Words::text('kitchen.larder.salt', percent: Typed::plain($line->saltPercent)),
-            $line->fatPercent === null ? '' : Words::text('kitchen.larder.fat', percent: Typed::plain($line->fatPercent)),
+            $line->saltPercent === null ? '' : Words::text('kitchen.larder.salt', percent: TypedNumber::plain($line->saltPercent)),
+            $line->fatPercent === null ? '' : Words::text('kitchen.larder.fat', percent: TypedNumber::plain($line->fatPercent)),
         ], static fn(string $part): bool => $part !== ''));
     }
 

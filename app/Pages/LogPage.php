@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Format\SauceNames;
+use App\Kitchen\Kitchen;
 use App\Log\LogSearch;
 
 /** The pots cooked, newest first, day by day; of those that were looked for, a page. */
@@ -21,6 +23,15 @@ final readonly class LogPage
         }
 
         return new self($days, $search, $found, $number, $last);
+    }
+
+    /** @return array<string, string> names of what has been cooked here, by id */
+    public function sauces(): array
+    {
+        $ids = LogSearch::sauces();
+        $names = new SauceNames(app(Kitchen::class));
+
+        return array_combine($ids, array_map(static fn(string $id): string => $names->name($id), $ids));
     }
 
     /** @return array<string, string>|null the address of the page before; null on the first */

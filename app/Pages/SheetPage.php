@@ -9,18 +9,22 @@ use App\Format\Grams;
 use App\Format\KitchenMeasure;
 use App\Format\Litres;
 use App\Format\Minutes;
+use App\Format\SauceColour;
 use App\Format\StepWords;
 use App\Format\Words;
 use App\Kitchen\Kitchen;
-use Lento\Compose\Amount;
+use App\Pages\Pictures\PotPicture;
+use App\Pages\Pictures\StairPicture;
 use Lento\Compose\Choice\StrainWay;
 use Lento\Compose\Sheet;
-use Lento\Compose\Step;
-use Lento\Compose\StepKind;
-use Lento\Compose\When;
 use Lento\Exception\LentoException;
 use Lento\Keeping\SkinGuard;
 use Lento\Larder\Allergen;
+use Lento\Plan\Amount;
+use Lento\Plan\Plan;
+use Lento\Plan\Step;
+use Lento\Plan\StepKind;
+use Lento\Plan\When;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Rescue\LateThickening;
@@ -36,10 +40,12 @@ final readonly class SheetPage
 
     private StepWords $words;
 
+    public Plan $plan;
+
     public function __construct(public Sheet $sheet, private Kitchen $kitchen)
     {
         $this->measure = new KitchenMeasure($kitchen->measures);
-        $this->words = new StepWords($sheet);
+        $this->words = StepWords::of($this->plan = $sheet->plan());
     }
 
     public function heading(): string
@@ -124,19 +130,19 @@ final readonly class SheetPage
     public function steps(): array
     {
         return array_map(fn(Step $step): array => [
-            'name' => $this->words->name($step->kind),
-            'title' => $this->words->title($step->kind),
-            'minutes' => $step->time->inMinutes() < 0.05 ? '' : Minutes::text($step->time),
-            'cue' => $this->words->cue($step->kind),
-            'caution' => $this->words->caution($step->kind),
-            'hands' => $step->handsOn,
+            'name' => StepWords::name($step),
+            'title' => $this->words->title($step),
+            'minutes' => $step->pace->time->inMinutes() < 0.05 ? '' : Minutes::text($step->pace->time),
+            'cue' => $this->words->cue($step),
+            'caution' => $this->words->caution($step),
+            'hands' => $step->pace->handsOn,
         ], $this->stepsInWords());
     }
 
     /** @return list<Step> a correction is worked out at the stove, if it comes to one: on paper there is nothing to say of it */
     private function stepsInWords(): array
     {
-        return array_values(array_filter($this->sheet->steps, static fn(Step $step): bool => $step->kind !== StepKind::Correct));
+        return array_values(array_filter($this->plan->steps, static fn(Step $step): bool => $step->kind !== StepKind::Correct));
     }
 
     /** "0.75 % at the end: 15 g go in" */
@@ -185,11 +191,21 @@ final readonly class SheetPage
 
     public function inAll(bool $handsOn = false): string
     {
-        return Minutes::text(Duration::ofMinutes(array_sum(array_map(static fn(Step $step): float => !$handsOn || $step->handsOn ? $step->time->inMinutes() : 0.0, $this->sheet->steps))));
+        return Minutes::text(Duration::ofMinutes(array_sum(array_map(static fn(Step $step): float => !$handsOn || $step->pace->handsOn ? $step->pace->time->inMinutes() : 0.0, $this->sheet->steps))));
     }
 
     public function allergens(): string
     {
         return implode(', ', array_map(static fn(Allergen $one): string => Words::text('ingredients.allergens.' . $one->value), $this->sheet->allergens()));
+    }
+
+    public function pot(): PotPicture
+    {
+        return PotPicture::ofSheet($this->sheet, SauceColour::of($this->sheet));
+    }
+
+    public function stair(): ?StairPicture
+    {
+        return StairPicture::of($this->plan, SauceColour::of($this->sheet));
     }
 }

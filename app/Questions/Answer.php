@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Questions;
 
+use App\Format\RefusalWords;
 use App\Kitchen\Kitchen;
+use App\Typed\FieldFault;
 use Lento\Compose\Composer;
 use Lento\Compose\GivenKind;
 use Lento\Compose\Question;
@@ -16,7 +18,7 @@ use Lento\Learning\KitchenFactors;
 /** Fields asked and answered: a sheet, or the faults that stand in its way. */
 final readonly class Answer
 {
-    /** @param list<Fault> $faults */
+    /** @param list<FieldFault> $faults */
     private function __construct(public ?Sheet $sheet, public array $faults) {}
 
     /** @param KitchenFactors|null $known the kitchen as it was known when a pot was begun; as it is known now if null */
@@ -34,7 +36,7 @@ final readonly class Answer
     }
 
     /** A question that reads well and still has no answer: what to change, at the field it began with. */
-    public static function fault(Question $question, NotReachable|OutOfRange $refusal): Fault
+    public static function fault(Question $question, NotReachable|OutOfRange $refusal): FieldFault
     {
         $field = match ($question->given->kind) {
             GivenKind::Yield => 'amount',
@@ -46,11 +48,11 @@ final readonly class Answer
         };
 
         return match (true) {
-            $refusal instanceof OutOfRange => new Fault($field, 'given_out_of_range', ['reason' => $refusal->getMessage()]),
-            !$question->base->hasRoux() && in_array($question->given->kind, [GivenKind::Fat, GivenKind::ReadyRoux], true) => new Fault($field, 'no_roux'),
-            !$question->base->hasRoux() => new Fault('thickness', 'boil_down'),
-            in_array($question->given->kind, [GivenKind::Liquid, GivenKind::Pan], true) => new Fault($field, 'given_unreachable'),
-            default => new Fault('thickness', 'unreachable'),
+            $refusal instanceof OutOfRange => new FieldFault($field, 'given_out_of_range', ['reason' => RefusalWords::of($refusal)]),
+            !$question->base->hasRoux() && in_array($question->given->kind, [GivenKind::Fat, GivenKind::ReadyRoux], true) => new FieldFault($field, 'no_roux'),
+            !$question->base->hasRoux() => new FieldFault('thickness', 'boil_down'),
+            in_array($question->given->kind, [GivenKind::Liquid, GivenKind::Pan], true) => new FieldFault($field, 'given_unreachable'),
+            default => new FieldFault('thickness', 'unreachable'),
         };
     }
 }

@@ -6,6 +6,8 @@ namespace App\Questions;
 
 use App\Kitchen\Choices;
 use App\Kitchen\Kitchen;
+use App\Typed\PartsField;
+use App\Typed\TypedNumber;
 use Lento\Compose\Base;
 use Lento\Compose\Part;
 use Lento\Exception\LentoException;
@@ -138,17 +140,17 @@ final readonly class ComposeFields
         $usual = [
             'sauce' => $base->value,
             'liquid' => $liquid,
-            'thickness' => abs($class->target()->gramsPerLitre - $formula->thickness->gramsPerLitre) < 1e-9 ? $class->value : Typed::plain($formula->thickness->gramsPerLitre),
+            'thickness' => abs($class->target()->gramsPerLitre - $formula->thickness->gramsPerLitre) < 1e-9 ? $class->value : TypedNumber::plain($formula->thickness->gramsPerLitre),
             'colour' => $formula->colour->value,
             'fat' => $formula->fat,
             'minutes' => $this->fields['reduce'] !== '' || $formula->reduceBy !== null || !$base->hasRoux() ? '' : (string) $formula->simmerTime($liquid)->inMinutes(),
-            'reduce' => $this->fields['minutes'] !== '' || $formula->reduceBy === null ? '' : Typed::plain(100.0 * $formula->reduceBy),
+            'reduce' => $this->fields['minutes'] !== '' || $formula->reduceBy === null ? '' : TypedNumber::plain(100.0 * $formula->reduceBy),
             'level' => $this->fields['reduce'] !== '' && $formula->level === SimmerLevel::Bare ? SimmerLevel::Brisk->value : $formula->level->value,
             'heat' => 'medium',
             'hob' => $hob === null ? '' : (string) $hob->id,
             'diameter' => $pan === null ? '' : (string) $pan->millimetresWide,
             'height' => $pan === null ? '' : (string) $pan->millimetresHigh,
-            'salt' => Typed::plain(100.0 * $formula->salt),
+            'salt' => TypedNumber::plain(100.0 * $formula->salt),
             'aromatics' => $formula->method->aromatics->value ?? '',
             'strain' => $formula->method->strain->value ?? '',
         ];
@@ -166,7 +168,7 @@ final readonly class ComposeFields
         $typed = PartsField::typed($this->fields['parts']);
         $filled['parts'] = PartsField::write([...array_combine(
             array_map(static fn(Part $part): string => $part->ingredient, $formula->parts),
-            array_map(static fn(Part $part): string => Typed::plain($part->perLitre), $formula->parts),
+            array_map(static fn(Part $part): string => TypedNumber::plain($part->perLitre), $formula->parts),
         ), ...$typed]);
 
         return new self([...$filled, 'sauce' => $base->value]);
@@ -229,7 +231,7 @@ final readonly class ComposeFields
         }
         // The form shows a class by its number.
         foreach (ThicknessClass::askable() as $class) {
-            if ($fields['thickness'] === Typed::plain($class->target()->gramsPerLitre)) {
+            if ($fields['thickness'] === TypedNumber::plain($class->target()->gramsPerLitre)) {
                 $fields['thickness'] = $class->value;
             }
         }
@@ -277,7 +279,7 @@ final readonly class ComposeFields
     private static function nudged(array $fields, string $nudge): array
     {
         $name = $fields['given'] === 'covers' ? 'covers' : 'amount';
-        $value = Typed::number($fields[$name]);
+        $value = TypedNumber::number($fields[$name]);
         if ($value === null || !in_array($nudge, ['up', 'down'], true)) {
             return $fields;
         }
@@ -289,7 +291,7 @@ final readonly class ComposeFields
             $at < 10.0 => 0.5,
             default => 1.0,
         };
-        $fields[$name] = Typed::plain(max($step, min($name === 'covers' ? 5000.0 : 200.0, $up ? $value + $step : $value - $step)));
+        $fields[$name] = TypedNumber::plain(max($step, min($name === 'covers' ? 5000.0 : 200.0, $up ? $value + $step : $value - $step)));
 
         return $fields;
     }

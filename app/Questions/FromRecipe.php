@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Questions;
 
+use App\Typed\PartsField;
+use App\Typed\TypedNumber;
 use Lento\Assay\Assay;
 use Lento\Compose\Base;
 use Lento\Compose\Formula;
@@ -35,14 +37,14 @@ final readonly class FromRecipe
             'thickness' => $class->value,
             'colour' => $assay->colour->value,
             'fat' => self::mainFat($assay) ?? Formula::house($base)->fat,
-            'ratio' => Typed::plain($ratio),
+            'ratio' => TypedNumber::plain($ratio),
             'minutes' => sprintf('%.0F', max(5.0, min(480.0, $assay->simmer->inMinutes()))),
             'level' => $assay->level->value,
             'diameter' => sprintf('%.0F', $assay->pan->diameter->inMillimetres()),
             'height' => sprintf('%.0F', $assay->pan->height->inMillimetres()),
             // What the recipe has besides stays as it has it: the formula adds nothing of its own.
             'parts' => PartsField::write(array_fill_keys(array_map(static fn($part): string => $part->ingredient, Formula::house($base)->parts), '0')),
-            'salt' => Typed::plain(max(0.0, min(3.0, $assay->end->saltPercent()))),
+            'salt' => TypedNumber::plain(max(0.0, min(3.0, $assay->end->saltPercent()))),
         ]);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Questions;
 
+use App\Typed\TypedNumber;
 use Lento\Compose\Given;
 use Lento\Compose\Question;
 use Lento\Quantity\Mass;
@@ -53,7 +54,7 @@ final readonly class GivenReader
     /** With flour on hand, the fat that goes with it says as much; a ratio that makes no sense is told at its own field. */
     private function fatFor(Mass $flour): ?Given
     {
-        $ratio = max(Question::LEAST_RATIO, min(Question::MOST_RATIO, Typed::number($this->fields->text('ratio')) ?? 1.0));
+        $ratio = max(Question::LEAST_RATIO, min(Question::MOST_RATIO, TypedNumber::number($this->fields->text('ratio')) ?? 1.0));
         $grams = $flour->inGrams() * $ratio;
         if ($grams < Given::LEAST_GRAMS || $grams > Given::MOST_GRAMS) {
             $this->fields->outOfRange('have_flour', ceil(Given::LEAST_GRAMS / $ratio), floor(Given::MOST_GRAMS / $ratio), ' g');

@@ -7,6 +7,9 @@ namespace App\Questions;
 use App\Kitchen\Choices;
 use App\Kitchen\Kitchen;
 use App\Kitchen\OwnPan;
+use App\Typed\FieldFault;
+use App\Typed\PartsField;
+use App\Typed\TypedNumber;
 use Lento\Compose\Base;
 use Lento\Compose\Choice\AromaticsWay;
 use Lento\Compose\Choice\CookOut;
@@ -58,13 +61,13 @@ final readonly class QuestionReader
     private function __construct(private TypedFields $fields, private Kitchen $kitchen) {}
 
     /** @param array<string, string> $fields */
-    public static function read(array $fields, Kitchen $kitchen): Reading
+    public static function read(array $fields, Kitchen $kitchen): ReadQuestion
     {
         // What the kitchen always does, unless this question says otherwise.
         return (new self(new TypedFields([...$kitchen->usual(), ...array_filter($fields, static fn(string $value): bool => $value !== '')], $kitchen->measures), $kitchen))->reading();
     }
 
-    private function reading(): Reading
+    private function reading(): ReadQuestion
     {
         $base = $this->base();
         $given = (new GivenReader($this->fields))->given();
@@ -79,7 +82,7 @@ final readonly class QuestionReader
         $level = $this->fields->enum('level', SimmerLevel::class);
         $school = $this->fields->enum('school', School::class);
         $heat = $this->heat($pan);
-        $oven = $this->fields->number('oven', OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C') ?? Typed::number($this->kitchen->setting('oven'));
+        $oven = $this->fields->number('oven', OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C') ?? TypedNumber::number($this->kitchen->setting('oven'));
         $liquidSalt = $this->fields->number('liquid_salt', 0.0, self::MOST_LIQUID_SALT, ' %');
         $formula = $base === null ? null : $this->formula($base);
         $method = $this->method($formula === null ? new Method() : $formula->method);
@@ -87,10 +90,10 @@ final readonly class QuestionReader
         $this->refuseNoPan($given, $pan);
         $faults = $this->fields->faults();
         if ($faults !== [] || $base === null || $given === null || $formula === null) {
-            return Reading::faulty($faults === [] ? [new Fault('amount', 'missing')] : $faults);
+            return ReadQuestion::faulty($faults === [] ? [new FieldFault('amount', 'missing')] : $faults);
         }
 
-        return Reading::whole(Question::of(
+        return ReadQuestion::whole(Question::of(
             $base,
             $given,
             $liquid,
@@ -127,13 +130,13 @@ final readonly class QuestionReader
         $known = array_column(array_map(static fn(Part $part): array => [$part->ingredient, $part], $formula->parts), 1, 0);
         $perLitre = [];
         foreach (PartsField::typed($this->fields->text('parts')) as $name => $text) {
-            $number = Typed::number($text);
+            $number = TypedNumber::number($text);
             $part = $known[$name] ?? null;
             if ($part === null) {
                 continue;
             }
             if ($number === null || $number < 0.0 || $number > Part::MOST) {
-                $this->fields->note(new Fault('parts', 'part', ['part' => $name, 'most' => Typed::plain(Part::MOST), 'unit' => $part->measure->value]));
+                $this->fields->note(new FieldFault('parts', 'part', ['part' => $name, 'most' => TypedNumber::plain(Part::MOST), 'unit' => $part->measure->value]));
             } elseif (abs($number - $part->perLitre) > 1e-9) {
                 $perLitre[$name] = $number;
             }
@@ -174,7 +177,7 @@ final readonly class QuestionReader
     {
         $name = $this->fields->text('sauce');
         if ($name === '') {
-            $this->fields->note(new Fault('sauce', 'missing'));
+            $this->fields->note(new FieldFault('sauce', 'missing'));
 
             return null;
         }
@@ -228,7 +231,7 @@ final readonly class QuestionReader
     private function refuseNoPan(?Given $given, ?Pan $pan): void
     {
         if ($given?->kind === GivenKind::Pan && $pan === null && $this->fields->text('diameter') === '') {
-            $this->fields->note(new Fault('diameter', 'pan_to_fill'));
+            $this->fields->note(new FieldFault('diameter', 'pan_to_fill'));
         }
     }
 
@@ -239,7 +242,7 @@ final readonly class QuestionReader
             return;
         }
         $most = floor($pan->brim()->inLitres() * 8.0) / 10.0;
-        $this->fields->note(new Fault($this->fields->text('covers') !== '' ? 'covers' : 'amount', 'shallow', [
+        $this->fields->note(new FieldFault($this->fields->text('covers') !== '' ? 'covers' : 'amount', 'shallow', [
             'least' => sprintf('%.2F', ceil(Composer::leastYield($pan)->inLitres() * 100.0) / 100.0),
             'most' => sprintf('%.1F', $most),
             'diameter' => (string) round($pan->diameter->inCentimetres(), 1),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Questions;
 
+use App\Typed\FieldFault;
+use App\Typed\TypedNumber;
 use BackedEnum;
 use Lento\Assay\KitchenWords;
 use Lento\Compose\Given;
@@ -21,7 +23,7 @@ use Lento\Quantity\VolumeUnit;
  */
 final class TypedFields
 {
-    /** @var list<Fault> */
+    /** @var list<FieldFault> */
     private array $faults = [];
 
     private UnitNames $units;
@@ -32,13 +34,13 @@ final class TypedFields
         $this->units = new UnitNames($measures);
     }
 
-    /** @return list<Fault> */
+    /** @return list<FieldFault> */
     public function faults(): array
     {
         return $this->faults;
     }
 
-    public function note(Fault $fault): void
+    public function note(FieldFault $fault): void
     {
         $this->faults[] = $fault;
     }
@@ -46,7 +48,7 @@ final class TypedFields
     /** @param string ...$fields whose faults are asked for */
     public function faulty(string ...$fields): bool
     {
-        return array_filter($this->faults, static fn(Fault $fault): bool => in_array($fault->field, $fields, true)) !== [];
+        return array_filter($this->faults, static fn(FieldFault $fault): bool => in_array($fault->field, $fields, true)) !== [];
     }
 
     /** As typed; '' where there is none. */
@@ -59,7 +61,7 @@ final class TypedFields
     public function number(string $field, float $least, float $most, string $unit): ?float
     {
         $text = $this->text($field);
-        $number = $text === '' ? null : Typed::number($text);
+        $number = $text === '' ? null : TypedNumber::number($text);
         if ($text !== '' && ($number === null || $number < $least - 1e-9 || $number > $most + 1e-9)) {
             $this->outOfRange($field, $least, $most, $unit);
 
@@ -74,7 +76,7 @@ final class TypedFields
         $word = $this->text($unitField);
         $unit = $word === '' ? MassUnit::Gram : $this->units->find($word);
         if (!$unit instanceof MassUnit) {
-            $this->faults[] = new Fault($unitField, 'mass_unit', ['value' => mb_substr($word, 0, 40)]);
+            $this->faults[] = new FieldFault($unitField, 'mass_unit', ['value' => mb_substr($word, 0, 40)]);
 
             return null;
         }
@@ -113,7 +115,7 @@ final class TypedFields
         $word = $this->text($field);
         $unit = $word === '' ? $usual : $this->units->find($word);
         if (!$unit instanceof VolumeUnit) {
-            $this->faults[] = new Fault($field, 'unit', ['value' => mb_substr($word, 0, 40)]);
+            $this->faults[] = new FieldFault($field, 'unit', ['value' => mb_substr($word, 0, 40)]);
 
             return null;
         }
@@ -167,11 +169,11 @@ final class TypedFields
     /** @param list<string> $choices */
     public function notOneOf(string $field, array $choices): void
     {
-        $this->note(new Fault($field, 'choice', ['value' => mb_substr($this->text($field), 0, 40), 'choices' => implode(', ', $choices)]));
+        $this->note(new FieldFault($field, 'choice', ['value' => mb_substr($this->text($field), 0, 40), 'choices' => implode(', ', $choices)]));
     }
 
     public function outOfRange(string $field, float $least, float $most, string $unit): void
     {
-        $this->note(new Fault($field, 'number', ['least' => Typed::plain($least), 'most' => Typed::plain($most), 'unit' => $unit]));
+        $this->note(new FieldFault($field, 'number', ['least' => TypedNumber::plain($least), 'most' => TypedNumber::plain($most), 'unit' => $unit]));
     }
 }

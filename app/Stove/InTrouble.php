@@ -8,11 +8,12 @@ use App\Format\Words;
 use App\Kitchen\Kitchen;
 use App\Models\Pot;
 use App\Questions\ComposeFields;
-use App\Questions\Fault as Wrong;
 use App\Questions\QuestionReader;
+use App\Typed\FieldFault;
 use Carbon\CarbonImmutable;
 use Lento\Exception\LentoException;
 use Lento\Rescue\Patient;
+use Lento\Stove\PotWatch;
 use Lento\Stove\Trouble;
 
 /** Which sauce is to be rescued: a pot of this stove, or somebody's, told in a few taps. */
@@ -21,22 +22,19 @@ final readonly class InTrouble
     /**
      * @param array<string, string> $query that leads back to it
      * @param string $liquid larder id of what it is made with
-     * @param list<Wrong> $faults of what was typed
+     * @param list<FieldFault> $faults of what was typed
      */
     private function __construct(public ?Pot $pot, public string $name, public array $query, public ?Patient $patient, public string $liquid, public array $faults) {}
 
     /** @param array<string, mixed> $said */
-    public static function from(array $said, Kitchen $kitchen, CurrentPot $current): self
+    public static function from(array $said, Kitchen $kitchen): self
     {
         $text = static fn(string $field): string => is_scalar($said[$field] ?? null) ? trim((string) $said[$field]) : '';
         $pot = ctype_digit($text('pot')) ? Pot::query()->whereNull('finished_at')->find((int) $text('pot')) : null;
         if ($pot !== null) {
-            if (isset($pot->plan['root'])) {
-                return self::derivative($pot, $kitchen);
-            }
-            $watch = $current->watch($pot, CarbonImmutable::now());
+            $watch = PotWatch::of($pot->plan, $pot->course(), CarbonImmutable::now());
 
-            return new self($pot, $pot->name, ['pot' => (string) $pot->id], $watch === null ? null : Trouble::with($watch), $watch->sheet->question->liquid ?? '', []);
+            return new self($pot, $pot->name, ['pot' => (string) $pot->id], $watch === null ? null : Trouble::with($watch), $pot->plan->making->liquid ?? '', []);
         }
         if ($text('sauce') === '') {
             return new self(null, '', [], null, '', []);
@@ -48,21 +46,7 @@ final readonly class InTrouble
                 ? new self(null, '', $query, null, '', $reading->faults)
                 : new self(null, Words::sauce($reading->question), $query, Trouble::withSomebodys($reading->question), $reading->question->liquid, []);
         } catch (LentoException) {
-            return new self(null, '', $query, null, '', [new Wrong('amount', 'unreachable')]);
+            return new self(null, '', $query, null, '', [new FieldFault('amount', 'unreachable')]);
         }
-    }
-
-    /** What was made of a base is rescued like so much of that base, as thick as it was to be: butter, wine and herbs hardly change the amounts. */
-    private static function derivative(Pot $pot, Kitchen $kitchen): self
-    {
-        $plan = $pot->plan;
-        $reading = QuestionReader::read(ComposeFields::from(['sauce' => $plan['root'] ?? '', 'amount' => sprintf('%.3F', ($plan['yield_ml'] ?? 0.0) / 1000.0), 'thickness' => $plan['class'] ?? ''])->toRead(), $kitchen);
-        try {
-            $patient = $reading->question === null ? null : Trouble::withSomebodys($reading->question);
-        } catch (LentoException) {
-            $patient = null;
-        }
-
-        return new self($pot, $pot->name, ['pot' => (string) $pot->id], $patient, $reading->question->liquid ?? '', []);
     }
 }

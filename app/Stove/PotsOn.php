@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace App\Stove;
 
+use App\Format\Station;
 use App\Format\Words;
 use App\Kitchen\Kitchen;
 use App\Models\Pot;
+use App\Models\StoredEvents;
+use App\Records\PlanCodec;
+use Carbon\CarbonImmutable;
 use Lento\Course\Call;
 use Lento\Course\CallKind;
 use Lento\Course\Course;
+use Lento\Plan\Step;
+use stdClass;
 
 /** The pots that are on, the one that wants a hand first. Asked for once a page, however many parts of it want to know. */
 final class PotsOn
@@ -30,14 +36,15 @@ final class PotsOn
     /** @return list<Ticket> */
     private function read(): array
     {
-        $pots = Pot::query()->whereNull('finished_at')->oldest('started_at')->limit(self::MOST)->get();
-        $events = StoredEvents::coursesOf(array_values($pots->map(static fn(Pot $pot): int => $pot->id)->all()));
-        [$called, $places] = [[], Place::all($this->kitchen)];
+        $pots = Pot::query()->whereNull('finished_at')->oldest('started_at')->limit(self::MOST)->toBase()->get(['id', 'name', 'plan', 'place', 'cook', 'started_at'])->all();
+        $pots = array_map(self::onTheRail(...), $pots);
+        $events = StoredEvents::coursesOf(array_column($pots, 'id'));
+        [$called, $stations] = [[], Station::all($this->kitchen)];
         foreach ($pots as $pot) {
-            $course = Course::of($pot->steps, $pot->started_at, $events[$pot->id], $pot->place, $pot->cook ?? '');
+            $course = Course::of($pot['steps'], $pot['started_at'], $events[$pot['id']], $pot['place'], $pot['cook']);
             $call = $course->nextCall();
             if ($call !== null) {
-                $called[] = [$call, self::ticket($pot, $course, $call, $places[$course->place] ?? null)];
+                $called[] = [$call, self::ticket($pot['id'], $pot['name'], $course, $call, $stations[$course->place] ?? null)];
             }
         }
         usort($called, static fn(array $a, array $b): int => $a[0]->at <=> $b[0]->at);
@@ -45,13 +52,32 @@ final class PotsOn
         return array_column($called, 1);
     }
 
-    private static function ticket(Pot $pot, Course $course, Call $call, ?Place $place): Ticket
+    /**
+     * No more of a pot than its ticket needs: a rail of twenty stands on every page.
+     *
+     * @return array{id: int, name: string, steps: non-empty-list<Step>, started_at: CarbonImmutable, place: string, cook: string}
+     */
+    private static function onTheRail(stdClass $row): array
+    {
+        $text = static fn(mixed $value): string => is_string($value) ? $value : '';
+
+        return [
+            'id' => is_numeric($row->id) ? (int) $row->id : 0,
+            'name' => $text($row->name),
+            'steps' => PlanCodec::outline(json_decode($text($row->plan), true, 32)),
+            'started_at' => CarbonImmutable::parse($text($row->started_at)),
+            'place' => $text($row->place),
+            'cook' => $text($row->cook),
+        ];
+    }
+
+    private static function ticket(int $id, string $name, Course $course, Call $call, ?Station $place): Ticket
     {
         $tends = !in_array($call->kind, [CallKind::Hands, CallKind::Timer], true);
 
         return new Ticket(
-            $pot->id,
-            $pot->name,
+            $id,
+            $name,
             $place->name ?? '',
             $place->mark ?? '',
             $course->cook,

@@ -7,6 +7,7 @@ namespace Lento\Assay;
 use Lento\Compose\Warning;
 use Lento\Compose\WarningCode;
 use Lento\Compose\Warnings;
+use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
 
 /** What a read recipe should be told before somebody cooks it. */
@@ -21,7 +22,7 @@ final readonly class AssayWarnings
             ...Warnings::ofSauce($list->fat, $list->flour, $pot->end, $simmer, $pot->level),
             $pot->reduced ? null : new Warning(WarningCode::NotReduced, ['minutes' => $pot->simmer->inMinutes()]),
             Warnings::curdles($pot->simmered, $pot->finishes, $simmer),
-            $recipe->pan !== null ? Warnings::ofFill($recipe->pan, $pot->start->volume(), Warnings::FULL) : null,
+            $recipe->pan !== null ? Warnings::ofFill($recipe->pan, $pot->start->volume(), Pan::FULL) : null,
             $recipe->pan === null ? new Warning(WarningCode::PanAssumed, ['diameter_cm' => $pot->pan->diameter->inCentimetres()]) : null,
             ...array_map(self::disagrees(...), $recipe->lines),
             ...array_map(self::loose(...), $recipe->lines),

@@ -9,15 +9,12 @@ use Lento\Exception\NotReachable;
 use Lento\Finish\Finishing;
 use Lento\Heat\HobHeat;
 use Lento\Larder\Fat;
-use Lento\Larder\Ingredient;
-use Lento\Larder\Role;
 use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
 use Lento\Pot\Straining;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
-use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Roux\HobRoux;
@@ -30,11 +27,6 @@ final readonly class PotByRecipe
     private const SIMMER_MINUTES = 10.0;
 
     private const BROWN = ['brown-stock'];
-
-    /** °C at which a cook finishes off the boil; yolk is brought to its own. */
-    private const FINISHING = 75.0;
-
-    private const LIAISON = 80.0;
 
     /**
      * @param Duration $simmer with what the reduction needs beyond it
@@ -112,8 +104,7 @@ final readonly class PotByRecipe
     {
         $finishes = [];
         foreach ($list->finishes as [$kind, $mass]) {
-            $at = Temperature::ofCelsius($kind instanceof Ingredient && $kind->role === Role::Egg ? self::LIAISON : self::FINISHING);
-            $finishes[] = $finishing = Finishing::of($sauce, $kind, $mass, $at);
+            $finishes[] = $finishing = Finishing::of($sauce, $kind, $mass, Finishing::usualTemperature($kind));
             $sauce = $finishing->sauce;
         }
 

@@ -27,7 +27,7 @@ final readonly class ReduceTo
     public static function share(float $left): self
     {
         if (!is_finite($left) || $left < self::LEAST_SHARE || $left >= 1.0) {
-            throw OutOfRange::between('what a reduction leaves', 100.0 * $left, 100.0 * self::LEAST_SHARE, 99.0, '%');
+            throw OutOfRange::between('what-a-reduction-leaves', 100.0 * $left, 100.0 * self::LEAST_SHARE, 99.0, '%');
         }
 
         return new self(null, $left);

@@ -63,10 +63,10 @@ final readonly class ShoppingList
             }
         }
         if ($flours === [] || $flour <= 0.0) {
-            throw Missing::from('the recipe', 'flour or starch');
+            throw Missing::from('recipe', 'flour-or-starch');
         }
         if ($liquid <= 0.0) {
-            throw Missing::from('the recipe', 'liquid');
+            throw Missing::from('recipe', 'liquid');
         }
 
         return new self($flours, $fats, $rest, Mass::ofGrams($flour), Mass::ofGrams($fat), Mass::ofGrams($liquid), Volume::ofMillilitres($liquidMl), Mass::ofGrams($vegetables), Volume::ofMillilitres($vegetablesMl), $finishes);

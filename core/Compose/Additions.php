@@ -14,9 +14,9 @@ use Lento\Finish\Finishing;
 use Lento\Larder\Fat;
 use Lento\Larder\Ingredient;
 use Lento\Larder\Larder;
-use Lento\Larder\Role;
+use Lento\Plan\Amount;
+use Lento\Plan\When;
 use Lento\Quantity\Mass;
-use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Thickness\Sauce;
 
@@ -36,11 +36,6 @@ final readonly class Additions
 
     /** Boiled down to this share of its volume before it joins. */
     private const REDUCED_TO = 0.5;
-
-    /** °C at which a cook finishes off the boil; yolk is brought to its own. */
-    private const FINISHING = 75.0;
-
-    private const LIAISON = 80.0;
 
     /**
      * @param list<Amount> $amounts
@@ -98,16 +93,11 @@ final readonly class Additions
     {
         $done = [];
         foreach ($this->finishes as [$kind, $mass]) {
-            $done[] = $finishing = Finishing::of($sauce, $kind, $mass, self::finishingAt($kind));
+            $done[] = $finishing = Finishing::of($sauce, $kind, $mass, Finishing::usualTemperature($kind));
             $sauce = $finishing->sauce;
         }
 
         return $done;
-    }
-
-    public static function finishingAt(Ingredient|Fat $kind): Temperature
-    {
-        return Temperature::ofCelsius($kind instanceof Ingredient && $kind->role === Role::Egg ? self::LIAISON : self::FINISHING);
     }
 
     /** @return list<Part> of the formula, as the method has them; what is left out is gone */
@@ -198,7 +188,7 @@ final readonly class Additions
 
     private static function finished(Sauce $sauce, Ingredient|Fat $kind, Mass $mass): Sauce
     {
-        return $kind instanceof Fat ? $sauce->mounted($kind, $mass, Mass::ofGrams(0.0)) : Finishing::stirredIn($sauce, $kind, $mass, self::finishingAt($kind));
+        return $kind instanceof Fat ? $sauce->mounted($kind, $mass, Mass::ofGrams(0.0)) : Finishing::stirredIn($sauce, $kind, $mass, Finishing::usualTemperature($kind));
     }
 
     /** Wine loses its spirit sooner than its water. */

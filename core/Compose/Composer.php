@@ -80,7 +80,7 @@ final readonly class Composer
             $draft = $next;
         }
 
-        throw NoConvergence::after(self::MOST_ROUNDS, 'the amounts of a sauce');
+        throw NoConvergence::after(self::MOST_ROUNDS, 'amounts-of-a-sauce');
     }
 
     /** The least a pan can simmer, so that a message can name it. */
@@ -93,7 +93,7 @@ final readonly class Composer
     {
         $least = self::leastYield($question->pan)->inLitres();
         if ($question->yield->inLitres() < $least) {
-            throw OutOfRange::between('the yield in this pan', $question->yield->inLitres(), $least, Question::MOST_LITRES, 'l');
+            throw OutOfRange::between('yield-in-this-pan', $question->yield->inLitres(), $least, Question::MOST_LITRES, 'l');
         }
     }
 
@@ -132,7 +132,7 @@ final readonly class Composer
         $time = match (true) {
             $question->reduceBy !== null => $simmer->timeDownTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $start->millilitres())),
             $question->byTheClock => $question->simmerTime,
-            default => $simmer->timeUntil($start, $short, 'this thickness by boiling it down'),
+            default => $simmer->timeUntil($start, $short, 'thickness-by-boiling-it-down'),
         };
 
         return $this->drafted($balance, $last->roux, 0.0, $liquid, $start, $simmer->for($start, $time), $time);

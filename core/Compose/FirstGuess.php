@@ -29,11 +29,11 @@ final readonly class FirstGuess
         $grams = $given->mass?->inGrams() ?? 0.0;
 
         return match ($given->kind) {
-            GivenKind::Yield, GivenKind::Portions => $given->volume ?? throw Missing::from('the question', 'yield'),
+            GivenKind::Yield, GivenKind::Portions => $given->volume ?? throw Missing::from('question', 'yield'),
             GivenKind::Liquid => self::sensible(self::LEFT * $left * ($given->volume?->inLitres() ?? 0.0)),
             GivenKind::Fat => self::sensible($grams / $fatToFlour / $flourPerLitre),
             GivenKind::ReadyRoux => self::sensible($grams / (1.0 + $fatToFlour) / $flourPerLitre),
-            GivenKind::Pan => self::sensible(self::LEFT * Warnings::fullAt($school) * ($pan ?? throw Missing::from('the question', 'pan'))->brim()->inLitres()),
+            GivenKind::Pan => self::sensible(self::LEFT * Warnings::fullAt($school) * ($pan ?? throw Missing::from('question', 'pan'))->brim()->inLitres()),
         };
     }
 

@@ -82,7 +82,7 @@ final readonly class Formula
         ?Method $method = null,
     ): self {
         if ($salt !== null && (!is_finite($salt) || $salt < 0.0 || 100.0 * $salt > self::MOST_SALT_PERCENT + 1e-9)) {
-            throw OutOfRange::between('the salt', is_finite($salt) ? 100.0 * $salt : 0.0, 0.0, self::MOST_SALT_PERCENT, '%');
+            throw OutOfRange::between('salt', is_finite($salt) ? 100.0 * $salt : 0.0, 0.0, self::MOST_SALT_PERCENT, '%');
         }
 
         return new self(
@@ -110,7 +110,7 @@ final readonly class Formula
     {
         $known = array_map(static fn(Part $part): string => $part->ingredient, $this->parts);
         foreach (array_diff(array_keys($perLitre), $known) as $name) {
-            throw Unknown::name('part of the formula', $name);
+            throw Unknown::name('part-of-the-formula', $name);
         }
 
         return array_map(static fn(Part $part): Part => isset($perLitre[$part->ingredient]) ? $part->of($perLitre[$part->ingredient]) : $part, $this->parts);

@@ -35,7 +35,7 @@ final readonly class Given
     public static function portions(int $covers, Volume $each): self
     {
         if ($covers < 1 || $covers > self::MOST_COVERS) {
-            throw OutOfRange::between('the covers', $covers, 1, self::MOST_COVERS, '');
+            throw OutOfRange::between('covers', $covers, 1, self::MOST_COVERS, '');
         }
 
         return new self(GivenKind::Portions, Volume::ofCubicMetres($covers * $each->cubicMetres));
@@ -49,7 +49,7 @@ final readonly class Given
     public static function liquid(Volume $volume): self
     {
         if ($volume->inLitres() < self::LEAST_LIQUID_LITRES || $volume->inLitres() > self::MOST_LIQUID_LITRES) {
-            throw OutOfRange::between('the liquid', $volume->inLitres(), self::LEAST_LIQUID_LITRES, self::MOST_LIQUID_LITRES, 'l');
+            throw OutOfRange::between('liquid', $volume->inLitres(), self::LEAST_LIQUID_LITRES, self::MOST_LIQUID_LITRES, 'l');
         }
 
         return new self(GivenKind::Liquid, $volume);
@@ -58,7 +58,7 @@ final readonly class Given
     /** @throws OutOfRange outside 1 g to 150 kg */
     public static function fat(Mass $mass): self
     {
-        return new self(GivenKind::Fat, mass: self::sensible('the fat', $mass));
+        return new self(GivenKind::Fat, mass: self::sensible('fat', $mass));
     }
 
     /**
@@ -68,7 +68,7 @@ final readonly class Given
      */
     public static function readyRoux(Mass $mass): self
     {
-        return new self(GivenKind::ReadyRoux, mass: self::sensible('the ready roux', $mass));
+        return new self(GivenKind::ReadyRoux, mass: self::sensible('ready-roux', $mass));
     }
 
     /** As much as the pan takes without boiling over. */

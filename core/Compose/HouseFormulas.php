@@ -6,6 +6,7 @@ namespace Lento\Compose;
 
 use Lento\Compose\Choice\AromaticsWay;
 use Lento\Compose\Choice\StrainWay;
+use Lento\Plan\When;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
 use Lento\Roux\Colour;

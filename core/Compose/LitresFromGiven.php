@@ -22,7 +22,7 @@ final readonly class LitresFromGiven
         $cold = $balance->liquid->kind->density->inGramsPerMillilitre();
         $steam = $question->reduceBy === null && ($question->base->hasRoux() || $question->byTheClock) ? $draft->steamedOff() : 0.0;
         if (!$question->base->hasRoux() && in_array($given->kind, [GivenKind::Fat, GivenKind::ReadyRoux], true)) {
-            throw NotReachable::target('a sauce without a roux of its own, worked out from fat or roux');
+            throw NotReachable::target('sauce-without-a-roux-of-its-own-worked-out-from-fat-or-roux');
         }
 
         return match ($given->kind) {
@@ -44,7 +44,7 @@ final readonly class LitresFromGiven
     private static function scaled(float $litres, float $used, float $given, float $steam): float
     {
         if ($given <= $steam || $used <= $steam) {
-            throw NotReachable::target('a sauce that outlasts this simmer');
+            throw NotReachable::target('sauce-that-outlasts-this-simmer');
         }
 
         return $litres * ($given - $steam) / ($used - $steam);

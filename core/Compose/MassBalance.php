@@ -48,7 +48,7 @@ final readonly class MassBalance
 
         $additions = Additions::for($question->formula, $question->method, $question->yield, $question->larder);
         if ($additions->finishing->millilitres() + $additions->pieces->inMillilitres() > self::MOST_ADDED * $question->yield->inMillilitres()) {
-            throw NotReachable::target('a sauce that is nearly all additions');
+            throw NotReachable::target('sauce-that-is-nearly-all-additions');
         }
 
         return new self(
@@ -146,7 +146,7 @@ final readonly class MassBalance
         // Thicker than the largest share of flour there is no liquid left to call it a sauce.
         $most = min(self::MOST_FLOUR_PER_LITRE * $this->question->yield->inLitres(), self::MOST_ROUX * $wanted / $rouxMillilitres);
 
-        return (new Root(self::FLOUR_WITHIN * $this->question->yield->inMillilitres()))->near($tooThick, $last->flourGrams, self::MOVES, 0.0, $most, 'this thickness with this roux');
+        return (new Root(self::FLOUR_WITHIN * $this->question->yield->inMillilitres()))->near($tooThick, $last->flourGrams, self::MOVES, 0.0, $most, 'thickness-with-this-roux');
     }
 
     /** @return float g of liquid that makes up the volume; below 0 when the roux alone is more */

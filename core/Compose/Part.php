@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Compose;
 
 use Lento\Exception\OutOfRange;
+use Lento\Plan\When;
 
 /** One line of a formula besides roux and liquid: so much of it for each litre of the finished base. */
 final readonly class Part
@@ -53,7 +54,7 @@ final readonly class Part
     public function of(float $perLitre): self
     {
         if (!is_finite($perLitre) || $perLitre < 0.0 || $perLitre > self::MOST) {
-            throw OutOfRange::between($this->ingredient, is_finite($perLitre) ? $perLitre : 0.0, 0.0, self::MOST, $this->measure->value . ' per litre');
+            throw OutOfRange::between('amount-per-litre', is_finite($perLitre) ? $perLitre : 0.0, 0.0, self::MOST, $this->measure->value . '/l', of: $this->ingredient);
         }
 
         return new self($this->ingredient, $this->measure, $perLitre, $this->when, $this->treatment, $this->usual);

@@ -131,11 +131,11 @@ final readonly class Question
         $reduceBy ??= $simmerTime === null ? $formula->reduceBy : null;
         $simmerTime ??= $formula->simmerTime($liquid);
         $colour ??= $formula->colour;
-        self::refuseOutside('the thickness', $thickness->gramsPerLitre, self::LEAST_THICKNESS, self::MOST_THICKNESS, 'g flour per litre');
-        self::refuseOutside('fat to flour', $fatToFlour, self::LEAST_RATIO, self::MOST_RATIO, 'to 1');
-        self::refuseOutside('the simmer', $simmerTime->inMinutes(), self::LEAST_MINUTES, self::MOST_MINUTES, 'min');
+        self::refuseOutside('thickness', $thickness->gramsPerLitre, self::LEAST_THICKNESS, self::MOST_THICKNESS, 'g flour per litre');
+        self::refuseOutside('fat-to-flour', $fatToFlour, self::LEAST_RATIO, self::MOST_RATIO, 'to 1');
+        self::refuseOutside('simmer', $simmerTime->inMinutes(), self::LEAST_MINUTES, self::MOST_MINUTES, 'min');
         if ($reduceBy !== null) {
-            self::refuseOutside('the reduction', 100.0 * $reduceBy, self::LEAST_REDUCTION, self::MOST_REDUCTION, '%');
+            self::refuseOutside('reduction', 100.0 * $reduceBy, self::LEAST_REDUCTION, self::MOST_REDUCTION, '%');
         }
         $left = 1.0 - ($reduceBy ?? ($base->hasRoux() ? 0.0 : self::DEMI));
         $yield = FirstGuess::yield($given, $thickness, $colour, $fatToFlour, $school, $pan, $left / $formula->share());
@@ -251,7 +251,7 @@ final readonly class Question
 
     private static function refuseYield(Volume $yield): void
     {
-        self::refuseOutside('the yield', $yield->inLitres(), self::LEAST_LITRES, self::MOST_LITRES, 'l');
+        self::refuseOutside('yield', $yield->inLitres(), self::LEAST_LITRES, self::MOST_LITRES, 'l');
     }
 
     private static function refuseOutside(string $what, float $value, float $least, float $most, string $unit): void

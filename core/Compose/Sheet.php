@@ -6,6 +6,9 @@ namespace Lento\Compose;
 
 use Lento\Finish\Finishing;
 use Lento\Larder\Allergen;
+use Lento\Plan\Amount;
+use Lento\Plan\Plan;
+use Lento\Plan\Step;
 use Lento\Pot\Straining;
 use Lento\Pour\Pour;
 use Lento\Pour\PourStair;
@@ -109,6 +112,12 @@ final readonly class Sheet
             Steps::for($question, $draft, $stair, $balance->additions, $outlook->scorching),
             Warnings::for($question, $roux, $draft, $served, $finishes),
         );
+    }
+
+    /** What is kept of it when its pot is put on. */
+    public function plan(): Plan
+    {
+        return PlanOfSheet::of($this);
     }
 
     /** @return float % of the brim when all the liquid is in */

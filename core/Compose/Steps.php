@@ -8,6 +8,13 @@ use Lento\Compose\Choice\SaltTime;
 use Lento\Compose\Choice\Stirring;
 use Lento\Compose\Choice\StrainWay;
 use Lento\Heat\HobHeat;
+use Lento\Plan\Amount;
+use Lento\Plan\Pace;
+use Lento\Plan\Step;
+use Lento\Plan\StepKind;
+use Lento\Plan\Tending;
+use Lento\Plan\TendingKind;
+use Lento\Plan\When;
 use Lento\Pot\Straining;
 use Lento\Pot\TimeToBoil;
 use Lento\Pour\PourStair;
@@ -83,7 +90,7 @@ final readonly class Steps
         $middle = $this->question->method->salt === SaltTime::InTheMiddle;
         $season = self::step(StepKind::Season, self::SEASON, handsOn: true, timed: false);
 
-        return [
+        return Step::numbered([
             self::step(StepKind::SetOut, self::SET_OUT, handsOn: true, timed: false),
             ...($this->uses(When::Infuse) ? [self::step(StepKind::Infuse, self::INFUSE, handsOn: false, timed: true)] : []),
             ...($this->uses(When::Apart) ? [self::step(StepKind::CookApart, $this->vegetableMinutes(When::Apart), handsOn: false, timed: true, tendings: [TendingKind::Stir->value => self::STIR_APART_EVERY])] : []),
@@ -100,22 +107,17 @@ final readonly class Steps
                 default => [self::step(StepKind::Strain, Straining::MINUTES, handsOn: true, timed: false)],
             },
             ...$this->enrich(),
-            self::step(StepKind::Keep, 0.0, handsOn: true, timed: false),
-            self::step(StepKind::Finish, 0.0, handsOn: true, timed: false),
-        ];
+            Step::of(StepKind::Keep, Pace::moment()),
+            Step::of(StepKind::Finish, Pace::moment()),
+        ]);
     }
 
     /** @param array<string, float> $tendings min between two visits of a kind */
-    private static function step(StepKind $kind, float $minutes, bool $handsOn, bool $timed, int $pours = 0, array $tendings = []): Step
+    private static function step(StepKind $kind, float $minutes, bool $handsOn, bool $timed, array $tendings = []): Step
     {
-        return new Step(
-            $kind,
-            Duration::ofMinutes($minutes),
-            $handsOn,
-            $timed,
-            max(0, $pours),
-            array_map(static fn(string $visit, float $every): Tending => new Tending(TendingKind::from($visit), Duration::ofMinutes($every)), array_keys($tendings), $tendings),
-        );
+        $visits = array_map(static fn(string $visit, float $every): Tending => new Tending(TendingKind::from($visit), Duration::ofMinutes($every)), array_keys($tendings), $tendings);
+
+        return Step::of($kind, Pace::of(Duration::ofMinutes($minutes), $handsOn, $timed, $visits));
     }
 
     /** By the clock it simmers; down to a level it is reduced. Both want their visits. */
@@ -137,7 +139,7 @@ final readonly class Steps
     {
         $count = count($this->additions->finishes);
 
-        return $count === 0 ? [] : [self::step(StepKind::Enrich, self::STIR_IN_ONE * $count, handsOn: true, timed: false, pours: $count)];
+        return $count === 0 ? [] : [self::step(StepKind::Enrich, self::STIR_IN_ONE * $count, handsOn: true, timed: false)];
     }
 
     /** @return list<Step> */
@@ -150,7 +152,7 @@ final readonly class Steps
 
         return [
             ...($this->question->given->kind === GivenKind::ReadyRoux ? $this->beforeFlour() : $this->roux()),
-            self::step(StepKind::Pour, self::ONE_POUR * $pours, handsOn: true, timed: false, pours: $pours),
+            self::step(StepKind::Pour, self::ONE_POUR * $pours, handsOn: true, timed: false),
         ];
     }
 
@@ -215,7 +217,7 @@ final readonly class Steps
         $roux = Mass::ofGrams($this->draft->flourGrams * (1.0 + $this->question->fatToFlour));
         $time = RouxCooling::of($roux, $this->question->pan->mass(), $this->question->pan->diameter)->time($forecast->temperature, $this->stair->roux);
 
-        return [new Step(StepKind::LetDown, $time, handsOn: false, timed: true)];
+        return [Step::of(StepKind::LetDown, Pace::of($time, handsOn: false, timed: true))];
     }
 
     private function boilMinutes(Sauce $start): float

@@ -23,21 +23,15 @@ use Lento\Roux\Colour;
 use Lento\Roux\OvenRoux;
 use Lento\Roux\Roux;
 use Lento\Roux\Texture;
+use Lento\Thickness\Doneness;
 use Lento\Thickness\Sauce;
 
 /** Looks a drafted pot over for what will go wrong. */
 final readonly class Warnings
 {
-    /** Shares of the brim: milk climbs, roux into boiling stock foams (docs/model.md, compose). */
-    public const FULL = 0.85;
-
-    public const FULL_WHEN_FOAMING = 0.80;
-
     /** Share of the brim to which a pan that is given is filled. */
     private const FILL_WITHIN = 1e-5;
 
-    /** Below this the raw-flour taste is gone (docs/model.md, B). */
-    private const COOKED_OUT = 0.15;
 
     /** g of floating fat per litre beyond what a usual skimming of a brown sauce takes off. */
     private const RING_PER_LITRE = 3.0;
@@ -69,7 +63,7 @@ final readonly class Warnings
     /** @return float share of the brim that this way of working leaves safe */
     public static function fullAt(School $school): float
     {
-        return $school === School::RouxIntoBoiling ? self::FULL_WHEN_FOAMING : self::FULL;
+        return $school === School::RouxIntoBoiling ? Pan::FULL_WHEN_FOAMING : Pan::FULL;
     }
 
     /**
@@ -216,7 +210,7 @@ final readonly class Warnings
     {
         $raw = $end->starch->rawTaste;
 
-        return $raw > self::COOKED_OUT ? new Warning(WarningCode::RawFlour, ['raw' => $raw, 'minutes_more' => $simmer->minutesUntilCookedOut($end, self::COOKED_OUT)->inMinutes()]) : null;
+        return $raw > Doneness::COOKED_OUT ? new Warning(WarningCode::RawFlour, ['raw' => $raw, 'minutes_more' => $simmer->minutesUntilCookedOut($end, Doneness::COOKED_OUT)->inMinutes()]) : null;
     }
 
     /** Milk catches sooner than stock does. */

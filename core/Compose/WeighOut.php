@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lento\Compose;
 
+use Lento\Plan\Amount;
+use Lento\Plan\When;
 use Lento\Quantity\Mass;
 use Lento\Roux\Roux;
 
@@ -16,7 +18,7 @@ final readonly class WeighOut
         $question = $balance->question;
         $salt = $question->larder->ingredient('salt');
         $saltMass = Mass::ofGrams($draft->saltGrams);
-        $liquids = array_map(static fn(array $part): Amount => new Amount($part[0]->id, $part[1], $part[0]->density->volumeOf($part[1]), When::Pour, allergens: $part[0]->allergens), $balance->liquid->split(Mass::ofGrams($draft->liquidGrams)));
+        $liquids = array_map(static fn(array $part): Amount => new Amount($part[0]->id, $part[1], $part[0]->density->volumeOf($part[1]), When::Pour, allergens: $part[0]->allergens, byTheJug: true), $balance->liquid->split(Mass::ofGrams($draft->liquidGrams)));
         [$fat, $flour] = $question->base->hasRoux() ? self::roux($balance, $draft, $balance->roux($draft->flourGrams)) : [[], []];
         // Vegetables brown in the fat before the flour goes in.
         $amounts = [

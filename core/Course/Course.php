@@ -6,11 +6,28 @@ namespace Lento\Course;
 
 use DateInterval;
 use DateTimeImmutable;
-use Lento\Compose\Step;
-use Lento\Compose\StepKind;
-use Lento\Compose\Tending;
-use Lento\Compose\TendingKind;
+use Lento\Course\Happened\Done;
+use Lento\Course\Happened\Finished;
+use Lento\Course\Happened\FollowedUp;
+use Lento\Course\Happened\HeatSet;
+use Lento\Course\Happened\KeptFor;
+use Lento\Course\Happened\LadledOff;
+use Lento\Course\Happened\MoreTime;
+use Lento\Course\Happened\Moved;
+use Lento\Course\Happened\Poured;
+use Lento\Course\Happened\Rescued;
+use Lento\Course\Happened\TakenOff;
+use Lento\Course\Happened\TakenOver;
+use Lento\Course\Happened\Tended;
+use Lento\Course\Happened\Undone;
+use Lento\Course\Happened\Unpoured;
+use Lento\Course\Happened\WentBack;
 use Lento\Heat\HobHeat;
+use Lento\Plan\Addition;
+use Lento\Plan\Step;
+use Lento\Plan\StepKind;
+use Lento\Plan\Tending;
+use Lento\Plan\TendingKind;
 use Lento\Pot\SimmerLevel;
 
 /**
@@ -25,7 +42,7 @@ final readonly class Course
      * @param non-empty-list<Step> $steps
      * @param int<0, max> $current
      * @param non-empty-list<Visit> $visits the last one is under way, unless the pot is finished
-     * @param array<int, list<int>> $additions what is in, by step and counted from 0
+     * @param array<int, list<string>> $additions ids of what is in, by step, in the plan's order
      * @param float $moreSeconds time the cook added to the present step's timer
      * @param array<string, DateTimeImmutable> $tended when it was last stirred, skimmed … in the present step
      * @param list<Event> $events all that count, in the order they happened; those taken back are gone
@@ -46,29 +63,46 @@ final readonly class Course
     ) {}
 
     /**
+     * The same events give the same course in whatever order and however often they come: they count once each, by their own moments.
+     *
      * @param non-empty-list<Step> $steps
-     * @param iterable<Event> $events in any order; those of the same moment in the order given
+     * @param iterable<Event> $events in any order; of those of the same moment the lower id comes first
      * @param string $place where the pot was put on
      * @param string $cook who put it on
      */
     public static function of(array $steps, DateTimeImmutable $startedAt, iterable $events, string $place = '', string $cook = ''): self
     {
-        $all = [...$events];
-        // PHP's sort is stable: what happened in the same moment stays in its order.
-        usort($all, static fn(Event $a, Event $b): int => $a->at <=> $b->at);
-        $undone = [];
-        foreach ($all as $event) {
-            if ($event->kind === EventKind::Undone) {
-                $undone[$event->undoes] = true;
-            }
-        }
-        $counting = array_values(array_filter($all, static fn(Event $event): bool => $event->kind !== EventKind::Undone && !isset($undone[$event->id])));
+        $counting = self::counting($events);
         $course = new self($steps, 0, [new Visit(0, $startedAt)], [], 0.0, [], null, $place, $cook, null, $counting, null);
         foreach ($counting as $event) {
             $course = $course->after($event);
         }
 
         return $course;
+    }
+
+    /**
+     * @param iterable<Event> $events
+     *
+     * @return list<Event> each once, in the order they happened, without those that were taken back
+     */
+    private static function counting(iterable $events): array
+    {
+        [$all, $undone, $seen] = [[], [], []];
+        foreach ($events as $event) {
+            if ($event->id !== '' && isset($seen[$event->id])) {
+                continue;
+            }
+            $seen[$event->id] = true;
+            if ($event instanceof Undone) {
+                $undone[$event->undoes] = true;
+            } else {
+                $all[] = $event;
+            }
+        }
+        usort($all, static fn(Event $a, Event $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
+
+        return array_values(array_filter($all, static fn(Event $event): bool => !isset($undone[$event->id])));
     }
 
     public function step(): Step
@@ -86,18 +120,18 @@ final readonly class Course
         return $this->visits[count($this->visits) - 1]->from;
     }
 
-    /** @return list<int> the present step's additions that are in, counted from 0 */
+    /** @return list<string> ids of the present step's additions that are in */
     public function poured(): array
     {
         return $this->additions[$this->current] ?? [];
     }
 
-    /** The addition that comes next, counted from 0; null when all are in or the step has none. */
-    public function nextPour(): ?int
+    /** The addition that comes next; null when all are in or the step has none. */
+    public function nextAddition(): ?Addition
     {
-        for ($pour = 0; $pour < $this->step()->pours; $pour++) {
-            if (!in_array($pour, $this->poured(), true)) {
-                return $pour;
+        foreach ($this->step()->additions as $addition) {
+            if (!in_array($addition->id, $this->poured(), true)) {
+                return $addition;
             }
         }
 
@@ -107,7 +141,7 @@ final readonly class Course
     /** When the present step's timer runs out; null where the eye decides and no clock runs. */
     public function timerEnds(): ?DateTimeImmutable
     {
-        if ($this->finishedAt !== null || (!$this->step()->timed && $this->moreSeconds === 0.0)) {
+        if ($this->finishedAt !== null || (!$this->step()->pace->timed && $this->moreSeconds === 0.0)) {
             return null;
         }
 
@@ -117,7 +151,19 @@ final readonly class Course
     /** @return float s the present timer runs in all, what the cook added included */
     public function timerSeconds(): float
     {
-        return $this->step()->time->seconds + $this->moreSeconds;
+        return $this->step()->pace->time->seconds + $this->moreSeconds;
+    }
+
+    /** When a step or one after it was first begun; null if none has been. */
+    public function firstBegunFrom(int $step): ?DateTimeImmutable
+    {
+        foreach ($this->visits as $visit) {
+            if ($visit->step >= $step) {
+                return $visit->from;
+            }
+        }
+
+        return null;
     }
 
     /** When a step of one of these kinds was first begun; null if it has not been. */
@@ -132,36 +178,56 @@ final readonly class Course
         return null;
     }
 
-    /** @return list<Event> what was ladled off it, and for what */
+    /** @return list<LadledOff> what was ladled off it, and for what */
     public function ladles(): array
     {
-        return array_values(array_filter($this->events, static fn(Event $event): bool => $event->kind === EventKind::LadledOff));
+        return $this->all(LadledOff::class);
+    }
+
+    /**
+     * @template T of Event
+     *
+     * @param class-string<T> $kind
+     *
+     * @return list<T> those of a kind, in the order they happened
+     */
+    public function all(string $kind): array
+    {
+        return array_values(array_filter($this->events, static fn(Event $event): bool => $event instanceof $kind));
     }
 
     /** A rescue nobody has said yet how it went; null where all have been followed up. */
-    public function openRescue(): ?Event
+    public function openRescue(): ?Rescued
     {
         $open = null;
         foreach ($this->events as $event) {
-            $open = $event->kind === EventKind::Rescued ? $event : ($event->kind === EventKind::FollowedUp && $event->text === $open?->id ? null : $open);
+            $open = $event instanceof Rescued ? $event : ($event instanceof FollowedUp && $event->rescue === $open?->id ? null : $open);
         }
 
         return $open;
     }
 
     /** What has ended the pot, so that an ending too soon can be taken back; null while it is on. */
-    public function ending(): ?Event
+    public function ending(): Finished|TakenOff|null
     {
         if ($this->finishedAt === null) {
             return null;
         }
         foreach ($this->events as $event) {
-            if (in_array($event->kind, [EventKind::Finished, EventKind::TakenOff], true) && $event->at === $this->finishedAt) {
+            if (($event instanceof Finished || $event instanceof TakenOff) && $event->at === $this->finishedAt) {
                 return $event;
             }
         }
 
         return null;
+    }
+
+    /** What came out of it; null while it is on, and where it was given up or nothing was measured. */
+    public function outcome(): ?Outcome
+    {
+        $ending = $this->ending();
+
+        return $ending instanceof Finished ? $ending->outcome : null;
     }
 
     /** The last thing that can be taken back; null when there is nothing. */
@@ -188,7 +254,7 @@ final readonly class Course
         }
         $ends = $this->timerEnds();
         $calls = [$ends === null ? new Call(CallKind::Hands, $this->since()) : new Call(CallKind::Timer, $ends)];
-        foreach ($this->step()->tendings as $tending) {
+        foreach ($this->step()->pace->tendings as $tending) {
             $at = $this->tendingDue($tending);
             // Nobody stirs what is about to be taken off.
             if ($ends === null || $at < $ends || $tending->kind !== TendingKind::Look) {
@@ -221,28 +287,41 @@ final readonly class Course
             return $this;
         }
 
-        return match ($event->kind) {
-            EventKind::Moved => $this->but(place: $event->text),
-            EventKind::TakenOver => $this->but(cook: $event->text),
-            EventKind::Heat => $this->but(heat: $event->heat),
-            default => $event->step === $this->current ? $this->atPresentStep($event) : $this,
+        return match (true) {
+            $event instanceof Moved => $this->but(place: $event->place),
+            $event instanceof TakenOver => $this->but(cook: $event->cook),
+            $event instanceof HeatSet => $this->but(heat: $event->heat),
+            default => $event->step === $this->step()->id ? $this->atPresentStep($event) : $this,
         };
     }
 
     private function atPresentStep(Event $event): self
     {
-        return match ($event->kind) {
-            EventKind::Done => $this->isLast() ? $this : $this->to(max($this->current + 1, min($event->to ?? 0, count($this->steps) - 1)), $event->at),
-            EventKind::Back => $this->current > 0 ? $this->to($this->current - 1, $event->at) : $this,
-            EventKind::Poured => $event->pour < $this->step()->pours ? $this->withPoured([...$this->poured(), $event->pour]) : $this,
-            EventKind::Unpoured => $this->withPoured(array_diff($this->poured(), [$event->pour])),
-            EventKind::MoreTime => $this->but(moreSeconds: $this->moreSeconds + ($event->time->seconds ?? 0.0)),
-            EventKind::Tended => $event->tending === null ? $this : $this->but(tended: [...$this->tended, $event->tending->value => $event->at]),
-            EventKind::Kept => $this->but(kept: $event->kept),
-            EventKind::TakenOff => $this->ended($event->at),
-            EventKind::Finished => $this->isLast() ? $this->ended($event->at) : $this,
+        return match (true) {
+            $event instanceof Done => $this->isLast() ? $this : $this->to($this->goesTo($event), $event->at),
+            $event instanceof WentBack => $this->current > 0 ? $this->to($this->current - 1, $event->at) : $this,
+            $event instanceof Poured => $this->step()->addition($event->addition) !== null ? $this->withPoured([...$this->poured(), $event->addition]) : $this,
+            $event instanceof Unpoured => $this->withPoured(array_diff($this->poured(), [$event->addition])),
+            $event instanceof MoreTime => $this->but(moreSeconds: $this->moreSeconds + $event->time->seconds),
+            $event instanceof Tended => $this->but(tended: [...$this->tended, $event->tending->value => $event->at]),
+            $event instanceof KeptFor => $this->but(kept: $event->kept),
+            $event instanceof TakenOff => $this->ended($event->at),
+            $event instanceof Finished => $this->isLast() ? $this->ended($event->at) : $this,
             default => $this,
         };
+    }
+
+    /** @return int<0, max> the next step, or a later one that was named */
+    private function goesTo(Done $event): int
+    {
+        $next = $this->current + 1;
+        foreach ($this->steps as $i => $step) {
+            if ($step->id === $event->to && $i > $next) {
+                return $i;
+            }
+        }
+
+        return $next;
     }
 
     /** @param int<0, max> $step */
@@ -256,17 +335,16 @@ final readonly class Course
         return new self($this->steps, $this->current, $this->closed($at), $this->additions, $this->moreSeconds, $this->tended, $this->heat, $this->place, $this->cook, $this->kept, $this->events, $at);
     }
 
-    /** @param array<int> $poured */
+    /** @param array<string> $poured */
     private function withPoured(array $poured): self
     {
-        $poured = array_values(array_unique($poured));
-        sort($poured);
+        $in = array_values(array_filter(array_map(static fn(Addition $one): string => $one->id, $this->step()->additions), static fn(string $id): bool => in_array($id, $poured, true)));
 
-        return $this->but(additions: [$this->current => $poured] + $this->additions);
+        return $this->but(additions: [$this->current => $in] + $this->additions);
     }
 
     /**
-     * @param array<int, list<int>>|null $additions
+     * @param array<int, list<string>>|null $additions
      * @param array<string, DateTimeImmutable>|null $tended
      */
     private function but(?array $additions = null, ?float $moreSeconds = null, ?array $tended = null, HobHeat|SimmerLevel|null $heat = null, ?string $place = null, ?string $cook = null, ?KeptAs $kept = null): self

@@ -28,10 +28,12 @@ enum EventKind: string
     case Undone = 'undone';
     case Finished = 'finished';
     case TakenOff = 'taken-off';
+    /** Of a newer Lento: kept, and shown as such. */
+    case Unknown = 'unknown';
 
     /** Whether it says what a pot is at, so that a list of pots needs it; the rest is about what is in the pot. */
     public function movesTheCourse(): bool
     {
-        return !in_array($this, [self::Read, self::Tasted, self::ToppedUp, self::Thickened, self::Rescued, self::FollowedUp, self::LadledOff, self::Note], true);
+        return !in_array($this, [self::Read, self::Tasted, self::ToppedUp, self::Thickened, self::Rescued, self::FollowedUp, self::LadledOff, self::Note, self::Unknown], true);
     }
 }

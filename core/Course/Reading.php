@@ -23,7 +23,7 @@ final readonly class Reading
     {
         [$least, $most] = $kind->range();
         if (!is_finite($si) || $si < $least - 1e-9 || $si > $most + 1e-9) {
-            throw OutOfRange::between('a reading (' . $kind->value . ')', is_finite($si) ? $si : 0.0, $least, $most, 'SI');
+            throw OutOfRange::between('reading-' . $kind->value, is_finite($si) ? $si : 0.0, $least, $most, 'SI');
         }
 
         return new self($kind, $si);

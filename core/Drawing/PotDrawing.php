@@ -81,6 +81,39 @@ final readonly class PotDrawing
             . Svg::path('H%sQ%s %s %s %sV%sZ', $this->right - $r, $this->right, $this->floor, $this->right, $this->floor - $r, $this->top);
     }
 
+    public function width(): float
+    {
+        return $this->right - $this->left;
+    }
+
+    /** Of the copper under it. */
+    public function baseWidth(): float
+    {
+        return max(4.0, $this->width() - 12.0);
+    }
+
+    /** Where "boil over" is written: beside its line, and never above the picture. */
+    public function limitLabel(): float
+    {
+        return max(36.0, $this->limitLevel - 8.0);
+    }
+
+    /** @return list<array{y: float, litres: string, inSauce: bool, figure: bool}> the ticks on the wall; a figure only where nothing else is written */
+    public function marks(): array
+    {
+        return array_map(fn(array $tick): array => [
+            ...$tick,
+            'inSauce' => $tick['y'] > $this->endLevel,
+            'figure' => $this->figures && abs($tick['y'] - $this->limitLevel) > 9.0 && ($tick['y'] > $this->endLevel + 7.0 || $tick['y'] < $this->startLevel - 5.0),
+        ], $this->ticks);
+    }
+
+    /** Two arrows at the skewer, where the level has to be. */
+    public function arrows(float $level): string
+    {
+        return Svg::path('M%s %sl7 4l-7 4Z M%s %sl-7 4l7 4Z', $this->skewer - 8.0, $level - 4.0, $this->skewer + 8.0, $level - 4.0);
+    }
+
     /** Walls with a rolled rim. */
     public function walls(): string
     {

@@ -9,13 +9,22 @@ use DomainException;
 /** Something without which there is no answer was not given. */
 final class Missing extends DomainException implements LentoException
 {
-    private function __construct(string $message, public readonly string $what)
+    /**
+     * @param string $where it should be, as a key
+     * @param string $what it is
+     */
+    private function __construct(public readonly string $where, public readonly string $what)
     {
-        parent::__construct($message);
+        parent::__construct($where . ' without ' . $what);
     }
 
     public static function from(string $where, string $what): self
     {
-        return new self(sprintf('no %s was found in %s', $what, $where), $what);
+        return new self($where, $what);
+    }
+
+    public function about(): string
+    {
+        return $this->what;
     }
 }

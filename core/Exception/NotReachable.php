@@ -9,8 +9,22 @@ use DomainException;
 /** The target lies beyond what these means can reach, however much of them is used. */
 final class NotReachable extends DomainException implements LentoException
 {
-    public static function target(string $what): self
+    /**
+     * @param string $target as a key
+     * @param string $with which heat, how many minutes: what its words name, where they name anything
+     */
+    private function __construct(public readonly string $target, public readonly string $with)
     {
-        return new self(sprintf('%s cannot be reached', $what));
+        parent::__construct(trim($target . ' ' . $with));
+    }
+
+    public static function target(string $target, string $with = ''): self
+    {
+        return new self($target, $with);
+    }
+
+    public function about(): string
+    {
+        return $this->target;
     }
 }

@@ -9,23 +9,47 @@ use DomainException;
 /** A number lies outside what the law behind it is valid for. */
 final class OutOfRange extends DomainException implements LentoException
 {
-    public static function between(string $what, float $value, float $least, float $most, string $unit): self
-    {
-        return new self(trim(sprintf('%s is %s, but must lie between %s and %s %s', $what, self::plain($value), self::plain($least), self::plain($most), $unit)));
+    /**
+     * @param string $quantity what was to be so much, as a key
+     * @param float|null $value null where it was no number at all
+     * @param float|null $least null where nothing bounds it below
+     * @param float|null $most null where nothing bounds it above
+     * @param string $unit of all three
+     * @param string $of larder id or part it is of, where it is of one of many
+     */
+    private function __construct(
+        public readonly string $quantity,
+        public readonly ?float $value,
+        public readonly ?float $least,
+        public readonly ?float $most,
+        public readonly string $unit,
+        public readonly string $of = '',
+    ) {
+        parent::__construct(trim(sprintf('%s = %s, not in [%s, %s] %s', trim("{$quantity} {$of}"), self::plain($value), self::plain($least), self::plain($most), $unit)));
     }
 
-    public static function below(string $what, float $value, float $least, string $unit): self
+    public static function between(string $quantity, float $value, float $least, float $most, string $unit, string $of = ''): self
     {
-        return new self(trim(sprintf('%s is %s, but must be at least %s %s', $what, self::plain($value), self::plain($least), $unit)));
+        return new self($quantity, $value, $least, $most, $unit, $of);
     }
 
-    public static function notFinite(string $what): self
+    public static function below(string $quantity, float $value, float $least, string $unit): self
     {
-        return new self(sprintf('%s is not a finite number', $what));
+        return new self($quantity, $value, $least, null, $unit);
     }
 
-    private static function plain(float $value): string
+    public static function notFinite(string $quantity): self
     {
-        return rtrim(rtrim(sprintf('%.6F', $value), '0'), '.');
+        return new self($quantity, null, null, null, '');
+    }
+
+    public function about(): string
+    {
+        return $this->quantity;
+    }
+
+    private static function plain(?float $value): string
+    {
+        return $value === null ? '-' : rtrim(rtrim(sprintf('%.6F', $value), '0'), '.');
     }
 }

@@ -70,7 +70,7 @@ final readonly class BaseThickness
         $goal = Consistency::of($thickness);
         $thickEnough = static fn(float $factor): float => Consistency::ofSauce($sauce->starchTimes($factor)) - $goal;
         try {
-            return (new Root(self::FINE))->of($thickEnough, self::WEAKEST, self::STRONGEST, 'this thickness');
+            return (new Root(self::FINE))->of($thickEnough, self::WEAKEST, self::STRONGEST, 'thickness-of-this-base');
         } catch (NotReachable) {
             // Past it at its weakest, or short of it at its strongest.
             return $thickEnough(self::WEAKEST) > 0.0 ? self::WEAKEST : self::STRONGEST;

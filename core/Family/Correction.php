@@ -29,9 +29,6 @@ final readonly class Correction
     /** Share of the base that may be boiled off for it: beyond that it is better thickened. */
     private const MOST_REDUCED = 0.35;
 
-    /** °C of the liquid that thins it. */
-    private const HOT = 85.0;
-
     /**
      * @param Mass $amount of liquid, or of flour in the beurre manié; nothing for a reduction
      * @param Mass $steam what it boils off
@@ -89,7 +86,7 @@ final readonly class Correction
 
     private static function thinned(EquivalentFlour $target, Sauce $sauce, Stem $base, Pan $pan): self
     {
-        $thinning = Thinning::to($target, $sauce, $base->liquid, Temperature::ofCelsius(self::HOT), new TimeToBoil($pan, HobHeat::MediumHigh->flux()));
+        $thinning = Thinning::to($target, $sauce, $base->liquid, Temperature::ofCelsius(Thinning::HOT), new TimeToBoil($pan, HobHeat::MediumHigh->flux()));
         $nothing = Mass::ofGrams(0.0);
 
         return new self(CorrectionKind::Thin, $thinning->liquid, $nothing, $nothing, null, null, Duration::ofMinutes(1.0), $thinning->sauce);

@@ -66,7 +66,7 @@ final readonly class Derivative
      */
     public static function begunFrom(Base $base, string $id, ThicknessClass $class, array $doses): self
     {
-        return $doses === [] ? throw Missing::from('a sauce that is to be made of ' . $base->value, 'addition') : new self($id, $base->value, [], [Act::offTheBoil(...$doses)], $class, $base->value);
+        return $doses === [] ? throw Missing::from('sauce-of-its-own', 'addition') : new self($id, $base->value, [], [Act::offTheBoil(...$doses)], $class, $base->value);
     }
 
     public function asThickAs(ThicknessClass $class): self
@@ -88,7 +88,7 @@ final readonly class Derivative
     {
         $known = array_map(static fn(Dose $dose): string => $dose->ingredient, $this->doses());
         foreach (array_diff(array_keys($perLitre), $known) as $name) {
-            throw Unknown::name('part of the sauce', $name);
+            throw Unknown::name('part-of-the-sauce', $name);
         }
         $changed = static fn(Dose $dose): Dose => isset($perLitre[$dose->ingredient]) ? $dose->of($perLitre[$dose->ingredient]) : $dose;
         $acts = array_map(static fn(Act $act): Act => $act->with(array_map($changed, $act->doses)), $this->acts);

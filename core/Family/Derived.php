@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Lento\Family;
 
+use Lento\Compose\Base;
 use Lento\Finish\Curdling;
 use Lento\Finish\Finishing;
 use Lento\Finish\Limits;
 use Lento\Larder\Allergen;
 use Lento\Larder\Fat;
 use Lento\Larder\Larder;
+use Lento\Plan\Plan;
 use Lento\Pot\Pan;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
@@ -32,6 +34,8 @@ final readonly class Derived
      * @internal made by Deriving
      *
      * @param list<DoneAct> $acts
+     * @param Sauce $stands in its pan when the base has been ladled in
+     * @param float $keeps share of the sauce that comes out of its pan: the rest clings to it, or to what is taken out
      * @param Sauce $uncorrected what its base alone made of it
      * @param Sauce $sauce corrected and served
      * @param Sauce $pieces that stay in
@@ -42,6 +46,8 @@ final readonly class Derived
         public Pan $pan,
         public array $acts,
         public ?Correction $correction,
+        public Sauce $stands,
+        public float $keeps,
         public Sauce $uncorrected,
         public Sauce $sauce,
         public Sauce $pieces,
@@ -131,6 +137,12 @@ final readonly class Derived
     public function stem(): Stem
     {
         return new Stem($this->sauce, $this->pieces, $this->taken->liquid, $this->allergens(), $this->taken->saltShare);
+    }
+
+    /** What is kept of it when its pot is put on. */
+    public function plan(Base $root, Workplace $workplace): Plan
+    {
+        return PlanOfDerived::of($this, $root, $workplace);
     }
 
     /** @return ThicknessClass of what its base alone would make */

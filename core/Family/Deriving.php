@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lento\Family;
 
-use Lento\Compose\Additions;
 use Lento\Compose\Treatment;
 use Lento\Exception\NotReachable;
 use Lento\Finish\Finishing;
 use Lento\Larder\Ingredient;
+use Lento\Plan\Effect;
 use Lento\Pot\Pan;
 use Lento\Pot\Straining;
 use Lento\Quantity\Duration;
@@ -47,12 +47,15 @@ final readonly class Deriving
     public static function of(Derivative $derivative, Stem $taken, Workplace $workplace, bool $corrects = true, ?Pan $pan = null): Derived
     {
         $deriving = new self($taken, $pan ?? $workplace->pans->for(self::mostInThePan($derivative, $taken->volume(), $workplace)), $workplace);
-        [$now, $done] = [InThePan::empty(), []];
+        [$now, $done, $stands] = [InThePan::empty(), [], null];
         foreach ($derivative->acts as $act) {
-            [$now, $done[]] = $deriving->after($act, $act->kind->isBefore() ? $now : $now->ladledInto($taken));
+            $now = $act->kind->isBefore() ? $now : $now->ladledInto($taken);
+            $stands ??= $act->kind->isBefore() ? null : $now->sauce;
+            [$now, $done[]] = $deriving->after($act, $now);
         }
+        $now = $now->ladledInto($taken);
 
-        return $deriving->served($derivative, $now->ladledInto($taken)->strained(), $done, $corrects);
+        return $deriving->served($derivative, $stands ?? $now->sauce, $now, $done, $corrects);
     }
 
     /**
@@ -78,7 +81,7 @@ final readonly class Deriving
             $litres *= $share;
         }
 
-        throw NotReachable::target('this much of the sauce');
+        throw NotReachable::target('much-of-the-sauce');
     }
 
     private static function mostInThePan(Derivative $derivative, Volume $taken, Workplace $workplace): Volume
@@ -110,7 +113,38 @@ final readonly class Deriving
             ActKind::OffTheBoil, ActKind::AtTheEnd => $this->finished($act, $before, $doses),
         };
 
-        return [$after, new DoneAct($act, $doses, $time, $after->volume(), $this->pan->depth($after->volume()), $finishings)];
+        return [$after, new DoneAct($act, $doses, $time, $after->volume(), $this->pan->depth($after->volume()), $finishings, $this->effect($act, $before, $after, $doses, $finishings))];
+    }
+
+    /**
+     * @param list<array{Dose, Mass}> $doses
+     * @param list<Finishing> $finishings
+     */
+    private function effect(Act $act, InThePan $before, InThePan $after, array $doses, array $finishings): Effect
+    {
+        return match ($act->kind) {
+            ActKind::StirIn => Effect::joining($this->withAll(InThePan::empty(), $doses, null)->sauce),
+            ActKind::Strain => $before->sauce->grams() > 0.0 ? Effect::keeping(min(1.0, $after->sauce->grams() / $before->sauce->grams())) : Effect::none(),
+            ActKind::OffTheBoil, ActKind::AtTheEnd => Effect::joining($this->joining($doses, $finishings)),
+            default => Effect::none(),
+        };
+    }
+
+    /**
+     * @param list<array{Dose, Mass}> $doses
+     * @param list<Finishing> $finishings
+     *
+     * @return Sauce what goes into the sauce itself; pieces stay by themselves
+     */
+    private function joining(array $doses, array $finishings): Sauce
+    {
+        $joins = Sauce::nothing();
+        foreach ($finishings as $finishing) {
+            $joins = $joins->plus($finishing->alone());
+        }
+        $others = array_values(array_filter($doses, static fn(array $dose): bool => $dose[0]->fate !== Fate::Joins));
+
+        return $joins->plus($this->withAll(InThePan::empty(), $others, null)->sauce);
     }
 
     /** @param list<array{Dose, Mass}> $doses */
@@ -186,7 +220,7 @@ final readonly class Deriving
                 $pan = $kind === null ? $pan : $pan->with($kind, $mass, $dose->fate);
                 continue;
             }
-            $usual = Additions::finishingAt($kind);
+            $usual = Finishing::usualTemperature($kind);
             $law = Finishing::of($pan->sauce, $kind, $mass, $usual)->atMost;
             // A cook who is told a limit keeps to it.
             $finishings[] = $finishing = Finishing::of($pan->sauce, $kind, $mass, DoneAct::strictest([$usual, $act->atMost, $law]) ?? $usual);
@@ -197,13 +231,15 @@ final readonly class Deriving
     }
 
     /** @param list<DoneAct> $done */
-    private function served(Derivative $derivative, InThePan $pan, array $done, bool $corrects): Derived
+    private function served(Derivative $derivative, Sauce $stands, InThePan $finished, array $done, bool $corrects): Derived
     {
+        $pan = $finished->strained();
         $correction = $corrects ? Correction::to($derivative->class, $pan->sauce, $this->stem, $this->pan, $this->workplace) : null;
         $corrected = $correction->sauce ?? $pan->sauce;
         // Served as it is, it never leaves the pot that its base was made in.
         $cling = $derivative->acts === [] ? 0.0 : Straining::CLING;
         $whole = $corrected->grams() + $pan->pieces->grams();
+        $held = $finished->sauce->grams() > 0.0 ? $pan->sauce->grams() / $finished->sauce->grams() : 1.0;
         $books = new MassBooks(
             Mass::ofGrams($this->stem->sauce->grams() + $this->stem->pieces->grams()),
             Mass::ofGrams($pan->added + max(0.0, $corrected->grams() - $pan->sauce->grams())),
@@ -213,6 +249,6 @@ final readonly class Deriving
             Mass::ofGrams((1.0 - $cling) * $whole),
         );
 
-        return new Derived($derivative, $this->stem, $this->pan, $done, $correction, $pan->sauce, $corrected->times(1.0 - $cling), $pan->pieces->times(1.0 - $cling), $books, $this->workplace->larder);
+        return new Derived($derivative, $this->stem, $this->pan, $done, $correction, $stands, min(1.0, $held * (1.0 - $cling)), $pan->sauce, $corrected->times(1.0 - $cling), $pan->pieces->times(1.0 - $cling), $books, $this->workplace->larder);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Family;
 
 use Lento\Finish\Finishing;
+use Lento\Plan\Effect;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
@@ -19,8 +20,17 @@ final readonly class DoneAct
      * @param list<Finishing> $finishings what each does, with its own limits, where it goes in off the boil
      * @param Volume $volume of what is in the pan when it is done
      * @param Length $depth where the dip-stick reads then
+     * @param Effect $effect what it does to the sauce, beside boiling it down
      */
-    public function __construct(public Act $act, public array $doses, public Duration $time, public Volume $volume, public Length $depth, public array $finishings = []) {}
+    public function __construct(
+        public Act $act,
+        public array $doses,
+        public Duration $time,
+        public Volume $volume,
+        public Length $depth,
+        public array $finishings,
+        public Effect $effect,
+    ) {}
 
     /** How hot the sauce may be at most: the kitchen's own limit or the law of what goes in, whichever is stricter. */
     public function atMost(): ?Temperature

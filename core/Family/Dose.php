@@ -48,7 +48,7 @@ final readonly class Dose
     public function of(float $perLitre): self
     {
         if (!is_finite($perLitre) || $perLitre < 0.0 || $perLitre > self::MOST) {
-            throw OutOfRange::between($this->ingredient, is_finite($perLitre) ? $perLitre : 0.0, 0.0, self::MOST, $this->measure->value . ' per litre');
+            throw OutOfRange::between('amount-per-litre', is_finite($perLitre) ? $perLitre : 0.0, 0.0, self::MOST, $this->measure->value . '/l', of: $this->ingredient);
         }
 
         return new self($this->ingredient, $this->measure, $perLitre, $this->fate);

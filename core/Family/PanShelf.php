@@ -10,9 +10,6 @@ use Lento\Quantity\Volume;
 /** The pans of a kitchen, to pick for each pot of a service the smallest that holds it. */
 final readonly class PanShelf
 {
-    /** Share of the brim that may be full: milk rises, and somebody carries it. Source: docs/model.md, compose (85 % for milk, 80 % for roux). */
-    private const FULL = 0.8;
-
     /** @param list<Pan> $pans */
     private function __construct(private array $pans) {}
 
@@ -28,7 +25,7 @@ final readonly class PanShelf
     public function for(Volume $volume): Pan
     {
         foreach ($this->pans as $pan) {
-            if ($pan->fill($volume) <= self::FULL) {
+            if ($pan->fill($volume) <= Pan::FULL_WHEN_FOAMING) {
                 return $pan;
             }
         }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lento\Family;
 
-use Lento\Compose\Step;
 use Lento\Exception\LentoException;
+use Lento\Plan\Step;
 use Lento\Pot\Pan;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Volume;
@@ -36,7 +36,7 @@ final readonly class Scaling
     {
         $sheet = $node->sheet;
         if ($sheet !== null) {
-            $time = array_sum(array_map(static fn(Step $step): float => $step->time->inMinutes(), $sheet->steps));
+            $time = array_sum(array_map(static fn(Step $step): float => $step->pace->time->inMinutes(), $sheet->steps));
 
             return new PotSize($node->made, $sheet->question->pan, Duration::ofMinutes($time), $sheet->rouxForecast?->time, count($sheet->stair->pours), $sheet->evaporated);
         }

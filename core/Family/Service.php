@@ -28,7 +28,7 @@ final readonly class Service
     public static function of(array $wishes, float $spare = 0.0, array $onHand = []): self
     {
         if (!is_finite($spare) || $spare < 0.0 || $spare > self::MOST_SPARE) {
-            throw OutOfRange::between('the spare', is_finite($spare) ? 100.0 * $spare : 0.0, 0.0, 100.0 * self::MOST_SPARE, '%');
+            throw OutOfRange::between('spare', is_finite($spare) ? 100.0 * $spare : 0.0, 0.0, 100.0 * self::MOST_SPARE, '%');
         }
 
         return new self($wishes, $spare, $onHand);

@@ -30,7 +30,7 @@ final readonly class ServiceFlow
     /** @throws Unknown */
     public function node(string $key): FlowNode
     {
-        return $this->nodes[$key] ?? throw Unknown::name('sauce of this service', $key);
+        return $this->nodes[$key] ?? throw Unknown::name('sauce-of-this-service', $key);
     }
 
     /** @return list<FlowNode> those that are made in a pot of their own, bases first */

@@ -29,6 +29,11 @@ final readonly class Finishing
 
     private const MUSTARD_AT_MOST = 90.0;
 
+    /** °C at which a cook finishes off the boil; yolk is brought to its own. Source: trade custom. */
+    private const OFF_THE_BOIL = 75.0;
+
+    private const YOLK_SETS = 80.0;
+
     private const HARD_CHEESES = ['hard-cheese', 'grating-cheese'];
 
     /**
@@ -48,6 +53,7 @@ final readonly class Finishing
         public float $curdlingRank,
         public Mass $floats,
         public Sauce $sauce,
+        private Mass $mass,
     ) {}
 
     /** @param Temperature $at of the sauce when it goes in */
@@ -69,7 +75,25 @@ final readonly class Finishing
             Curdling::risk($finished, $at, $kind instanceof Ingredient && $kind->milkSolids > 0.0 ? 100.0 * $kind->fat : $sauce->creamFatPercent()),
             $floats,
             $finished,
+            $mass,
         );
+    }
+
+    /** What went in, by itself: as it joins any sauce that is as hot. */
+    public function alone(): Sauce
+    {
+        if ($this->what instanceof Fat) {
+            return Sauce::nothing()->mounted($this->what, $this->mass, $this->floats);
+        }
+        $alone = Sauce::nothing()->with($this->what, $this->mass);
+
+        return $alone->yolkGrams > 0.0 ? $alone->cooked($alone->waterGrams, $alone->alcoholGrams, $this->sauce->yolkSet, $alone->starch) : $alone;
+    }
+
+    /** Of the sauce when a cook stirs it in. */
+    public static function usualTemperature(Ingredient|Fat $kind): Temperature
+    {
+        return Temperature::ofCelsius($kind instanceof Ingredient && $kind->role === Role::Egg ? self::YOLK_SETS : self::OFF_THE_BOIL);
     }
 
     public function curdlingRisk(): Risk

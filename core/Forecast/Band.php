@@ -26,10 +26,10 @@ final readonly class Band
     public static function around(float $likely, float $deviation): self
     {
         if (!is_finite($likely) || $likely < 0.0) {
-            throw OutOfRange::below('a forecast', $likely, 0.0, '');
+            throw OutOfRange::below('forecast', $likely, 0.0, '');
         }
         if (!is_finite($deviation) || $deviation < 0.0 || $deviation > 2.0) {
-            throw OutOfRange::between('the spread of a forecast', $deviation, 0.0, 2.0, '');
+            throw OutOfRange::between('spread-of-a-forecast', $deviation, 0.0, 2.0, '');
         }
         $factor = exp(self::DEVIATIONS * $deviation);
 
@@ -45,10 +45,24 @@ final readonly class Band
     public static function skewed(float $likely, float $below, float $above): self
     {
         if (!is_finite($likely) || $likely < 0.0) {
-            throw OutOfRange::below('a forecast', $likely, 0.0, '');
+            throw OutOfRange::below('forecast', $likely, 0.0, '');
         }
 
         return new self($likely * min(1.0, max(0.0, $below)), $likely, $likely * max(1.0, $above));
+    }
+
+    /**
+     * One that was written down.
+     *
+     * @throws OutOfRange if it is no band
+     */
+    public static function between(float $low, float $likely, float $high): self
+    {
+        if (!is_finite($low) || !is_finite($high) || $low < 0.0 || $low > $likely || $high < $likely) {
+            throw OutOfRange::between('forecast', is_finite($likely) ? $likely : 0.0, is_finite($low) ? $low : 0.0, is_finite($high) ? $high : 0.0, '');
+        }
+
+        return new self($low, $likely, $high);
     }
 
     /** The same forecast of a part of it. */

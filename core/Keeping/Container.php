@@ -20,8 +20,8 @@ final readonly class Container
     /** @throws OutOfRange unless every side lies between 5 mm and 1.5 m */
     public static function round(Length $diameter, Length $depth): self
     {
-        self::refuse('the diameter', $diameter);
-        self::refuse('the depth', $depth);
+        self::refuse('diameter', $diameter);
+        self::refuse('depth', $depth);
 
         return new self($diameter, null, $depth);
     }
@@ -29,9 +29,9 @@ final readonly class Container
     /** @throws OutOfRange unless every side lies between 5 mm and 1.5 m */
     public static function tray(Length $length, Length $width, Length $depth): self
     {
-        self::refuse('the length', $length);
-        self::refuse('the width', $width);
-        self::refuse('the depth', $depth);
+        self::refuse('length', $length);
+        self::refuse('width', $width);
+        self::refuse('depth', $depth);
 
         return new self($length, $width, $depth);
     }
@@ -50,7 +50,7 @@ final readonly class Container
     /** The same filled less deep. */
     public function filledTo(Length $depth): self
     {
-        self::refuse('the depth', $depth);
+        self::refuse('depth', $depth);
 
         return new self($this->length, $this->width, $depth);
     }

@@ -66,7 +66,7 @@ final readonly class FoodSafety
             }
         }
 
-        throw Unknown::name('food-safety preset', $name);
+        throw Unknown::name('food-safety-preset', $name);
     }
 
     /**
@@ -81,11 +81,11 @@ final readonly class FoodSafety
     {
         foreach ($stages as $stage) {
             if ($stage->to->kelvin >= $stage->from->kelvin) {
-                throw OutOfRange::between('the end of a cooling stage', $stage->to->inCelsius(), 0.0, $stage->from->inCelsius(), '°C');
+                throw OutOfRange::between('end-of-a-cooling-stage', $stage->to->inCelsius(), 0.0, $stage->from->inCelsius(), '°C');
             }
         }
         if ($keepAtMost->kelvin >= $holdAtLeast->kelvin) {
-            throw OutOfRange::between('the temperature to keep at', $keepAtMost->inCelsius(), 0.0, $holdAtLeast->inCelsius(), '°C');
+            throw OutOfRange::between('temperature-to-keep-at', $keepAtMost->inCelsius(), 0.0, $holdAtLeast->inCelsius(), '°C');
         }
 
         return new self($name, $holdAtLeast, $stages, $reheatTo, $reheatWithin, $keepAtMost);

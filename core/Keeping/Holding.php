@@ -33,7 +33,7 @@ final readonly class Holding
     {
         $celsius = $temperature->inCelsius();
         if ($celsius < self::LEAST - 1e-9 || $celsius > self::MOST + 1e-9) {
-            throw OutOfRange::between('the holding temperature', $celsius, self::LEAST, self::MOST, '°C');
+            throw OutOfRange::between('holding-temperature', $celsius, self::LEAST, self::MOST, '°C');
         }
 
         return new self($insert, $temperature, $lid);

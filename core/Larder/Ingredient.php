@@ -60,7 +60,7 @@ final readonly class Ingredient
         ?array $allergens = null,
     ): self {
         if ($pH !== null && ($pH < 1.0 || $pH > 10.0 || !is_finite($pH))) {
-            throw OutOfRange::between('the pH', is_finite($pH) ? $pH : 0.0, 1.0, 10.0, '');
+            throw OutOfRange::between('ph', is_finite($pH) ? $pH : 0.0, 1.0, 10.0, '');
         }
         $parts = Parts::filled(['water' => $this->water, 'fat' => $this->fat, 'solids' => $this->solids, 'alcohol' => $this->alcohol], ['water' => $water, 'fat' => $fat]);
         Parts::filled(['salt' => $this->salt, 'gelatin' => $this->gelatin], ['salt' => $salt, 'gelatin' => $gelatin]);

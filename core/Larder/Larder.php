@@ -42,7 +42,7 @@ final readonly class Larder
     /** @throws Unknown */
     public function thickener(string $id): Thickener
     {
-        return $this->thickeners[$id] ?? throw Unknown::name('flour or starch', $id);
+        return $this->thickeners[$id] ?? throw Unknown::name('flour-or-starch', $id);
     }
 
     /** @throws Unknown */

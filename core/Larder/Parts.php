@@ -27,12 +27,12 @@ final readonly class Parts
         $given = array_filter($known, static fn(?float $fraction): bool => $fraction !== null);
         foreach ($given as $part => $fraction) {
             if (!is_finite($fraction) || $fraction < 0.0 || $fraction > 1.0) {
-                throw OutOfRange::between('the ' . $part, is_finite($fraction) ? 100.0 * $fraction : 0.0, 0.0, 100.0, '%');
+                throw OutOfRange::between('part', is_finite($fraction) ? 100.0 * $fraction : 0.0, 0.0, 100.0, '%', of: $part);
             }
         }
         $sum = array_sum($given);
         if ($sum > 1.0 + self::ROUNDING) {
-            throw OutOfRange::between('all parts together', 100.0 * $sum, 0.0, 100.0, '%');
+            throw OutOfRange::between('parts-together', 100.0 * $sum, 0.0, 100.0, '%');
         }
         $unknown = array_diff_key($similar, $given);
         $rest = array_sum($unknown);

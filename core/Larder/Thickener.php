@@ -52,7 +52,7 @@ final readonly class Thickener
     public function similar(string $id, ?Density $spooned = null, ?float $protein = null, ?float $water = null, ?float $power = null, ?array $allergens = null): self
     {
         if ($power !== null && (!is_finite($power) || $power < 0.2 || $power > 4.0)) {
-            throw OutOfRange::between('the thickening power', is_finite($power) ? $power : 0.0, 0.2, 4.0, '');
+            throw OutOfRange::between('thickening-power', is_finite($power) ? $power : 0.0, 0.2, 4.0, '');
         }
         $parts = Parts::filled(['water' => $this->water, 'starch' => $this->starch, 'protein' => $this->protein, 'fat' => $this->fat], ['water' => $water, 'protein' => $protein]);
         $packs = $spooned === null ? 1.0 : $spooned->kilogramsPerCubicMetre / $this->spooned->kilogramsPerCubicMetre;
@@ -75,6 +75,12 @@ final readonly class Thickener
             $this->rawTaste,
             $allergens ?? $this->allergens,
         );
+    }
+
+    /** @return array{float, float, float} kg/m3 spooned, scooped, sifted */
+    public function packs(): array
+    {
+        return [$this->spooned->kilogramsPerCubicMetre, $this->scooped->kilogramsPerCubicMetre, $this->sifted->kilogramsPerCubicMetre];
     }
 
     public function density(FlourMeasure $how = FlourMeasure::Spooned): Density

@@ -32,7 +32,7 @@ final readonly class Factor
     public static function unknown(float $deviation): self
     {
         if (!is_finite($deviation) || $deviation < 0.001 || $deviation > 2.0) {
-            throw OutOfRange::between('the spread of a factor', $deviation, 0.001, 2.0, '');
+            throw OutOfRange::between('spread-of-a-factor', $deviation, 0.001, 2.0, '');
         }
 
         return new self(1.0, $deviation, 0);
@@ -47,7 +47,7 @@ final readonly class Factor
     public function after(float $ratio, float $error): self
     {
         if (!is_finite($ratio) || $ratio < 0.05 || $ratio > 20.0) {
-            throw OutOfRange::between('observed against foreseen', is_finite($ratio) ? $ratio : 0.0, 0.05, 20.0, '');
+            throw OutOfRange::between('observed-against-foreseen', is_finite($ratio) ? $ratio : 0.0, 0.05, 20.0, '');
         }
         [$before, $weight] = [1.0 / $this->deviation ** 2, 1.0 / $error ** 2];
         $mean = ($before * log($this->value) + $weight * log($ratio)) / ($before + $weight);

@@ -21,7 +21,7 @@ final readonly class BoilingPoint
     public static function at(Length $altitude): Temperature
     {
         if ($altitude->metres > self::MOST_METRES) {
-            throw OutOfRange::between('the altitude', $altitude->metres, 0.0, self::MOST_METRES, 'm');
+            throw OutOfRange::between('altitude', $altitude->metres, 0.0, self::MOST_METRES, 'm');
         }
 
         return Temperature::ofCelsius(self::AT_SEA - $altitude->metres / self::METRES_PER_KELVIN);

@@ -21,7 +21,7 @@ final readonly class Hob
     public static function of(HobKind $kind, Power $rated): self
     {
         if ($rated->watts < self::LEAST_WATTS || $rated->watts > self::MOST_WATTS) {
-            throw OutOfRange::between('the hob’s power', $rated->watts, self::LEAST_WATTS, self::MOST_WATTS, 'W');
+            throw OutOfRange::between('hob-power', $rated->watts, self::LEAST_WATTS, self::MOST_WATTS, 'W');
         }
 
         return new self($kind, $rated);

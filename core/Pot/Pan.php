@@ -12,6 +12,11 @@ use Lento\Quantity\Volume;
 /** A straight-sided pan. */
 final readonly class Pan
 {
+    /** Shares of the brim that are safe: milk climbs, roux into boiling stock foams. Source: docs/model.md, compose. */
+    public const FULL = 0.85;
+
+    public const FULL_WHEN_FOAMING = 0.80;
+
     public const LEAST_MILLIMETRES = 50.0;
 
     public const MOST_DIAMETER_MILLIMETRES = 1200.0;
@@ -43,11 +48,11 @@ final readonly class Pan
      */
     public static function of(Length $diameter, Length $height, ?Mass $weighed = null, PanBase $base = PanBase::Medium): self
     {
-        self::refuse('the pan’s diameter', $diameter, self::MOST_DIAMETER_MILLIMETRES);
-        self::refuse('the pan’s height', $height, self::MOST_HEIGHT_MILLIMETRES);
+        self::refuse('pan-diameter', $diameter, self::MOST_DIAMETER_MILLIMETRES);
+        self::refuse('pan-height', $height, self::MOST_HEIGHT_MILLIMETRES);
 
         if ($weighed !== null && ($weighed->inKilograms() < self::LEAST_KILOGRAMS - 1e-9 || $weighed->inKilograms() > self::MOST_KILOGRAMS + 1e-9)) {
-            throw OutOfRange::between('the pan’s weight', $weighed->inKilograms(), self::LEAST_KILOGRAMS, self::MOST_KILOGRAMS, 'kg');
+            throw OutOfRange::between('pan-weight', $weighed->inKilograms(), self::LEAST_KILOGRAMS, self::MOST_KILOGRAMS, 'kg');
         }
 
         return new self($diameter, $height, $weighed, $base);

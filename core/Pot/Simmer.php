@@ -136,7 +136,7 @@ final readonly class Simmer
             $next = $this->for($sauce, Duration::ofMinutes($step));
             $gone = $sauce->millilitres() - $next->millilitres();
             if ($gone < 1e-9 || $minutes > self::LONGEST_MINUTES) {
-                throw NotReachable::target('this volume at this simmer');
+                throw NotReachable::target('volume-at-this-simmer');
             }
             if ($next->millilitres() < $goal) {
                 $last = $step * ($sauce->millilitres() - $goal) / $gone;

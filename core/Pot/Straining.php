@@ -40,7 +40,7 @@ final readonly class Straining
     public static function of(Sauce $sauce, Mass $vegetables, float $lumped = 0.0): self
     {
         if (!is_finite($lumped) || $lumped < 0.0 || $lumped > 1.0) {
-            throw OutOfRange::between('the flour in lumps', $lumped, 0.0, 1.0, '');
+            throw OutOfRange::between('flour-in-lumps', $lumped, 0.0, 1.0, '');
         }
         $flour = $lumped * $sauce->starch->grams;
         $smooth = $sauce->withoutStarch($lumped);

@@ -20,10 +20,10 @@ final readonly class Density
     private function __construct(public float $kilogramsPerCubicMetre)
     {
         if (!is_finite($kilogramsPerCubicMetre)) {
-            throw OutOfRange::notFinite('a density');
+            throw OutOfRange::notFinite('density');
         }
         if ($kilogramsPerCubicMetre <= 0.0) {
-            throw OutOfRange::below('a density', $kilogramsPerCubicMetre, 0.001, 'kg/m3');
+            throw OutOfRange::below('density', $kilogramsPerCubicMetre, 0.001, 'kg/m3');
         }
     }
 

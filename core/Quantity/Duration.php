@@ -19,10 +19,10 @@ final readonly class Duration
     private function __construct(public float $seconds)
     {
         if (!is_finite($seconds)) {
-            throw OutOfRange::notFinite('a duration');
+            throw OutOfRange::notFinite('duration');
         }
         if ($seconds < 0.0) {
-            throw OutOfRange::below('a duration', $seconds, 0.0, 's');
+            throw OutOfRange::below('duration', $seconds, 0.0, 's');
         }
     }
 

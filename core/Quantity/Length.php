@@ -20,10 +20,10 @@ final readonly class Length
     private function __construct(public float $metres)
     {
         if (!is_finite($metres)) {
-            throw OutOfRange::notFinite('a length');
+            throw OutOfRange::notFinite('length');
         }
         if ($metres < 0.0) {
-            throw OutOfRange::below('a length', $metres, 0.0, 'm');
+            throw OutOfRange::below('length', $metres, 0.0, 'm');
         }
     }
 

@@ -21,10 +21,10 @@ final readonly class Mass
     private function __construct(public float $kilograms)
     {
         if (!is_finite($kilograms)) {
-            throw OutOfRange::notFinite('a mass');
+            throw OutOfRange::notFinite('mass');
         }
         if ($kilograms < 0.0) {
-            throw OutOfRange::below('a mass', $kilograms, 0.0, 'kg');
+            throw OutOfRange::below('mass', $kilograms, 0.0, 'kg');
         }
     }
 

@@ -17,10 +17,10 @@ final readonly class Power
     private function __construct(public float $watts)
     {
         if (!is_finite($watts)) {
-            throw OutOfRange::notFinite('a power');
+            throw OutOfRange::notFinite('power');
         }
         if ($watts < 0.0) {
-            throw OutOfRange::below('a power', $watts, 0.0, 'W');
+            throw OutOfRange::below('power', $watts, 0.0, 'W');
         }
     }
 

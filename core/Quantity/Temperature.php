@@ -20,10 +20,10 @@ final readonly class Temperature
     private function __construct(public float $kelvin)
     {
         if (!is_finite($kelvin)) {
-            throw OutOfRange::notFinite('a temperature');
+            throw OutOfRange::notFinite('temperature');
         }
         if ($kelvin < 0.0) {
-            throw OutOfRange::below('a temperature', $kelvin, 0.0, 'K');
+            throw OutOfRange::below('temperature', $kelvin, 0.0, 'K');
         }
     }
 

@@ -17,10 +17,10 @@ final readonly class Viscosity
     private function __construct(public float $pascalSeconds)
     {
         if (!is_finite($pascalSeconds)) {
-            throw OutOfRange::notFinite('a viscosity');
+            throw OutOfRange::notFinite('viscosity');
         }
         if ($pascalSeconds < 0.0) {
-            throw OutOfRange::below('a viscosity', $pascalSeconds, 0.0, 'Pa s');
+            throw OutOfRange::below('viscosity', $pascalSeconds, 0.0, 'Pa s');
         }
     }
 

@@ -20,10 +20,10 @@ final readonly class Volume
     private function __construct(public float $cubicMetres)
     {
         if (!is_finite($cubicMetres)) {
-            throw OutOfRange::notFinite('a volume');
+            throw OutOfRange::notFinite('volume');
         }
         if ($cubicMetres < 0.0) {
-            throw OutOfRange::below('a volume', $cubicMetres, 0.0, 'm3');
+            throw OutOfRange::below('volume', $cubicMetres, 0.0, 'm3');
         }
     }
 

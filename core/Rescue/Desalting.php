@@ -31,7 +31,7 @@ final readonly class Desalting
     public static function to(float $percent, Sauce $sauce, Temperature $addedAt, TimeToBoil $hob): self
     {
         if (!is_finite($percent) || $percent < self::LEAST_PERCENT || $percent > self::MOST_PERCENT) {
-            throw OutOfRange::between('the salt', $percent, self::LEAST_PERCENT, self::MOST_PERCENT, '%');
+            throw OutOfRange::between('salt', $percent, self::LEAST_PERCENT, self::MOST_PERCENT, '%');
         }
         $share = max(0.0, $sauce->saltPercent() / $percent - 1.0);
 

@@ -49,7 +49,7 @@ final readonly class Reduction
     public static function by(float $share, Sauce $sauce, Simmer $simmer): self
     {
         if (!is_finite($share) || $share <= 0.0 || $share >= 1.0) {
-            throw OutOfRange::between('the part to boil off', is_finite($share) ? 100.0 * $share : 0.0, 1.0, 99.0, '%');
+            throw OutOfRange::between('part-to-boil-off', is_finite($share) ? 100.0 * $share : 0.0, 1.0, 99.0, '%');
         }
 
         return self::toVolume(Volume::ofMillilitres((1.0 - $share) * $sauce->millilitres()), $sauce, $simmer);
@@ -88,6 +88,6 @@ final readonly class Reduction
         }
         $most = self::MOST * $sauce->waterGrams;
 
-        return $without(Root::across($most)->of($thickEnough, 0.0, $most, 'this thickness by reducing'));
+        return $without(Root::across($most)->of($thickEnough, 0.0, $most, 'thickness-by-reducing'));
     }
 }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Lento\Rescue;
 
 use Lento\Exception\LentoException;
+use Lento\Pot\Pan;
 use Lento\Pot\Straining;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
+use Lento\Thickness\Doneness;
 use Lento\Thickness\Sauce;
 
 /**
@@ -19,12 +21,6 @@ use Lento\Thickness\Sauce;
  */
 final readonly class Remedies
 {
-    /** °C of liquid that goes into a hot pot. */
-    private const HOT = 80.0;
-
-    /** Raw taste that nobody notices. */
-    private const COOKED_OUT = 0.15;
-
     /** Share of the flour that stands in lumps when a cook sees some. */
     private const LUMPED = 0.10;
 
@@ -43,9 +39,6 @@ final readonly class Remedies
 
     /** Share of a split sauce's mass that goes in cold to bring it together. */
     private const COLD_SPLASH = 0.06;
-
-    /** Share of the brim that is safe. */
-    private const FULL = 0.80;
 
     /** min that a cook has for a reduction in the middle of a service. */
     private const SOON = 20.0;
@@ -104,7 +97,7 @@ final readonly class Remedies
     private function thin(Sauce $sauce): ?Remedy
     {
         try {
-            $thinning = Thinning::to($this->pot->target, $sauce, $this->pot->liquid, Temperature::ofCelsius(self::HOT), $this->pot->hob());
+            $thinning = Thinning::to($this->pot->target, $sauce, $this->pot->liquid, Temperature::ofCelsius(Thinning::HOT), $this->pot->hob());
         } catch (LentoException) {
             return null;
         }
@@ -144,7 +137,7 @@ final readonly class Remedies
 
     private function cookOut(): ?Remedy
     {
-        $time = $this->pot->sauce->starch->rawTaste > self::COOKED_OUT ? $this->pot->simmer->minutesUntilCookedOut($this->pot->sauce, self::COOKED_OUT) : self::minutes(0.0);
+        $time = $this->pot->sauce->starch->rawTaste > Doneness::COOKED_OUT ? $this->pot->simmer->minutesUntilCookedOut($this->pot->sauce, Doneness::COOKED_OUT) : self::minutes(0.0);
 
         return $time->seconds <= 0.0 ? null : new Remedy(RemedyKind::CookOut, $time, $this->pot->simmer->for($this->pot->sauce, $time));
     }
@@ -179,7 +172,7 @@ final readonly class Remedies
     private function desalt(): ?Remedy
     {
         try {
-            $desalting = Desalting::to($this->pot->saltPercent, $this->pot->sauce, Temperature::ofCelsius(self::HOT), $this->pot->hob());
+            $desalting = Desalting::to($this->pot->saltPercent, $this->pot->sauce, Temperature::ofCelsius(Thinning::HOT), $this->pot->hob());
         } catch (LentoException) {
             return null;
         }
@@ -246,7 +239,7 @@ final readonly class Remedies
     /** Down to four fifths of the brim, where foam has room. */
     private function ladleOff(): ?Remedy
     {
-        $over = $this->pot->sauce->millilitres() - self::FULL * $this->pot->pan->brim()->inMillilitres();
+        $over = $this->pot->sauce->millilitres() - Pan::FULL_WHEN_FOAMING * $this->pot->pan->brim()->inMillilitres();
         if ($over <= 0.0) {
             return null;
         }

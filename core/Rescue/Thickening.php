@@ -11,6 +11,7 @@ use Lento\Numerics\Root;
 use Lento\Pot\Simmer;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
+use Lento\Thickness\Doneness;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Sauce;
 
@@ -23,8 +24,6 @@ final readonly class Thickening
     /** min at the boil that take. Source: docs/model.md, F. */
     public const SWELLS_MINUTES = 4.0;
 
-    /** Raw taste that nobody notices; starches other than flour bring little to begin with. */
-    private const COOKED_OUT = 0.15;
 
     /** Share of the sauce's mass: more thickener than that is a dough. */
     private const MOST = 0.5;
@@ -38,7 +37,7 @@ final readonly class Thickening
         $with = static fn(float $grams): Sauce => self::thickened($sauce, $grams, $means, $kind, $larder);
         $thickEnough = static fn(float $grams): float => Consistency::ofSauce($with($grams)) - $goal;
         $most = self::MOST * $sauce->grams();
-        $grams = $thickEnough(0.0) >= 0.0 ? 0.0 : Root::across($most)->of($thickEnough, 0.0, $most, 'this thickness by thickening');
+        $grams = $thickEnough(0.0) >= 0.0 ? 0.0 : Root::across($most)->of($thickEnough, 0.0, $most, 'thickness-by-thickening');
         $thick = $with($grams);
 
         return new self(
@@ -60,7 +59,7 @@ final readonly class Thickening
     /** How long until nobody tastes the raw flour. */
     public static function cookOut(Sauce $sauce, Simmer $simmer): Duration
     {
-        return $sauce->starch->rawTaste > self::COOKED_OUT ? $simmer->minutesUntilCookedOut($sauce, self::COOKED_OUT) : Duration::ofSeconds(0.0);
+        return $sauce->starch->rawTaste > Doneness::COOKED_OUT ? $simmer->minutesUntilCookedOut($sauce, Doneness::COOKED_OUT) : Duration::ofSeconds(0.0);
     }
 
     private static function thickened(Sauce $sauce, float $grams, Means $means, Thickener $kind, Larder $larder): Sauce

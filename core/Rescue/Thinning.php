@@ -17,6 +17,9 @@ use Lento\Thickness\Sauce;
 /** Too thick: how much of which liquid, and the sauce it makes. Source: docs/model.md, F. */
 final readonly class Thinning
 {
+    /** °C of liquid that is poured into a hot pot. */
+    public const HOT = 80.0;
+
     /** Times the sauce's own mass: beyond that it is another sauce. */
     private const MOST = 20.0;
 
@@ -37,7 +40,7 @@ final readonly class Thinning
             return new self(Mass::ofGrams(0.0), Duration::ofSeconds(0.0), $sauce);
         }
         $most = self::MOST * $sauce->grams();
-        $grams = Root::across($most)->of($stillTooThick, 0.0, $most, 'this thickness by thinning');
+        $grams = Root::across($most)->of($stillTooThick, 0.0, $most, 'thickness-by-thinning');
 
         $thinned = $with($grams);
 

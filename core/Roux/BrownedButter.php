@@ -39,7 +39,7 @@ final readonly class BrownedButter
     public static function inPan(Fat $butter, Mass $mass, Length $diameter, Mass $pan, HobHeat $heat): self
     {
         if ($butter->solids <= 0.0) {
-            throw NotReachable::target('browned butter from a fat without milk solids');
+            throw NotReachable::target('browned-butter-from-a-fat-without-milk-solids');
         }
         $grams = $mass->inGrams();
         [$celsius, $water, $dose, $all] = [PanHeat::AMBIENT, $grams * $butter->water, 0.0, $grams * $butter->water];
@@ -53,6 +53,6 @@ final readonly class BrownedButter
             $dose += self::STEP_SECONDS / 60.0 * Browning::perMinute($celsius);
         }
 
-        throw NotReachable::target('browned butter on ' . $heat->value . ' heat');
+        throw NotReachable::target('browned-butter-on-this-heat', $heat->value);
     }
 }

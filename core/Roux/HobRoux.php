@@ -55,7 +55,7 @@ final readonly class HobRoux
      */
     public function after(Duration $time): RouxState
     {
-        return $this->cooked((int) round($time->seconds / self::STEP_SECONDS), INF) ?? throw NotReachable::target('a roux after ' . round($time->inMinutes()) . ' minutes');
+        return $this->cooked((int) round($time->seconds / self::STEP_SECONDS), INF) ?? throw NotReachable::target('roux-after-minutes', (string) round($time->inMinutes()));
     }
 
     /**
@@ -65,7 +65,7 @@ final readonly class HobRoux
      */
     public function until(Shade $shade): RouxState
     {
-        return $this->cooked(PHP_INT_MAX, $shade->dose()) ?? throw NotReachable::target('this colour on ' . $this->heat->value . ' heat');
+        return $this->cooked(PHP_INT_MAX, $shade->dose()) ?? throw NotReachable::target('colour-on-this-heat', $this->heat->value);
     }
 
     /**
@@ -80,7 +80,7 @@ final readonly class HobRoux
         $cooling = RouxCooling::inPan($this->roux->mass(), $this->panHeat, $this->panDiameter);
         $gains = static fn(float $celsius): float => $cooling->doseGained($celsius, $meets->inCelsius());
 
-        return $this->cooked(PHP_INT_MAX, $shade->dose(), $gains) ?? throw NotReachable::target('this colour on ' . $this->heat->value . ' heat');
+        return $this->cooked(PHP_INT_MAX, $shade->dose(), $gains) ?? throw NotReachable::target('colour-on-this-heat', $this->heat->value);
     }
 
     /**

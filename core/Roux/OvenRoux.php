@@ -41,7 +41,7 @@ final readonly class OvenRoux
     {
         $celsius = $air->inCelsius();
         if ($celsius < self::LEAST_AIR - 1e-9 || $celsius > self::MOST_AIR + 1e-9) {
-            throw OutOfRange::between('the oven', $celsius, self::LEAST_AIR, self::MOST_AIR, '°C');
+            throw OutOfRange::between('oven', $celsius, self::LEAST_AIR, self::MOST_AIR, '°C');
         }
 
         return new self($roux, $roux->inPan($diameter->inCentimetres(), $pan->inGrams() * $metal->capacity()), $celsius, $browning);
@@ -50,13 +50,13 @@ final readonly class OvenRoux
     /** @throws NotReachable after more than eight hours */
     public function after(Duration $time): RouxState
     {
-        return $this->baked((int) round($time->seconds / self::STEP_SECONDS), INF) ?? throw NotReachable::target('a roux after ' . round($time->inMinutes()) . ' minutes');
+        return $this->baked((int) round($time->seconds / self::STEP_SECONDS), INF) ?? throw NotReachable::target('roux-after-minutes', (string) round($time->inMinutes()));
     }
 
     /** @throws NotReachable if this oven does not brown it so far within eight hours */
     public function until(Shade $shade): RouxState
     {
-        return $this->baked(PHP_INT_MAX, $shade->dose()) ?? throw NotReachable::target('this colour in the oven');
+        return $this->baked(PHP_INT_MAX, $shade->dose()) ?? throw NotReachable::target('colour-in-the-oven');
     }
 
     private function baked(int $steps, float $enough): ?RouxState

@@ -29,7 +29,7 @@ final readonly class Roux
     public static function withRatio(Thickener $flourKind, Mass $flour, Fat $fatKind, float $fatToFlour): self
     {
         if (!is_finite($fatToFlour) || $fatToFlour < 0.0 || $fatToFlour > 4.0) {
-            throw OutOfRange::between('fat to flour', $fatToFlour, 0.0, 4.0, '');
+            throw OutOfRange::between('fat-to-flour', $fatToFlour, 0.0, 4.0, '');
         }
 
         return new self($flourKind, $flour, $fatKind, Mass::ofKilograms($flour->kilograms * $fatToFlour));

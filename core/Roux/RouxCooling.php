@@ -43,7 +43,7 @@ final readonly class RouxCooling
             return Duration::ofSeconds(0.0);
         }
         if ($to->inCelsius() <= $this->around) {
-            throw NotReachable::target('a roux cooler than what stands around it');
+            throw NotReachable::target('roux-cooler-than-what-stands-around-it');
         }
 
         return Duration::ofMinutes($this->minutes * log(($from->inCelsius() - $this->around) / ($to->inCelsius() - $this->around)));

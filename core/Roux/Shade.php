@@ -41,7 +41,7 @@ final readonly class Shade
     public static function of(float $value): self
     {
         if (!is_finite($value) || $value < 0.0 || $value > self::DARKEST) {
-            throw OutOfRange::between('a roux shade', $value, 0.0, self::DARKEST, '');
+            throw OutOfRange::between('roux-shade', $value, 0.0, self::DARKEST, '');
         }
 
         return new self($value);

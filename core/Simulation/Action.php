@@ -53,7 +53,7 @@ final readonly class Action
     public static function stir(Duration $at, float $stirring): self
     {
         if (!is_finite($stirring) || $stirring < 0.0 || $stirring > 1.0) {
-            throw OutOfRange::between('the stirring', is_finite($stirring) ? $stirring : 0.0, 0.0, 1.0, '');
+            throw OutOfRange::between('stirring', is_finite($stirring) ? $stirring : 0.0, 0.0, 1.0, '');
         }
 
         return new self($at, ActionKind::Stir, stirring: $stirring);

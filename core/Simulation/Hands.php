@@ -30,7 +30,7 @@ final readonly class Hands
     /** °C from which a sauce is finished rather than built: below, milk is just cold milk. */
     private const FINISHING_FROM = 60.0;
 
-    public function __construct(private Vessel $vessel) {}
+    public function __construct(private HeatedPan $vessel) {}
 
     /** @return array{PotState, Setting, list<array{Mishap, string}>} */
     public function do(Action $action, PotState $state, Setting $setting): array

@@ -42,7 +42,7 @@ final readonly class Heating
     {
         $celsius = $air->inCelsius();
         if ($celsius < OvenRoux::LEAST_AIR - 1e-9 || $celsius > OvenRoux::MOST_AIR + 1e-9) {
-            throw OutOfRange::between('the oven', $celsius, OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, '°C');
+            throw OutOfRange::between('oven', $celsius, OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, '°C');
         }
 
         return new self(ovenCelsius: $celsius);

@@ -9,7 +9,7 @@ use Lento\Roux\Browning;
 /** Fat or roux in the pan, second by second. Plain numbers inside; the laws are those of Roux. */
 final readonly class PasteInPan
 {
-    public function __construct(private Vessel $vessel) {}
+    public function __construct(private HeatedPan $vessel) {}
 
     public function after(PotState $state, Paste $paste, Setting $setting, int $seconds): PotState
     {

@@ -32,7 +32,7 @@ final readonly class SauceInPan
     /** °C below which spirit hardly leaves. */
     private const SPIRIT_LEAVES_ABOVE = 70.0;
 
-    public function __construct(private Vessel $vessel) {}
+    public function __construct(private HeatedPan $vessel) {}
 
     public function after(PotState $state, Setting $setting, int $seconds): PotState
     {

@@ -22,9 +22,9 @@ final readonly class Simulation
     /** s between two points of the trace, unless asked otherwise. */
     private const USUAL_POINTS = 30.0;
 
-    private function __construct(private Vessel $vessel) {}
+    private function __construct(private HeatedPan $vessel) {}
 
-    public static function in(Vessel $vessel): self
+    public static function in(HeatedPan $vessel): self
     {
         return new self($vessel);
     }
@@ -37,8 +37,8 @@ final readonly class Simulation
      */
     public function run(array $actions, Duration $until, ?Duration $points = null): Trace
     {
-        $end = $this->seconds('the end', $until, self::LONGEST_HOURS * 3600.0);
-        $every = max(1, $this->seconds('the points', $points ?? Duration::ofSeconds(self::USUAL_POINTS), self::LONGEST_HOURS * 3600.0));
+        $end = $this->seconds('simulation-end', $until, self::LONGEST_HOURS * 3600.0);
+        $every = max(1, $this->seconds('simulation-points', $points ?? Duration::ofSeconds(self::USUAL_POINTS), self::LONGEST_HOURS * 3600.0));
         $queue = $this->queue($actions, $end);
         $hands = new Hands($this->vessel);
         $watch = new Watch($this->vessel);
@@ -84,9 +84,9 @@ final readonly class Simulation
     private function queue(array $actions, int $end): array
     {
         if (count($actions) > self::MOST_ACTIONS) {
-            throw OutOfRange::between('the number of actions', count($actions), 0, self::MOST_ACTIONS, '');
+            throw OutOfRange::between('number-of-actions', count($actions), 0, self::MOST_ACTIONS, '');
         }
-        $queue = array_map(fn(Action $action): array => [$this->seconds('the time of an action', $action->at, (float) $end), $action], $actions);
+        $queue = array_map(fn(Action $action): array => [$this->seconds('time-of-an-action', $action->at, (float) $end), $action], $actions);
         // PHP's sort is stable: what is done in the same second stays in its order.
         usort($queue, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 

@@ -22,7 +22,7 @@ final readonly class Watch
 
     private const BURNS = 0.5;
 
-    public function __construct(private Vessel $vessel) {}
+    public function __construct(private HeatedPan $vessel) {}
 
     public function see(PotState $state, Setting $setting, int $seconds): TracePoint
     {

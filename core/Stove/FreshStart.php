@@ -7,8 +7,8 @@ namespace Lento\Stove;
 use Lento\Compose\Composer;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
-use Lento\Compose\Step;
 use Lento\Exception\LentoException;
+use Lento\Plan\Step;
 use Lento\Quantity\Duration;
 
 /** The same sauce once more, in the time that is left when one is lost: simmered as long as it may be, and no longer than usual. */
@@ -43,6 +43,6 @@ final readonly class FreshStart
 
     private static function minutes(Sheet $sheet): float
     {
-        return array_sum(array_map(static fn(Step $step): float => $step->time->inMinutes(), $sheet->steps));
+        return array_sum(array_map(static fn(Step $step): float => $step->pace->time->inMinutes(), $sheet->steps));
     }
 }

@@ -12,6 +12,8 @@ enum MoveKind: string
     case Reduce = 'reduce';
     case Thin = 'thin';
     case Thicken = 'thicken';
+    /** It may not boil any more: thickened in a part of it, or with starch that was boiled apart. */
+    case ThickenApart = 'thicken-apart';
     case CookOut = 'cook-out';
     case Right = 'right';
 }

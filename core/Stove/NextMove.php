@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Lento\Stove;
 
-use Lento\Compose\Liquid;
-use Lento\Compose\Sheet;
+use Lento\Course\Course;
 use Lento\Exception\NotReachable;
 use Lento\Heat\HobHeat;
+use Lento\Larder\Larder;
+use Lento\Plan\Cooking;
+use Lento\Plan\Plan;
 use Lento\Pot\TimeToBoil;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
@@ -19,6 +21,7 @@ use Lento\Rescue\Means;
 use Lento\Rescue\Reduction;
 use Lento\Rescue\Thickening;
 use Lento\Rescue\Thinning;
+use Lento\Thickness\Doneness;
 use Lento\Thickness\EquivalentFlour;
 
 /** What to do next about the thickness of a pot, with its amounts and minutes. */
@@ -31,12 +34,6 @@ final readonly class NextMove
     private const VOLUME_TO_SPARE = 0.10;
 
     private const MINUTES_TO_SPARE = 20.0;
-
-    /** °C of liquid that is poured into a hot pot. */
-    private const HOT = 80.0;
-
-    /** Raw taste that nobody notices. */
-    private const COOKED_OUT = 0.15;
 
     /**
      * @param Duration $time how long it takes
@@ -54,24 +51,27 @@ final readonly class NextMove
         public ?Mass $water = null,
     ) {}
 
-    public static function of(Sheet $sheet, SauceWatch $watch): self
+    public static function of(Plan $plan, Cooking $cooking, Course $course, SauceWatch $watch, Larder $larder): self
     {
         $pot = $watch->reckoning;
-        $target = EquivalentFlour::of($sheet->end);
+        $target = EquivalentFlour::of($cooking->sauces->tested);
         $then = $watch->thicknessThen->likely;
         $nothing = Duration::ofSeconds(0.0);
         if (!$watch->boiled) {
             return new self(MoveKind::BoilFirst, $nothing, $then);
         }
         $off = $watch->thickness->likely->gramsPerLitre / $target->gramsPerLitre - 1.0;
-        $raw = $watch->ends->starch->rawTaste > self::COOKED_OUT ? $pot->simmer()->minutesUntilCookedOut($watch->ends, self::COOKED_OUT) : $nothing;
+        $raw = $watch->ends->starch->rawTaste > Doneness::COOKED_OUT ? $pot->simmer()->minutesUntilCookedOut($watch->ends, Doneness::COOKED_OUT) : $nothing;
+        $mayBoil = $plan->limitAt($course->current)->atMost === null;
         try {
             return match (true) {
-                $off > self::NEAR => self::thin($pot, $target),
+                // What is still to go in changes it yet: nobody judges it too thick before.
+                $off > self::NEAR && $watch->judged => self::thin($pot, $target),
                 // While it simmers it still thickens: nobody judges it thin before its time is up.
-                $watch->left->seconds > 0.0 => new self(MoveKind::GoOn, $watch->left, $then),
-                $off < -self::NEAR => self::thicken($sheet, $pot, $watch, $target),
-                $raw->seconds > 30.0 => new self(MoveKind::CookOut, $raw, $then),
+                $watch->left->seconds > 0.0 || !$watch->judged => new self(MoveKind::GoOn, $watch->left, $then),
+                $off < -self::NEAR && !$mayBoil => new self(MoveKind::ThickenApart, $nothing, $target),
+                $off < -self::NEAR => self::thicken($plan, $cooking, $pot, $watch, $target, $larder),
+                $raw->seconds > 30.0 && $mayBoil => new self(MoveKind::CookOut, $raw, $then),
                 default => new self(MoveKind::Right, $nothing, $then),
             };
         } catch (NotReachable) {
@@ -94,31 +94,35 @@ final readonly class NextMove
     /** @throws NotReachable */
     private static function thin(Reckoning $pot, EquivalentFlour $target): self
     {
-        $question = $pot->question;
-        $kind = Liquid::of($question)->kind;
-        $thinning = Thinning::to($target, $pot->sauce, $kind, Temperature::ofCelsius(self::HOT), new TimeToBoil($question->pan, HobHeat::MediumHigh->flux()));
+        $kind = $pot->plan->liquid;
+        $thinning = Thinning::to($target, $pot->sauce, $kind, Temperature::ofCelsius(Thinning::HOT), new TimeToBoil($pot->plan->place->pan, HobHeat::MediumHigh->flux()));
 
         return new self(MoveKind::Thin, $thinning->time ?? Duration::ofSeconds(0.0), $target, liquid: $kind->density->volumeOf($thinning->liquid));
     }
 
     /** @throws NotReachable */
-    private static function thicken(Sheet $sheet, Reckoning $pot, SauceWatch $watch, EquivalentFlour $target): self
+    private static function thicken(Plan $plan, Cooking $cooking, Reckoning $pot, SauceWatch $watch, EquivalentFlour $target, Larder $larder): self
     {
-        $question = $pot->question;
-        $late = $question->method->late;
+        $late = $cooking->ways->late;
         if ($late === LateThickening::Reduce) {
             $reduction = self::reduction($pot, $target);
             $spares = $reduction !== null
-                && $reduction->volume->cubicMetres >= (1.0 - self::VOLUME_TO_SPARE) * $sheet->end->volume()->cubicMetres
+                && $reduction->volume->cubicMetres >= (1.0 - self::VOLUME_TO_SPARE) * $cooking->sauces->tested->volume()->cubicMetres
                 && $reduction->time->seconds - $watch->left->seconds <= self::MINUTES_TO_SPARE * 60.0;
-            if ($reduction !== null && ($spares || !$question->base->hasRoux())) {
-                return new self(MoveKind::Reduce, $reduction->time, $target, depth: $reduction->depthIn($question->pan));
+            if ($reduction !== null && ($spares || self::boilsDown($plan))) {
+                return new self(MoveKind::Reduce, $reduction->time, $target, depth: $reduction->depthIn($cooking->place->pan));
             }
         }
         $means = Means::tryFrom($late->value) ?? Means::BeurreManie;
-        $thickening = Thickening::to($target, $watch->ends, $means, $question->larder->thickener(Reckoning::thickenerOf($means)), $pot->simmer(), $question->larder);
+        $thickening = Thickening::to($target, $watch->ends, $means, $larder->thickener(Reckoning::thickenerOf($means)), $pot->simmer(), $larder);
 
         return new self(MoveKind::Thicken, Duration::ofMinutes(max(Thickening::SWELLS_MINUTES, $thickening->time->inMinutes())), $target, means: $means, thickener: $thickening->thickener, butter: $thickening->butter, water: $thickening->water);
+    }
+
+    /** A base without a roux of its own is made by boiling it down: that is how it is set right. */
+    private static function boilsDown(Plan $plan): bool
+    {
+        return $plan->cooking?->roux === null && $plan->making?->isDerived() === false;
     }
 
     private static function reduction(Reckoning $pot, EquivalentFlour $target): ?Reduction

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lento\Stove;
 
-use Lento\Compose\StepKind;
 use Lento\Course\Reading;
 use Lento\Course\ReadingKind;
+use Lento\Plan\StepKind;
 
 /**
  * Whether a device can have read this of this pot: a probe that hangs in the air, or a scale whose pot was lifted, has not.
@@ -43,7 +43,7 @@ final readonly class Plausible
 
     private static function weight(float $grams, PotWatch $pot): bool
     {
-        $pan = $pot->sheet->question->pan->mass()->inGrams();
+        $pan = $pot->cooking->place->pan->mass()->inGrams();
         if ($pot->sauce === null) {
             return $grams > 0.5 * $pan;
         }

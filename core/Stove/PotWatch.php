@@ -5,20 +5,25 @@ declare(strict_types=1);
 namespace Lento\Stove;
 
 use DateTimeImmutable;
-use Lento\Compose\Sheet;
-use Lento\Compose\StepKind;
 use Lento\Course\Course;
+use Lento\Course\Happened\ReadOff;
+use Lento\Course\Outcome;
 use Lento\Course\ReadingKind;
+use Lento\Larder\Larder;
 use Lento\Learning\Factor;
 use Lento\Learning\KitchenFactors;
 use Lento\Learning\Observation;
+use Lento\Plan\Cooking;
+use Lento\Plan\Plan;
+use Lento\Plan\StepKind;
 use Lento\Roux\Shade;
 
 /** A pot at one moment: what was composed, what has happened, what follows from both. */
 final readonly class PotWatch
 {
     private function __construct(
-        public Sheet $sheet,
+        public Plan $plan,
+        public Cooking $cooking,
         public Course $course,
         public DateTimeImmutable $now,
         public ?RouxWatch $roux,
@@ -26,17 +31,25 @@ final readonly class PotWatch
         public ?NextMove $move,
     ) {}
 
-    public static function of(Sheet $sheet, Course $course, DateTimeImmutable $now): self
+    /** Null where nothing can be foreseen of it: a pot that is only logged. */
+    public static function of(Plan $plan, Course $course, DateTimeImmutable $now): ?self
     {
+        $cooking = $plan->cooking;
+        if ($cooking === null) {
+            return null;
+        }
         // A clock that was set back may not make undone what has happened.
         $last = $course->events === [] ? $now : $course->events[count($course->events) - 1]->at;
         $now = $course->finishedAt ?? max($now, $last);
         $seen = self::colourSeen($course);
         // A roux that is in the sauce already has nothing more to tell, unless its colour was read.
-        $roux = $seen === null && $course->firstBegun(StepKind::Boil) !== null ? null : RouxWatch::of($sheet, $course, $now);
-        $sauce = SauceWatch::of($sheet, $course, $seen === null ? $sheet->shade : ($roux?->ends($sheet) ?? $seen), $now);
+        $gone = $seen === null && $course->firstBegun(StepKind::Boil) !== null;
+        $roux = $gone || $cooking->roux === null ? null : RouxWatch::of($cooking->roux, $cooking->place, $course, $now);
+        $shade = $seen === null || $cooking->roux === null ? null : ($roux?->ends($cooking->roux) ?? $seen);
+        $larder = Larder::house();
+        $sauce = SauceWatch::of($plan, $cooking, $course, $shade, $now, $larder);
 
-        return new self($sheet, $course, $now, $roux, $sauce, $sauce === null ? null : NextMove::of($sheet, $sauce));
+        return new self($plan, $cooking, $course, $now, $roux, $sauce, $sauce === null ? null : NextMove::of($plan, $cooking, $course, $sauce, $larder));
     }
 
     /** The pot with what came out of it taken as its last readings: its level at the end of the simmer, and the spoon if nobody had tested it. */
@@ -45,27 +58,27 @@ final readonly class PotWatch
         if ($this->sauce === null) {
             return $this;
         }
-        $expected = $this->sauce->comesTo($this->sheet)->cubicMetres;
+        $expected = $this->sauce->comesTo()->cubicMetres;
         $sauce = $this->sauce->ended($expected > 0.0 ? $outcome->volume->cubicMetres / $expected : 1.0, $outcome->spoon);
 
-        return new self($this->sheet, $this->course, $this->now, $this->roux, $sauce, $this->move);
+        return new self($this->plan, $this->cooking, $this->course, $this->now, $this->roux, $sauce, $this->move);
     }
 
     /** What this pot has shown of its kitchen: browning from its roux, steam and flour from its simmer. */
     public function kitchen(): KitchenFactors
     {
-        $question = $this->sheet->question;
+        $known = $this->cooking->place->kitchen;
 
         return KitchenFactors::of(
-            $this->sauce?->reckoning->kitchen->evaporation ?? $question->kitchen->evaporation,
-            $this->roux?->kitchen->browning ?? $question->kitchen->browning,
+            $this->sauce?->reckoning->kitchen->evaporation ?? $known->evaporation,
+            $this->roux?->kitchen->browning ?? $known->browning,
             $this->flourStrength(),
         );
     }
 
     private function flourStrength(): Factor
     {
-        $kitchen = $this->sheet->question->kitchen;
+        $kitchen = $this->cooking->place->kitchen;
         $pot = $this->sauce?->reckoning;
         if ($pot === null || $pot->strength->observations === 0) {
             return $kitchen->flourStrength;
@@ -85,7 +98,7 @@ final readonly class PotWatch
     {
         $seen = null;
         foreach ($course->events as $event) {
-            $seen = $event->reading?->kind === ReadingKind::Colour ? $event->reading->asShade() : $seen;
+            $seen = $event instanceof ReadOff && $event->reading->kind === ReadingKind::Colour ? $event->reading->asShade() : $seen;
         }
 
         return $seen;

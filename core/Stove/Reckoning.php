@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Lento\Stove;
 
-use Lento\Compose\Liquid;
-use Lento\Compose\Question;
-use Lento\Course\Added;
+use Lento\Course\Happened\Rescued;
 use Lento\Course\Reading;
 use Lento\Course\ReadingKind;
-use Lento\Course\Rescued;
 use Lento\Exception\LentoException;
+use Lento\Larder\Larder;
 use Lento\Learning\Factor;
 use Lento\Learning\KitchenFactors;
+use Lento\Plan\Cooking;
+use Lento\Plan\Effect;
 use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
@@ -73,7 +73,8 @@ final readonly class Reckoning
      * @param Temperature|null $probed by the last probe
      */
     private function __construct(
-        public Question $question,
+        public Cooking $plan,
+        private Larder $larder,
         public Sauce $sauce,
         public KitchenFactors $kitchen,
         public Factor $strength,
@@ -90,11 +91,11 @@ final readonly class Reckoning
     ) {}
 
     /** @param float $spread standard deviation of the logarithm of what its thickener does */
-    public static function from(Question $question, Sauce $sauce, float $spread): self
+    public static function from(Cooking $plan, Larder $larder, Sauce $sauce, float $spread): self
     {
         $untested = Factor::unknown(max(0.001, $spread));
 
-        return new self($question, $sauce, $question->kitchen, $untested, $question->simmerLevel, 0.0, $sauce->millilitres(), 0.0, 0.0, null, $untested);
+        return new self($plan, $larder, $sauce, $plan->place->kitchen, $untested, $plan->ways->level, 0.0, $sauce->millilitres(), 0.0, 0.0, null, $untested);
     }
 
     /** On to a moment, on the heat it has. */
@@ -112,7 +113,7 @@ final readonly class Reckoning
 
     public function simmer(?SimmerLevel $level = null): Simmer
     {
-        return new Simmer($this->question->pan, $level ?? $this->level, evaporation: $this->kitchen->evaporation->value, boilsAt: $this->question->boilsAt);
+        return $this->plan->simmer($level ?? $this->level, $this->kitchen->evaporation->value);
     }
 
     public function temperature(): Temperature
@@ -122,7 +123,7 @@ final readonly class Reckoning
 
     public function depth(): Length
     {
-        return $this->question->pan->depth($this->sauce->volume());
+        return $this->plan->place->pan->depth($this->sauce->volume());
     }
 
     public function volume(): Volume
@@ -136,11 +137,11 @@ final readonly class Reckoning
         return match ($reading->kind) {
             ReadingKind::Temperature => $this->but(probed: $reading->asTemperature()),
             ReadingKind::Depth => $this->levelled(
-                $this->question->pan->holds($reading->asLength())->inMillilitres(),
-                $this->question->pan->holds(Length::ofMillimetres(self::DEPTH_ERROR))->inMillilitres(),
+                $this->plan->place->pan->holds($reading->asLength())->inMillilitres(),
+                $this->plan->place->pan->holds(Length::ofMillimetres(self::DEPTH_ERROR))->inMillilitres(),
                 $simmered,
             ),
-            ReadingKind::Weight => $this->weighed($reading->asMass()->inGrams() - $this->question->pan->mass()->inGrams(), $simmered),
+            ReadingKind::Weight => $this->weighed($reading->asMass()->inGrams() - $this->plan->place->pan->mass()->inGrams(), $simmered),
             ReadingKind::Colour => $this,
             default => $this->tested($reading),
         };
@@ -178,22 +179,26 @@ final readonly class Reckoning
         return $this->levelled($volume->inMillilitres(), self::JUG_ERROR * $volume->inMillilitres(), true);
     }
 
-    /** The liquid of this pot, hot, or a late thickener as it was kneaded. */
-    public function with(Added $added): self
+    /** With more of its liquid, hot. What was measured cold is as much sauce as it adds. */
+    public function toppedUp(Volume $liquid): self
     {
-        if ($added->liquid !== null) {
-            $kind = Liquid::of($this->question);
-            $mass = $kind->kind->density->massOf($added->liquid);
-            $topped = $this->sauce->plus($kind->perGram->times($mass->inGrams()));
-            // What was measured cold is as much sauce as it adds.
-            return $this->but(sauce: $topped, added: $this->added + $topped->millilitres() - $this->sauce->millilitres());
-        }
-        if ($added->means === null || $added->thickener === null) {
-            return $this;
-        }
-        $thick = Thickening::by($added->thickener, $this->sauce, $added->means, $this->question->larder->thickener(self::thickenerOf($added->means)), $this->question->larder);
+        return $this->changedTo($this->sauce->plus($this->plan->perGram->times($this->plan->liquid->density->massOf($liquid)->inGrams())));
+    }
 
-        return $this->but(sauce: $thick, added: $this->added + $thick->millilitres() - $this->sauce->millilitres());
+    /**
+     * With a late thickener, as it was kneaded or stirred.
+     *
+     * @param Mass $thickener its flour or starch alone
+     */
+    public function thickened(Means $means, Mass $thickener): self
+    {
+        return $this->changedTo(Thickening::by($thickener, $this->sauce, $means, $this->larder->thickener(self::thickenerOf($means)), $this->larder));
+    }
+
+    /** After a step of the plan: what was lost to it, and what has joined. */
+    public function after(Effect $effect): self
+    {
+        return $effect->isNone() ? $this : $this->changedTo($effect->on($this->sauce));
     }
 
     /** As a remedy leaves it. */
@@ -204,24 +209,29 @@ final readonly class Reckoning
         $after = match ($rescued->remedy) {
             RemedyKind::Boil => $sauce->boiledThrough(Thickening::SWOLLEN),
             RemedyKind::Skim => Skimming::of($sauce)->sauce,
-            RemedyKind::Bind => $sauce->withThickener($this->question->larder->thickener('plain-flour'), $rescued->solid ?? Mass::ofGrams(0.0), gelatinised: Thickening::SWOLLEN),
+            RemedyKind::Bind => $sauce->withThickener($this->larder->thickener('plain-flour'), $rescued->solid ?? Mass::ofGrams(0.0), gelatinised: Thickening::SWOLLEN),
             RemedyKind::Strain, RemedyKind::Decant, RemedyKind::LadleOff => $rescued->liquid === null ? $sauce : $sauce->times($share($rescued->liquid->inMillilitres(), $sauce->millilitres())),
             default => null,
         };
         if ($after !== null) {
-            $left = $after->millilitres() - $sauce->millilitres();
-
-            return $this->but(sauce: $after, added: $this->added + $left);
+            return $this->changedTo($after);
         }
-        $added = $rescued->liquid === null || !in_array($rescued->remedy, [RemedyKind::Thin, RemedyKind::CoolAndBlend, RemedyKind::Desalt, RemedyKind::Warm], true) ? $this : $this->with(Added::liquid($rescued->liquid));
+        $thins = in_array($rescued->remedy, [RemedyKind::Thin, RemedyKind::CoolAndBlend, RemedyKind::Desalt, RemedyKind::Warm], true);
+        $topped = $rescued->liquid === null || !$thins ? $this : $this->toppedUp($rescued->liquid);
 
-        return $rescued->solid === null || $rescued->means === null ? $added : $added->with(Added::thickener($rescued->means, $rescued->solid));
+        return $rescued->solid === null || $rescued->means === null ? $topped : $topped->thickened($rescued->means, $rescued->solid);
     }
 
     /** What a late thickening is made with. */
     public static function thickenerOf(Means $means): string
     {
         return $means === Means::Slurry ? 'cornflour' : 'plain-flour';
+    }
+
+    /** Another sauce by something else than steam. */
+    private function changedTo(Sauce $sauce): self
+    {
+        return $this->but(sauce: $sauce, added: $this->added + $sauce->millilitres() - $this->sauce->millilitres());
     }
 
     private function weighed(float $grams, bool $simmered): self
@@ -237,7 +247,7 @@ final readonly class Reckoning
             ? $this->kitchen->afterLevels(Mass::ofGrams(max(0.0, $here - $millilitres)), Mass::ofGrams($foreseen), Mass::ofGrams($error))
             : $this->kitchen;
 
-        return new self($this->question, self::atVolume($this->sauce, $millilitres), $kitchen, $this->strength, $this->level, $this->seconds, $millilitres, 0.0, $error, $this->probed, $this->untested, $this->ladled);
+        return new self($this->plan, $this->larder, self::atVolume($this->sauce, $millilitres), $kitchen, $this->strength, $this->level, $this->seconds, $millilitres, 0.0, $error, $this->probed, $this->untested, $this->ladled);
     }
 
     /** Its water so much more or less that it fills just this volume. */
@@ -322,7 +332,8 @@ final readonly class Reckoning
     private function but(?Sauce $sauce = null, ?Factor $strength = null, ?SimmerLevel $level = null, ?float $seconds = null, ?float $added = null, ?Temperature $probed = null, ?float $ladled = null): self
     {
         return new self(
-            $this->question,
+            $this->plan,
+            $this->larder,
             $sauce ?? $this->sauce,
             $this->kitchen,
             $strength ?? $this->strength,

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace Lento\Stove;
 
 use DateTimeImmutable;
-use Lento\Compose\GivenKind;
-use Lento\Compose\RouxOnHob;
-use Lento\Compose\Sheet;
-use Lento\Compose\StepKind;
 use Lento\Course\Course;
 use Lento\Course\Event;
-use Lento\Course\EventKind;
+use Lento\Course\Happened\HeatSet;
+use Lento\Course\Happened\ReadOff;
 use Lento\Course\ReadingKind;
 use Lento\Exception\NotReachable;
 use Lento\Forecast\Band;
 use Lento\Forecast\Spread;
 use Lento\Heat\HobHeat;
 use Lento\Learning\KitchenFactors;
+use Lento\Plan\Place;
+use Lento\Plan\RouxPlan;
+use Lento\Plan\StepKind;
 use Lento\Quantity\Duration;
 use Lento\Roux\HobRoux;
 use Lento\Roux\RouxState;
@@ -39,36 +39,35 @@ final readonly class RouxWatch
     private function __construct(public RouxState $now, public Shade $lifts, public KitchenFactors $kitchen, public HobHeat $heat, public Trend $curve) {}
 
     /** Null where there is no roux on the hob to watch: baked, ready made, or its flour not in yet. */
-    public static function of(Sheet $sheet, Course $course, DateTimeImmutable $now): ?self
+    public static function of(RouxPlan $plan, Place $place, Course $course, DateTimeImmutable $now): ?self
     {
-        $question = $sheet->question;
         $begun = $course->firstBegun(StepKind::Flour);
-        $forecast = $sheet->rouxForecast;
-        if ($begun === null || $forecast === null || $question->inOven() || $question->given->kind === GivenKind::ReadyRoux) {
+        $forecast = $plan->lifted;
+        if ($begun === null || $forecast === null || !$plan->watched) {
             return null;
         }
         $until = min($now, $course->firstBegun(StepKind::LetDown, StepKind::Pour) ?? $now);
         $seconds = static fn(DateTimeImmutable $at): float => Moments::between($begun, $at);
         try {
-            $start = self::hob($sheet, $question->heat, $question->kitchen)->after(Duration::ofSeconds(0.0));
-            [$state, $kitchen, $heat, $gone, $read] = self::followed($sheet, self::readings($course, $until), $start, $seconds, $seconds($until));
+            $start = $plan->onHob($place, $plan->heat, $place->kitchen->browning->value)->after(Duration::ofSeconds(0.0));
+            [$state, $kitchen, $heat, $gone, $read] = self::followed($plan, $place, self::readings($course, $until), $start, $seconds, $seconds($until));
         } catch (NotReachable) {
             return null;
         }
         $lifts = $forecast->shade;
-        $ahead = self::ahead($sheet, $state, $heat, $kitchen, $lifts);
+        $ahead = self::ahead($plan, $place, $state, $heat, $kitchen, $lifts);
         $end = $ahead[count($ahead) - 1];
         $arrives = $state->shade->value >= $lifts->value || $end->value < $lifts->value - 1e-3
             ? null
             : self::band($kitchen, $end->at->inMinutes(), $end->at->inMinutes() - $state->time->inMinutes(), $lifts);
 
-        return new self($state, $lifts, $kitchen, $heat, new Trend(self::planned($sheet, $start, $forecast), $gone, $read, $ahead, $lifts->value, $arrives));
+        return new self($state, $lifts, $kitchen, $heat, new Trend(self::planned($plan, $place, $start, $forecast), $gone, $read, $ahead, $lifts->value, $arrives));
     }
 
     /** As it will be in the sauce, when its pan has carried it on. */
-    public function ends(Sheet $sheet): Shade
+    public function ends(RouxPlan $plan): Shade
     {
-        $carried = max(0.0, $sheet->shade->dose() - $this->lifts->dose());
+        $carried = max(0.0, $plan->ends->dose() - $this->lifts->dose());
 
         return Shade::afterDose($this->now->dose + $carried);
     }
@@ -79,22 +78,22 @@ final readonly class RouxWatch
      *
      * @return array{RouxState, KitchenFactors, HobHeat, list<Point>, list<Point>}
      */
-    private static function followed(Sheet $sheet, array $events, RouxState $state, callable $seconds, float $until): array
+    private static function followed(RouxPlan $plan, Place $place, array $events, RouxState $state, callable $seconds, float $until): array
     {
-        [$kitchen, $heat] = [$sheet->question->kitchen, $sheet->question->heat];
+        [$kitchen, $heat] = [$place->kitchen, $plan->heat];
         $house = $state;
         [$gone, $read] = [[new Point(Duration::ofSeconds(0.0), 0.0)], []];
         foreach ($events as $event) {
             $at = max($state->time->seconds, $seconds($event->at));
-            [$state, $points] = self::going(self::hob($sheet, $heat, $kitchen), $state, $at);
-            $house = self::hob($sheet, $heat, KitchenFactors::house())->onward($house, Duration::ofSeconds($at - $house->time->seconds));
+            [$state, $points] = self::going($plan->onHob($place, $heat, $kitchen->browning->value), $state, $at);
+            $house = $plan->onHob($place, $heat, 1.0)->onward($house, Duration::ofSeconds($at - $house->time->seconds));
             $gone = [...$gone, ...$points];
-            if ($event->kind === EventKind::Heat && $event->heat instanceof HobHeat) {
+            if ($event instanceof HeatSet && $event->heat instanceof HobHeat) {
                 $heat = $event->heat;
-            } elseif ($event->reading?->kind === ReadingKind::Temperature) {
+            } elseif ($event instanceof ReadOff && $event->reading->kind === ReadingKind::Temperature) {
                 $state = $state->heatedTo($event->reading->asTemperature());
                 $house = $house->heatedTo($event->reading->asTemperature());
-            } elseif ($event->reading?->kind === ReadingKind::Colour) {
+            } elseif ($event instanceof ReadOff && $event->reading->kind === ReadingKind::Colour) {
                 $seen = $event->reading->asShade();
                 $kitchen = $kitchen->afterColour($seen, $house->shade);
                 $state = $state->colouredTo($seen);
@@ -102,7 +101,7 @@ final readonly class RouxWatch
                 $gone[] = new Point(Duration::ofSeconds($at), $seen->value);
             }
         }
-        [$state, $points] = self::going(self::hob($sheet, $heat, $kitchen), $state, max($until, $state->time->seconds));
+        [$state, $points] = self::going($plan->onHob($place, $heat, $kitchen->browning->value), $state, max($until, $state->time->seconds));
 
         return [$state, $kitchen, $heat, [...$gone, ...$points], $read];
     }
@@ -110,7 +109,7 @@ final readonly class RouxWatch
     /** @return list<Event> what bears on a roux, up to a moment */
     private static function readings(Course $course, DateTimeImmutable $until): array
     {
-        return array_values(array_filter($course->events, static fn(Event $event): bool => $event->at <= $until && ($event->heat instanceof HobHeat || in_array($event->reading?->kind, [ReadingKind::Colour, ReadingKind::Temperature], true))));
+        return array_values(array_filter($course->events, static fn(Event $event): bool => $event->at <= $until && self::bears($event)));
     }
 
     /** @return array{RouxState, list<Point>} on to a time since the flour */
@@ -126,9 +125,9 @@ final readonly class RouxWatch
     }
 
     /** @return non-empty-list<Point> until it is time to lift it */
-    private static function ahead(Sheet $sheet, RouxState $state, HobHeat $heat, KitchenFactors $kitchen, Shade $lifts): array
+    private static function ahead(RouxPlan $plan, Place $place, RouxState $state, HobHeat $heat, KitchenFactors $kitchen, Shade $lifts): array
     {
-        $hob = self::hob($sheet, $heat, $kitchen);
+        $hob = $plan->onHob($place, $heat, $kitchen->browning->value);
         $points = [new Point($state->time, $state->shade->value)];
         $end = $state->time->seconds + self::LONGEST * 60.0;
         while ($state->shade->value < $lifts->value && $state->time->seconds < $end) {
@@ -145,9 +144,9 @@ final readonly class RouxWatch
     }
 
     /** @return list<Point> as the sheet promised it */
-    private static function planned(Sheet $sheet, RouxState $start, RouxState $lifted): array
+    private static function planned(RouxPlan $plan, Place $place, RouxState $start, RouxState $lifted): array
     {
-        [, $points] = self::going(self::hob($sheet, $sheet->question->heat, $sheet->question->kitchen), $start, $lifted->time->seconds);
+        [, $points] = self::going($plan->onHob($place, $plan->heat, $place->kitchen->browning->value), $start, $lifted->time->seconds);
 
         return [new Point(Duration::ofSeconds(0.0), 0.0), ...$points];
     }
@@ -158,8 +157,8 @@ final readonly class RouxWatch
         return (new Spread($kitchen))->minutes(max(1e-9, $all), $shade)->scaledTo(max(0.0, $left));
     }
 
-    private static function hob(Sheet $sheet, HobHeat $heat, KitchenFactors $kitchen): HobRoux
+    private static function bears(Event $event): bool
     {
-        return RouxOnHob::of($sheet->question, $sheet->roux, $heat, $kitchen)->hob;
+        return $event instanceof HeatSet && $event->heat instanceof HobHeat || $event instanceof ReadOff && in_array($event->reading->kind, [ReadingKind::Colour, ReadingKind::Temperature], true);
     }
 }

@@ -5,20 +5,18 @@ declare(strict_types=1);
 namespace Lento\Stove;
 
 use DateTimeImmutable;
-use Lento\Compose\Sheet;
-use Lento\Compose\StepKind;
-use Lento\Compose\TendingKind;
 use Lento\Course\Course;
-use Lento\Course\Event;
-use Lento\Course\EventKind;
 use Lento\Course\Reading;
-use Lento\Course\ReadingKind;
 use Lento\Exception\NotReachable;
 use Lento\Forecast\Band;
 use Lento\Forecast\Spread;
 use Lento\Forecast\ThicknessForecast;
 use Lento\Heat\HobHeat;
-use Lento\Pot\SimmerLevel;
+use Lento\Larder\Larder;
+use Lento\Plan\Cooking;
+use Lento\Plan\Plan;
+use Lento\Plan\Step;
+use Lento\Plan\TendingKind;
 use Lento\Pot\TimeToBoil;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
@@ -29,29 +27,25 @@ use Lento\Roux\Shade;
 use Lento\Thickness\Sauce;
 use Lento\Thickness\SpoonWord;
 
-/** A sauce from the first boil on: what stands in the pot now, how thick it is, and what it will be if it stays on. */
+/** A sauce from when all of it stands in its pot: what it is now, how thick, and what it will be by the steps that are left. */
 final readonly class SauceWatch
 {
-    /** Points of a curve. */
-    private const POINTS = 12;
-
     /** min: forecasts further off help nobody. */
     private const LONGEST = 600.0;
 
     /** Standard deviations of the logarithm beyond which a forecast of minutes says nothing. */
     private const WILD = 1.0;
 
-    /** Once one of these is begun the pot is off its simmer. */
-    private const OFF_THE_SIMMER = [StepKind::Strain, StepKind::Blend, StepKind::Enrich, StepKind::Keep, StepKind::Finish];
-
     /**
      * @param bool $boiled whether it has come to the boil, so that its thickness may be judged
-     * @param Duration $left on the simmer's timer; nothing once it has run out or been left behind
+     * @param bool $judged whether nothing is to go in any more before it is tested
+     * @param Duration $left on the clock of what is still to simmer; nothing once it has run out or been left behind
      * @param Sauce $ends what it will be when that is over
      */
     private function __construct(
         public Reckoning $reckoning,
         public bool $boiled,
+        public bool $judged,
         public ThicknessForecast $thickness,
         public Duration $left,
         public Sauce $ends,
@@ -59,35 +53,45 @@ final readonly class SauceWatch
         public Length $depthThen,
         public Trend $curve,
         public Catching $catching,
+        private Volume $served,
     ) {}
 
     /**
-     * Null before all the liquid is in.
+     * Null before all of it is in.
      *
-     * @param Shade $shade the roux was taken to
+     * @param Shade|null $shade the roux was taken to, where that was seen
      */
-    public static function of(Sheet $sheet, Course $course, Shade $shade, DateTimeImmutable $now): ?self
+    public static function of(Plan $plan, Cooking $cooking, Course $course, ?Shade $shade, DateTimeImmutable $now, Larder $larder): ?self
     {
-        $begun = $course->firstBegun(StepKind::Boil, StepKind::Simmer, StepKind::Reduce, ...self::OFF_THE_SIMMER);
+        $stands = $plan->at($cooking->sauces->standsFrom);
+        $begun = $stands === null ? null : $course->firstBegunFrom($stands);
         if ($begun === null) {
             return null;
         }
-        $boiling = $course->firstBegun(StepKind::Simmer, StepKind::Reduce, StepKind::Test, ...self::OFF_THE_SIMMER);
-        $off = $course->firstBegun(...self::OFF_THE_SIMMER);
-        $question = $sheet->question;
-        $start = $sheet->start->strengthened($shade->strength() / $sheet->shade->strength());
-        // Flour has its thickness once it has boiled, however it got there.
-        $start = $boiling === null ? $start : $start->boiledThrough(Thickening::SWOLLEN);
-        $start = Reckoning::from($question, $start, ThicknessForecast::deviation($start, $shade, new Spread($question->kitchen)));
-        [$reckoning, $gone, $read] = self::followed($start, $course, $begun, $boiling, $off, $now);
+        $boils = $plan->at($cooking->sauces->boilsFrom) ?? $stands;
+        $boiling = $course->firstBegunFrom($boils);
+        $start = self::start($cooking, $shade, $boiling !== null, $larder);
+        $going = Going::through($plan, $course, $start, $begun, $boiling, $now);
+        $ahead = Ahead::of($plan, $course->current, self::here($course, $now), $going->done, $going->reckoning);
 
-        return self::seen($sheet, $course, $reckoning, $boiling, $off === null ? self::left($course, $now) : Duration::ofSeconds(0.0), $gone, $read, $now);
+        return self::seen($cooking, $course, $going, $ahead, Ahead::planned($plan, max($stands, $boils), $start), $boiling, self::notch($plan, $cooking), $now);
     }
 
-    /** What it will come to, strained and finished, with what was ladled off before. */
-    public function comesTo(Sheet $sheet): Volume
+    /** What it will come to, strained and finished, with its pieces and what was ladled off before. */
+    public function comesTo(): Volume
     {
-        return Volume::ofLitres($sheet->question->yield->inLitres() * ($this->ends->volume()->inMillilitres() + $this->reckoning->ladled) / $sheet->end->millilitres());
+        return $this->served;
+    }
+
+    /** Where the dip-stick should read when its simmer is over. */
+    public static function notch(Plan $plan, Cooking $cooking): Volume
+    {
+        $notch = null;
+        foreach ($plan->steps as $step) {
+            $notch = $step->conditions->simmers !== null ? ($step->ends->volume ?? $notch) : $notch;
+        }
+
+        return $notch ?? $cooking->sauces->tested->volume();
     }
 
     /**
@@ -101,120 +105,62 @@ final readonly class SauceWatch
         $reckoning = $reckoning->endedAt(Volume::ofMillilitres(max(1.0, $share * ($reckoning->volume()->inMillilitres() + $reckoning->ladled) - $reckoning->ladled)));
         $reckoning = $reckoning->strength->observations === 0 ? $reckoning->read(Reading::spoon($spoon), false) : $reckoning;
 
-        return new self($reckoning, $this->boiled, $this->thickness, $this->left, $this->ends, $this->thicknessThen, $this->depthThen, $this->curve, $this->catching);
+        return new self($reckoning, $this->boiled, $this->judged, $this->thickness, $this->left, $this->ends, $this->thicknessThen, $this->depthThen, $this->curve, $this->catching, $this->served);
     }
 
     /** How long to the boil from a probe's reading; null where this ring never gets it there. */
     public function toTheBoil(Temperature $from): ?Duration
     {
-        $question = $this->reckoning->question;
+        $place = $this->reckoning->plan->place;
 
-        return (new TimeToBoil($question->pan, HobHeat::MediumHigh->flux()))->from($from, $this->reckoning->sauce->heatCapacity(), $question->boilsAt?->inCelsius() ?? 100.0);
+        return (new TimeToBoil($place->pan, HobHeat::MediumHigh->flux()))->from($from, $this->reckoning->sauce->heatCapacity(), $place->boilsAt?->inCelsius() ?? 100.0);
     }
 
-    /**
-     * @param list<Point> $gone
-     * @param list<Point> $read
-     */
-    private static function seen(Sheet $sheet, Course $course, Reckoning $reckoning, ?DateTimeImmutable $boiling, Duration $left, array $gone, array $read, DateTimeImmutable $now): self
+    /** Flour has its thickness once it has boiled, however it got there. */
+    private static function start(Cooking $cooking, ?Shade $shade, bool $boiled, Larder $larder): Reckoning
     {
-        $ahead = $reckoning->simmer()->course($reckoning->sauce, $left, self::POINTS);
-        $ends = $ahead[count($ahead) - 1];
-        $pan = $reckoning->question->pan;
-        $depths = array_map(static fn(Sauce $sauce, int $i): Point => new Point(Duration::ofSeconds($reckoning->seconds + $left->seconds * $i / self::POINTS), $pan->depth($sauce->volume())->inMillimetres()), $ahead, array_keys($ahead));
-        $simmer = $sheet->question->simmer()->course($sheet->start, $sheet->question->simmerTime, self::POINTS);
-        $planned = array_map(static fn(Sauce $sauce, int $i): Point => new Point(Duration::ofSeconds($sheet->question->simmerTime->seconds * $i / self::POINTS), $pan->depth($sauce->volume())->inMillimetres()), $simmer, array_keys($simmer));
+        $start = $cooking->sauces->start;
+        $ends = $cooking->roux?->ends;
+        $start = $shade === null || $ends === null ? $start : $start->strengthened($shade->strength() / $ends->strength());
+        $spread = $shade === null ? $cooking->sauces->spread : ThicknessForecast::deviation($start, $shade, new Spread($cooking->place->kitchen));
+
+        return Reckoning::from($cooking, $larder, $boiled ? $start->boiledThrough(Thickening::SWOLLEN) : $start, $spread);
+    }
+
+    private static function seen(Cooking $cooking, Course $course, Going $going, Ahead $ahead, Ahead $planned, ?DateTimeImmutable $boiling, Volume $notch, DateTimeImmutable $now): self
+    {
+        $reckoning = $going->reckoning;
+        $pan = $cooking->place->pan;
+        $served = $ahead->served->volume()->inMillilitres() + $cooking->sauces->pieces->inMillilitres() + $reckoning->ladled;
 
         return new self(
             $reckoning,
             $boiling !== null,
+            $ahead->judged,
             ThicknessForecast::within($reckoning->sauce, $reckoning->strength->deviation),
-            $left,
-            $ends,
-            ThicknessForecast::within($ends, $reckoning->strength->deviation),
-            $pan->depth($ends->volume()),
-            new Trend($planned, $gone, $read, $left->seconds > 0.0 ? $depths : [], $sheet->endDepth()->inMillimetres(), self::arrives($reckoning, $sheet->end->volume())),
+            $ahead->left,
+            $ahead->tested,
+            ThicknessForecast::within($ahead->tested, $reckoning->strength->deviation),
+            $pan->depth($ahead->tested->volume()),
+            new Trend(
+                $planned->depths($pan, 0.0),
+                $going->gone,
+                $going->read,
+                $ahead->left->seconds > 0.0 ? $ahead->depths($pan, $reckoning->seconds) : [],
+                $pan->depth($notch)->inMillimetres(),
+                self::arrives($reckoning, $notch),
+            ),
             Catching::of($reckoning, self::unstirred($course, $boiling, $now), self::stirEvery($course)),
+            Volume::ofMillilitres($served),
         );
     }
 
-    /**
-     * @return array{Reckoning, list<Point>, list<Point>} the sauce now, mm of depth as reckoned and as read, since it came to the boil
-     */
-    private static function followed(Reckoning $reckoning, Course $course, DateTimeImmutable $begun, ?DateTimeImmutable $boiling, ?DateTimeImmutable $off, DateTimeImmutable $now): array
+    /** What is left on the clock of the present step, if the sauce simmers at it. */
+    private static function here(Course $course, DateTimeImmutable $now): Duration
     {
-        $since = static fn(DateTimeImmutable $at): float => $boiling === null ? 0.0 : Moments::between($boiling, $off === null ? $at : min($at, $off));
-        $mm = static fn(Reckoning $reckoning): Point => new Point(Duration::ofSeconds($reckoning->seconds), $reckoning->depth()->inMillimetres());
-        [$gone, $read] = [[$mm($reckoning)], []];
-        foreach ($course->events as $event) {
-            if ($event->at < $begun || $event->at > $now || !self::concerns($event)) {
-                continue;
-            }
-            [$reckoning, $points] = self::going($reckoning, $since($event->at), $mm);
-            $gone = [...$gone, ...$points];
-            $reckoning = self::after($reckoning, $event, $off === null || $event->at < $off);
-            if (in_array($event->reading?->kind, [ReadingKind::Depth, ReadingKind::Weight], true)) {
-                $read[] = $mm($reckoning);
-            }
-            $gone[] = $mm($reckoning);
-        }
-        [$reckoning, $points] = self::going($reckoning, $since($now), $mm);
+        $ends = $course->step()->conditions->simmers === null ? null : $course->timerEnds();
 
-        return [$reckoning, [...$gone, ...$points], $read];
-    }
-
-    private static function concerns(Event $event): bool
-    {
-        return $event->heat instanceof SimmerLevel || in_array($event->kind, [EventKind::Read, EventKind::ToppedUp, EventKind::Thickened, EventKind::Rescued, EventKind::LadledOff], true);
-    }
-
-    private static function after(Reckoning $reckoning, Event $event, bool $simmered): Reckoning
-    {
-        return match (true) {
-            $event->heat instanceof SimmerLevel => $reckoning->on($event->heat),
-            $event->reading !== null => $reckoning->read($event->reading, $simmered),
-            $event->added !== null => $reckoning->with($event->added),
-            $event->rescued !== null => $reckoning->rescued($event->rescued),
-            // Off the simmer it is what came out that is ladled, and no level of the pot any more.
-            $event->taken !== null => $simmered ? $reckoning->ladledOff($event->taken) : $reckoning,
-            default => $reckoning,
-        };
-    }
-
-    /**
-     * @param callable(Reckoning): Point $mm
-     *
-     * @return array{Reckoning, list<Point>}
-     */
-    private static function going(Reckoning $reckoning, float $until, callable $mm): array
-    {
-        $points = [];
-        $parts = $until - $reckoning->seconds > 120.0 ? 6 : 1;
-        $part = ($until - $reckoning->seconds) / $parts;
-        for ($i = 0; $i < $parts && $part > 0.0; $i++) {
-            $reckoning = $reckoning->simmeredUntil($reckoning->seconds + $part);
-            $points[] = $mm($reckoning);
-        }
-
-        return [$reckoning, $points];
-    }
-
-    /** What is left on the simmer's timer: all of it before it is begun, nothing when it is left behind. */
-    private static function left(Course $course, DateTimeImmutable $now): Duration
-    {
-        $simmers = [StepKind::Simmer, StepKind::Reduce];
-        if (in_array($course->step()->kind, [...$simmers, StepKind::Test, StepKind::Correct, StepKind::Season], true)) {
-            $ends = $course->timerEnds();
-
-            return Duration::ofSeconds($ends === null ? 0.0 : Moments::between($now, $ends));
-        }
-        foreach (array_slice($course->steps, $course->current + 1) as $step) {
-            if (in_array($step->kind, $simmers, true)) {
-                return $step->time;
-            }
-        }
-
-        return Duration::ofSeconds(0.0);
+        return Duration::ofSeconds($ends === null ? 0.0 : Moments::between($now, $ends));
     }
 
     /** min until the level stands at the notch. */
@@ -243,7 +189,7 @@ final readonly class SauceWatch
     /** Null where one stirs all the time, or nothing catches. */
     private static function stirEvery(Course $course): ?Duration
     {
-        foreach ($course->step()->tendings as $tending) {
+        foreach ($course->step()->pace->tendings as $tending) {
             if ($tending->kind === TendingKind::Stir) {
                 return $tending->every;
             }

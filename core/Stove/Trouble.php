@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Lento\Stove;
 
 use Lento\Compose\Composer;
-use Lento\Compose\Liquid;
 use Lento\Compose\Question;
-use Lento\Compose\Sheet;
+use Lento\Exception\Missing;
 use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
+use Lento\Larder\Larder;
+use Lento\Plan\Cooking;
 use Lento\Quantity\Temperature;
 use Lento\Rescue\Patient;
 use Lento\Thickness\EquivalentFlour;
@@ -23,7 +24,7 @@ final readonly class Trouble
     /** A pot as it is now; before there is a sauce, what its sheet promises and its roux. */
     public static function with(PotWatch $pot): Patient
     {
-        return self::patient($pot->sheet, $pot->sauce?->reckoning);
+        return self::patient($pot->cooking, $pot->sauce?->reckoning, $pot->plan->promise?->saltPercent);
     }
 
     /**
@@ -36,25 +37,27 @@ final readonly class Trouble
      */
     public static function withSomebodys(Question $question): Patient
     {
-        return self::patient((new Composer())->answer($question), null);
+        $sheet = (new Composer())->answer($question);
+        $plan = $sheet->plan();
+
+        return self::patient($plan->cooking ?? throw Missing::from('sheet-plan', 'sauce'), null, $sheet->end->saltPercent());
     }
 
-    private static function patient(Sheet $sheet, ?Reckoning $now): Patient
+    private static function patient(Cooking $cooking, ?Reckoning $now, ?float $saltPercent): Patient
     {
-        $question = $sheet->question;
-        $simmer = $now?->simmer() ?? $question->simmer();
+        $simmer = $now?->simmer() ?? $cooking->simmer();
 
         return new Patient(
-            $now->sauce ?? $sheet->end,
-            EquivalentFlour::of($sheet->end),
-            max(self::LEAST_SALT, $sheet->end->saltPercent()),
-            Liquid::of($question)->kind,
-            $question->pan,
+            $now->sauce ?? $cooking->sauces->tested,
+            EquivalentFlour::of($cooking->sauces->tested),
+            max(self::LEAST_SALT, $saltPercent ?? 0.0),
+            $cooking->liquid,
+            $cooking->place->pan,
             $simmer,
-            $question->larder,
+            Larder::house(),
             $now?->temperature() ?? Temperature::ofCelsius($simmer->celsius()),
-            $sheet->roux,
-            $sheet->shade,
+            $cooking->roux?->roux,
+            $cooking->roux?->ends,
         );
     }
 }

@@ -32,7 +32,7 @@ final readonly class EquivalentFlour
     public static function ofGramsPerLitre(float $gramsPerLitre): self
     {
         if (!is_finite($gramsPerLitre) || $gramsPerLitre < self::LEAST || $gramsPerLitre > self::MOST) {
-            throw OutOfRange::between('a thickness', $gramsPerLitre, self::LEAST, self::MOST, 'g flour per litre');
+            throw OutOfRange::between('thickness', $gramsPerLitre, self::LEAST, self::MOST, 'g flour per litre');
         }
 
         return new self($gramsPerLitre);

@@ -49,9 +49,9 @@ final readonly class MeasuredThickness
     private static function matching(Sauce $believed, Closure $above): self
     {
         if ($believed->suspension()->thickening <= 0.0) {
-            throw Missing::from('the sauce', 'thickener');
+            throw Missing::from('sauce', 'thickener');
         }
-        $factor = (new Root(1e-10))->of(static fn(float $f): float => $above($believed->strengthened($f)), self::LEAST, self::MOST, 'this reading');
+        $factor = (new Root(1e-10))->of(static fn(float $f): float => $above($believed->strengthened($f)), self::LEAST, self::MOST, 'thickness-of-this-reading');
 
         return new self($factor, $believed->strengthened($factor));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Thickness;
 
+use Lento\Exception\OutOfRange;
 use Lento\Heat\HeatCapacity;
 use Lento\Larder\Fat;
 use Lento\Larder\Ingredient;
@@ -35,6 +36,9 @@ final readonly class Sauce
     /** Share of the thickening left by each cooling and reheating, whisked smooth; an estimate. */
     private const REHEATED = 0.96;
 
+    /** No pot holds more than a few hundred kilograms of anything; its buffer is counted in mmol times ml. */
+    private const MOST_GRAMS = 1e12;
+
     private function __construct(
         public float $waterGrams,
         public float $fatGrams,
@@ -59,6 +63,63 @@ final readonly class Sauce
     public static function nothing(): self
     {
         return new self(0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, new Starch());
+    }
+
+    /**
+     * All that it is made of, to be written down and read again by ofParts().
+     *
+     * @return array<string, float> g, but for yolk_set and the acids
+     */
+    public function parts(): array
+    {
+        return [
+            'water' => $this->waterGrams,
+            'fat' => $this->fatGrams,
+            'solids' => $this->solidsGrams,
+            'milk_solids' => $this->milkSolidsGrams,
+            'gelatin' => $this->gelatinGrams,
+            'salt' => $this->saltGrams,
+            'alcohol' => $this->alcoholGrams,
+            'added_fat' => $this->addedFatGrams,
+            'skimmed_fat' => $this->skimmedFatGrams,
+            'other_thickening' => $this->otherThickeningGrams,
+            'yolk' => $this->yolkGrams,
+            'yolk_set' => $this->yolkSet,
+            'buffer' => $this->buffer,
+            'buffer_times_ph' => $this->bufferTimesPh,
+        ];
+    }
+
+    /**
+     * @param array<string, float> $parts as parts() has them; what is left out is none
+     *
+     * @throws OutOfRange if one is no number, or so far off that it is none of a sauce
+     */
+    public static function ofParts(array $parts, Starch $starch): self
+    {
+        $part = static function (string $name) use ($parts): float {
+            $value = $parts[$name] ?? 0.0;
+
+            return is_finite($value) && abs($value) <= self::MOST_GRAMS ? $value : throw OutOfRange::between('part-of-a-sauce', is_finite($value) ? $value : 0.0, -self::MOST_GRAMS, self::MOST_GRAMS, 'g');
+        };
+
+        return new self(
+            $part('water'),
+            $part('fat'),
+            $part('solids'),
+            $part('milk_solids'),
+            $part('gelatin'),
+            $part('salt'),
+            $part('alcohol'),
+            $part('added_fat'),
+            $part('skimmed_fat'),
+            $part('other_thickening'),
+            $part('yolk'),
+            $part('yolk_set'),
+            $part('buffer'),
+            $part('buffer_times_ph'),
+            $starch,
+        );
     }
 
     public function with(Ingredient $kind, Mass $mass): self

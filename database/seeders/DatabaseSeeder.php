@@ -18,20 +18,27 @@ use App\Models\Sauce;
 use App\Models\Service;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
-use App\Stove\ClosePot;
-use App\Stove\CurrentPot;
 use App\Stove\OutcomeReader;
 use App\Stove\RecordEvents;
 use App\Stove\StartPot;
-use App\Stove\StoredEvent;
+use App\Stove\Tap;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Lento\Compose\Base;
-use Lento\Compose\StepKind;
-use Lento\Compose\TendingKind;
-use Lento\Course\EventKind;
+use Lento\Course\Happened\Done;
+use Lento\Course\Happened\Finished;
+use Lento\Course\Happened\Noted;
+use Lento\Course\Happened\Poured;
+use Lento\Course\Happened\ReadOff;
+use Lento\Course\Happened\Tended;
+use Lento\Course\Outcome;
+use Lento\Course\Reading;
+use Lento\Course\Stamp;
+use Lento\Plan\StepKind;
+use Lento\Plan\TendingKind;
 use Lento\Pot\HobKind;
 use Lento\Pot\PanBase;
+use Lento\Quantity\Length;
 use Lento\Thickness\SpoonWord;
 use RuntimeException;
 
@@ -84,10 +91,9 @@ final class DatabaseSeeder extends Seeder
     {
         $pot = $this->start($start, $question, $at, $cook, 'ring-1');
         $clock = $this->advance($record, $pot, $at, $pace, StepKind::Finish, $notes, $millimetres)->addMinutes(2);
-        $kitchen = $this->loaded();
-        $close = new ClosePot(new CurrentPot($kitchen), $kitchen);
-        $read = OutcomeReader::read($outcome, $close->kilogramsPerLitre($pot))['outcome'];
-        $record($pot, [new StoredEvent(EventKind::Finished, "seed-{$pot->id}-finished", $clock->getTimestampMs(), max(0, count($pot->steps) - 1))], CarbonImmutable::now(), $close->outcome($pot, $read, $clock), $close->lesson($pot, $read, $clock));
+        $read = OutcomeReader::read($outcome, OutcomeReader::kilogramsPerLitre($pot->plan));
+        $stamp = Stamp::of("seed-{$pot->id}-finished", StepKind::Finish->value, $clock);
+        $record($pot, [Tap::made(new Finished($stamp, $read instanceof Outcome ? $read : throw new RuntimeException('A demo outcome is none.')))], CarbonImmutable::now());
     }
 
     /** @param array<string, string> $question */
@@ -96,10 +102,11 @@ final class DatabaseSeeder extends Seeder
         $pot = $this->start($start, $question, $at, $cook, $place);
         $began = $this->advance($record, $pot, $at, 1.0, $until, [], 0.0);
         $events = [];
-        foreach ($pot->course()->step()->tendings as $tending) {
+        foreach ($pot->course()->step()->pace->tendings as $tending) {
             // Seen to as often as it wants it, up to now.
             for ($due = $began->addSeconds((int) $tending->every->seconds); $due->isPast() && $tending->kind !== TendingKind::Look; $due = $due->addSeconds((int) $tending->every->seconds)) {
-                $events[] = new StoredEvent(EventKind::Tended, sprintf('seed-%d-%s-%d', $pot->id, $tending->kind->value, count($events)), $due->getTimestampMs(), $pot->course()->current, choice: $tending->kind->value);
+                $id = sprintf('seed-%d-%s-%d', $pot->id, $tending->kind->value, count($events));
+                $events[] = Tap::made(new Tended(Stamp::of($id, $pot->course()->step()->id, $due), $tending->kind));
             }
         }
         $record($pot, $events, CarbonImmutable::now());
@@ -121,8 +128,8 @@ final class DatabaseSeeder extends Seeder
     /** One of the pots that are on is a base of the supper. */
     private function ladledFor(Service $supper, string $branch, Pot $pot): void
     {
-        $node = WorkedOut::page($supper, $this->loaded())->flow?->node($branch) ?? throw new RuntimeException('The demo service has no answer.');
-        $pot->update(['service_id' => $supper->id, 'branch' => $branch, 'plan' => [...$pot->plan, 'ladles' => CookBranch::ladlesOff($node, $this->loaded())]]);
+        $node = WorkedOut::of($supper, $this->loaded())->flow?->node($branch) ?? throw new RuntimeException('The demo service has no answer.');
+        $pot->update(['service_id' => $supper->id, 'branch' => $branch, 'plan' => $pot->plan->withLadles(CookBranch::ladlesOff($node))]);
     }
 
     /** @return array<string, string> ids of the pans by their names */
@@ -168,7 +175,7 @@ final class DatabaseSeeder extends Seeder
         $kitchen = $this->loaded();
         $sheet = Answer::to($fields, $kitchen)->sheet ?? throw new RuntimeException('A demo question has no answer.');
 
-        return $start($sheet, $fields->filled($kitchen), $at, $cook, place: $place);
+        return $start($sheet->plan(), $at, $fields->filled($kitchen)->toAddress(), $cook, place: $place);
     }
 
     /**
@@ -180,38 +187,36 @@ final class DatabaseSeeder extends Seeder
      */
     private function advance(RecordEvents $record, Pot $pot, CarbonImmutable $clock, float $pace, StepKind $until, array $notes, float $millimetres): CarbonImmutable
     {
-        $events = [];
-        $happened = static function (EventKind $kind, int $step, CarbonImmutable $at, int $pour = 0, ?float $value = null, string $choice = '', string $text = '') use (&$events, $pot): void {
-            $events[] = new StoredEvent($kind, sprintf('seed-%d-%d', $pot->id, count($events)), $at->getTimestampMs(), max(0, $step), max(0, $pour), value: $value, choice: $choice, text: $text);
-        };
-        foreach ($pot->steps as $index => $step) {
+        $taps = [];
+        foreach ($pot->plan->steps as $step) {
             if ($step->kind === $until) {
                 break;
             }
-            $took = (int) round(max(30.0, $step->time->seconds * $pace));
-            for ($pour = 0; $pour < $step->pours; $pour++) {
-                $happened(EventKind::Poured, $index, $clock->addSeconds(intdiv($took * $pour, $step->pours)), pour: $pour);
+            $took = (int) round(max(30.0, $step->pace->time->seconds * $pace));
+            $stamp = static function (int $seconds) use (&$taps, $pot, $step, $clock): Stamp {
+                return Stamp::of(sprintf('seed-%d-%d', $pot->id, count($taps)), $step->id, $clock->addSeconds($seconds));
+            };
+            foreach ($step->additions as $i => $addition) {
+                $taps[] = Tap::made(new Poured($stamp(intdiv($took * $i, count($step->additions))), $addition->id));
             }
-            foreach ($step->tendings as $tending) {
+            foreach ($step->pace->tendings as $tending) {
                 for ($at = $tending->every->seconds; $at < $took && $tending->kind !== TendingKind::Look; $at += $tending->every->seconds) {
-                    $happened(EventKind::Tended, $index, $clock->addSeconds((int) $at), choice: $tending->kind->value);
+                    $taps[] = Tap::made(new Tended($stamp((int) $at), $tending->kind));
                 }
             }
-            if (in_array($step->kind, [StepKind::Simmer, StepKind::Reduce], true)) {
+            if ($step->ends->depth !== null) {
                 foreach ($notes as $i => $note) {
-                    $happened(EventKind::Note, $index, $clock->addSeconds(intdiv($took * ($i + 1), count($notes) + 1)), text: $note);
+                    $taps[] = Tap::made(new Noted($stamp(intdiv($took * ($i + 1), count($notes) + 1)), $note));
                 }
-                $depth = $pot->plan['end_depth_mm'] ?? 0.0;
-                $happened(EventKind::Read, $index, $clock->addSeconds((int) (0.9 * $took)), value: ($depth + $millimetres + 1.0) / 1000.0, choice: 'depth');
+                $taps[] = Tap::made(new ReadOff($stamp((int) (0.9 * $took)), Reading::depth(Length::ofMillimetres($step->ends->depth->inMillimetres() + $millimetres + 1.0))));
             }
             if ($step->kind === StepKind::Test) {
-                $word = array_search($pot->plan['spoon'] ?? '', array_column(SpoonWord::cases(), 'value'), true);
-                $happened(EventKind::Read, $index, $clock, value: (float) $word, choice: 'spoon');
+                $taps[] = Tap::made(new ReadOff($stamp(0), Reading::spoon($pot->plan->promise->spoon ?? SpoonWord::Coats)));
             }
+            $taps[] = Tap::made(new Done($stamp($took)));
             $clock = $clock->addSeconds($took);
-            $happened(EventKind::Done, $index, $clock);
         }
-        $record($pot, $events, CarbonImmutable::now());
+        $record($pot, $taps, CarbonImmutable::now());
 
         return $clock;
     }

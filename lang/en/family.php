@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 return [
     'title' => 'Family',
+    'none_title' => 'No service yet',
+    'none' => 'Covers of each finished sauce in, litres of each base out.',
+    'begin' => 'Begin a service',
     'tree' => 'All sauces and where they come from',
     'tree_link' => 'The tree',
     'tree_hint' => 'A base above, what is made of it below. Tap a sauce for its sheet.',

@@ -126,6 +126,7 @@ return [
     'move' => [
         'boil-first' => 'Boil it first, then judge',
         'go-on' => 'Go on simmering',
+        'thicken-apart' => 'Do not boil it: thicken a part, or starch boiled in stock, and stir that in',
         'right' => 'Right as it is',
         'cook-out' => 'Simmer on: it still tastes of flour',
         'reduce' => 'Boil it down to :mm mm',
@@ -172,6 +173,10 @@ return [
     'sound_on' => 'Sound on',
     'sound_off' => 'Sound off',
     'held' => '{1} No line: timers run on. :count tap held here, sent when it is back|[2,*] No line: timers run on. :count taps held here, sent when it is back',
+    'aside' => '{1} :count tap could not be taken and is kept here|[2,*] :count taps could not be taken and are kept here',
+    'aside_what' => 'Everything else goes on. Send it again, or note what it was on the pot and let it go.',
+    'aside_again' => 'Send again',
+    'aside_forget' => 'Let it go',
     'no_line' => 'No line: timers run on, taps will be held here.',
     'curve' => [
         'roux' => 'Roux over the minutes. Now shade :now, planned to be lifted at :target.',
@@ -210,6 +215,7 @@ return [
         'ladled-off' => ':amount ladled off for :sauce',
         'taken-over' => ':cook has it',
         'kept' => ['served' => 'served', 'held' => 'held hot', 'cooled' => 'cooled'],
+        'unknown' => 'something newer: “:kind”',
         'undone' => 'undone',
         'finished' => 'closed',
         'taken-off' => 'taken off unfinished',

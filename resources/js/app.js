@@ -1,4 +1,5 @@
 import 'htmx.org';
+import { startAside } from './aside.js';
 import { startCalls } from './calls.js';
 import { startClocks } from './clocks.js';
 import { startFields } from './fields.js';
@@ -19,6 +20,7 @@ startRescue();
 startSlides();
 startStove();
 startCalls();
+startAside();
 startLine();
 // From here on keys and taps are heard; whoever drives the page by machine waits for this.
 document.documentElement.dataset.ready = 'yes';

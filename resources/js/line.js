@@ -2,10 +2,12 @@
 // another tablet has done something.
 
 import { heard, jumped, now } from './clocks.js';
-import { held } from './held.js';
+import { showAside } from './aside.js';
+import { aside, held } from './held.js';
 
 const EVERY = 5000;
 const AT_ONCE = 100;
+const TRIES = 3;
 
 let [sending, down, latest, pots] = [false, false, null, null];
 
@@ -31,38 +33,63 @@ export function showHeld() {
   note.textContent = (count === 1 ? note.dataset.one : note.dataset.many).replace(':count', String(count));
 }
 
+/** What the server says of a batch; a status where it can make nothing of it. The line is down where it says nothing at all. */
 async function batch(pot, events) {
   const answer = await fetch(`/pots/${pot}/events/batch`, {
     method: 'POST',
     headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': token() },
     body: JSON.stringify({ events }),
   });
-  // The pot is gone, or the page is from before a restart: neither gets better by sending it again.
-  if (answer.status === 404) return { kept: events.map((event) => event.token), refused: [] };
-  if (answer.status === 419) return location.reload();
-  if (!answer.ok) throw new Error(String(answer.status));
-  return answer.json();
+  if (answer.status === 419) {
+    location.reload();
+    return { leaving: true };
+  }
+  // Being set up anew, or asked to wait: that is over soon, and the same will be taken then.
+  if ([429, 502, 503, 504].includes(answer.status)) throw new Error(String(answer.status));
+  return answer.ok ? answer.json() : { status: answer.status };
 }
 
-/** Sends all that is held, one pot after the other. Resolves when nothing is left or the line is down. */
+const tries = new Map();
+
+/** One that the server cannot take: after a few tries it is set aside, and all that waits behind it goes on. */
+function refuse(event, status) {
+  const tried = (tries.get(event.token) ?? 0) + 1;
+  tries.set(event.token, tried);
+  if (status < 500 || tried >= TRIES) aside.add(event, status);
+  return status < 500 || tried >= TRIES;
+}
+
+/** Sends so many of a pot; where they cannot be taken together, one by one, to find the one that cannot. */
+async function sendSome(pot, some, done) {
+  const asked = now();
+  const answer = await batch(pot, some);
+  if (answer.leaving) return false;
+  if (answer.status && some.length > 1) {
+    for (const one of some) if (!(await sendSome(pot, [one], done))) return false;
+    return true;
+  }
+  if (answer.status) return refuse(some[0], answer.status);
+  if (answer.now) heard(answer.now, asked);
+  held.drop([...answer.kept, ...answer.refused.map((refusal) => refusal.token)]);
+  done.pots.add(pot);
+  done.kept += answer.kept.length;
+  done.refused.push(...answer.refused);
+  if (answer.finished) done.finished.add(pot);
+  latest = answer.latest ?? latest;
+  return true;
+}
+
+/** Sends all that is held, one pot after the other. Resolves when nothing is left, or only what a pot could not take yet, or the line is down. */
 export async function send() {
   if (sending) return;
   sending = true;
   const done = { pots: new Set(), kept: 0, refused: [], finished: new Set() };
+  const stuck = new Set();
   try {
-    for (let events = held.all(); events.length > 0; events = held.all()) {
+    for (let events = held.all(); events.length > 0; events = held.all().filter((event) => !stuck.has(event.pot))) {
       const pot = events[0].pot;
       const some = events.filter((event) => event.pot === pot).slice(0, AT_ONCE);
-      const asked = now();
-      const answer = await batch(pot, some);
-      if (!answer) return;
-      if (answer.now) heard(answer.now, asked);
-      held.drop([...answer.kept, ...answer.refused.map((refusal) => refusal.token)]);
-      done.pots.add(pot);
-      done.kept += answer.kept.length;
-      done.refused.push(...answer.refused);
-      if (answer.finished) done.finished.add(pot);
-      latest = answer.latest ?? latest;
+      if (!(await sendSome(pot, some, done))) stuck.add(pot);
     }
     mark(false);
   } catch {
@@ -70,10 +97,11 @@ export async function send() {
   } finally {
     sending = false;
     showHeld();
+    showAside();
   }
   if (done.pots.size > 0) tell('lento:sent', done);
   // Taps that came while the last answer was on its way.
-  if (!down && held.all().length > 0) await send();
+  if (!down && held.all().some((event) => !stuck.has(event.pot))) await send();
 }
 
 async function pulse() {
@@ -101,6 +129,8 @@ export function startLine() {
   document.addEventListener('htmx:after:swap', () => mark(false));
   if (!document.querySelector('.rail')) return;
   showHeld();
+  showAside();
+  document.addEventListener('lento:again', send);
   send();
   pulse();
   setInterval(pulse, EVERY);

@@ -123,27 +123,26 @@ const lines = (element, selector, text) => {
 function goOn(event) {
   const here = stove();
   const ahead = JSON.parse(here.dataset.ahead);
-  const at = ahead.findIndex((step) => String(step.step) === event.step);
-  const target = event.kind === 'done' ? ahead.findIndex((step) => step.step === Number(event.to ?? Number(event.step) + 1)) : at;
-  const step = ahead[target];
-  if (!step || !['done', 'poured'].includes(event.kind)) return;
-  const poured = event.kind === 'poured' ? Number(event.pour) + 1 : 0;
+  const at = ahead.findIndex((step) => step.step === event.step);
+  const later = event.to ? ahead.findIndex((step) => step.step === event.to) : at + 1;
+  const step = ahead[event.kind === 'done' ? later : at];
+  if (at < 0 || !step || !['done', 'poured'].includes(event.kind)) return;
   const key = here.querySelector('.keys .go');
   const form = key?.form?.matches('[data-stove]') ? key.form : null;
   if (!form) return;
   form.querySelector('[name=step]').value = step.step;
   form.querySelector('[name=to]')?.remove();
   form.querySelector('[name=pour]')?.remove();
-  const pours = poured < step.pours.length;
-  form.querySelector('[name=kind]').value = pours ? 'poured' : 'done';
-  if (pours) form.insertAdjacentHTML('beforeend', `<input type="hidden" name="pour" value="${poured}">`);
-  key.firstChild.textContent = pours ? step.pours[poured] : step.done;
+  const pour = step.pours[event.kind === 'poured' ? step.pours.findIndex((one) => one.id === event.pour) + 1 : 0];
+  form.querySelector('[name=kind]').value = pour ? 'poured' : 'done';
+  if (pour) form.append(Object.assign(document.createElement('input'), { type: 'hidden', name: 'pour', value: pour.id }));
+  key.firstChild.textContent = pour ? pour.says : step.done;
   refresh(form);
   if (event.kind !== 'done') return;
   here.querySelectorAll('form[data-stove] [name=step]').forEach((field) => {
     field.value = step.step;
   });
-  here.dataset.step = String(step.step);
+  here.dataset.step = step.step;
   lines(here, 'h1', step.title);
   for (const sense of ['look', 'smell', 'listen']) lines(here, `.cues .${sense} span span`, step.senses[sense] ?? '');
   lines(here, '.caution span', step.caution);

@@ -7,7 +7,7 @@ const end = (page, name) => page.getByRole('region', { name, exact: true });
 /** A service of its own for one test, with these wishes typed into its form. */
 async function service(page, wishes) {
   await page.goto('/family');
-  await page.getByRole('button', { name: 'New service' }).click();
+  await page.getByRole('button', { name: /^(New|Begin a) service$/ }).click();
   await expect(page.locator('html')).toHaveAttribute('data-ready', 'yes');
   for (const [i, { sauce, liquid, covers, each }] of wishes.entries()) {
     if (i > 0) await page.getByText('Add a sauce').click();
@@ -128,7 +128,7 @@ test('without JavaScript the whole form works all the same', async ({ browser },
   const context = await browser.newContext({ javaScriptEnabled: false, baseURL: project.use.baseURL, viewport: { width: 1280, height: 800 } });
   const page = await context.newPage();
   await page.goto('/family');
-  await page.getByRole('button', { name: 'New service' }).click();
+  await page.getByRole('button', { name: /^(New|Begin a) service$/ }).click();
   await page.locator('#wishes-0-covers').fill('50');
   await page.locator('#wishes-0-sauce').selectOption('mornay');
   await page.locator('#wishes-0-covers').press('Enter');

@@ -6,7 +6,7 @@ use App\Models\Pot;
 use App\Models\Sauce;
 use App\Models\SauceVersion;
 use Database\Seeders\DatabaseSeeder;
-use Lento\Compose\StepKind;
+use Lento\Plan\StepKind;
 
 use function Pest\Laravel\get;
 use function Pest\Laravel\seed;
@@ -41,7 +41,7 @@ it('lets a page load from its own address only', function (): void {
 it('keeps the promises of the plan, whatever the model learns later', function (): void {
     seed(DatabaseSeeder::class);
     $pot = Pot::query()->firstOrFail();
-    $steps = $pot->steps;
+    $plan = $pot->plan;
     $pot->update(['question' => ['sauce' => 'espagnole', 'amount' => '9']]);
-    expect($pot->refresh()->steps)->toEqual($steps)->and($pot->plan['yield_ml'] ?? 0.0)->toEqual(2000);
+    expect($pot->refresh()->plan)->toEqual($plan)->and($pot->plan->promise?->volume->inMillilitres())->toEqualWithDelta(2000.0, 1e-6);
 });

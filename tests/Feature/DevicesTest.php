@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Devices\DeviceKind;
 use App\Devices\SimulatedPot;
 use App\Kitchen\Kitchen;
 use App\Models\Device;
+use App\Models\DeviceKind;
 use App\Models\Pot;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
@@ -14,7 +14,8 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Testing\TestResponse;
-use Lento\Compose\StepKind;
+use Lento\Course\Happened\ReadOff;
+use Lento\Plan\StepKind;
 use Lento\Quantity\MeasureSystem;
 
 use function Pest\Laravel\call;
@@ -28,7 +29,7 @@ require_once __DIR__ . '/taps.php';
 require_once __DIR__ . '/schemas.php';
 
 /** A device made in Kitchen, and the token that was shown. */
-function madeDevice(string $kind = 'probe', string $place = 'ring-1'): string
+function madeDevice(string $kind = 'probe', string $place = 'hob-1'): string
 {
     post('/kitchen/devices', ['name' => 'Blue', 'kind' => $kind, 'place' => $place])->assertRedirect()->assertSessionHasNoErrors();
     $shown = session('device');
@@ -41,7 +42,7 @@ function standing(): Pot
 {
     travelTo(CarbonImmutable::now()->startOfSecond());
     $pot = started();
-    happens($pot, 'moved', ['choice' => 'ring-1']);
+    happens($pot, 'moved', ['choice' => 'hob-1']);
     travel(20)->minutes();
 
     return $pot;
@@ -108,7 +109,7 @@ it('takes what comes twice once, what comes late at its time, and a flood by one
     $flood = array_map(static fn(int $i): array => ['id' => "f{$i}", 'at' => ms(20) + 20 * $i, 'value' => 90], range(0, 249));
     $kept = posted($token, $flood)->assertOk()->json('kept');
     expect(is_array($kept) ? count($kept) : 99)->toBeLessThanOrEqual(2)
-        ->and(array_map(fn($event): float => round($event->reading?->asTemperature()->inCelsius() ?? 0.0), array_slice($pot->course()->events, 1, 3)))->toBe([40.0, 60.0, 70.0]);
+        ->and(array_map(static fn(ReadOff $event): float => round($event->reading->asTemperature()->inCelsius()), array_slice($pot->course()->all(ReadOff::class), 0, 3)))->toBe([40.0, 60.0, 70.0]);
 });
 
 it('sets a clock right that is an hour off', function (int $off): void {
@@ -192,7 +193,7 @@ it('ignores what this pot cannot be, and the pot’s own page says so', function
     // What is off in one pot is not said of the next.
     happens($pot, 'moved', ['choice' => 'bench']);
     $next = started();
-    happens($next, 'moved', ['choice' => 'ring-1']);
+    happens($next, 'moved', ['choice' => 'hob-1']);
     posted($token, [['id' => 'next', 'at' => ms(), 'value' => 1.5]])->assertOk()->assertJsonPath('kept', ['next']);
     get("/pots/{$next->id}")->assertOk()->assertDontSee('readings ignored');
     get("/pots/{$pot->id}")->assertOk()->assertDontSee('readings ignored');

@@ -6,7 +6,8 @@ use App\Models\Hob;
 use App\Models\KitchenSettings;
 use App\Models\Pot;
 use Carbon\CarbonImmutable;
-use Lento\Compose\StepKind;
+use Lento\Learning\Factor;
+use Lento\Plan\StepKind;
 
 use function Pest\Laravel\get;
 use function Pest\Laravel\post;
@@ -91,7 +92,7 @@ it('keeps the promises of a pot that cooks while the kitchen learns', function (
     cookedThin();
     app()->forgetScopedInstances();
     expect($before)->not->toBe('')->and($notch() === '' ? $before : $notch())->toBe($before)
-        ->and($pot->plan['factors']['evaporation'] ?? null)->toEqual([1, 0.3, 0]);
+        ->and($pot->plan->cooking?->place->kitchen->evaporation)->toEqual(Factor::of(1.0, 0.3, 0));
 });
 
 it('forgets what a reopened pot had taught', function (): void {

@@ -8,7 +8,8 @@ use App\Models\Pot;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
-use Lento\Compose\StepKind;
+use Lento\Course\EventKind;
+use Lento\Plan\StepKind;
 
 use function Pest\Laravel\get;
 use function Pest\Laravel\post;
@@ -60,11 +61,11 @@ function spoilt(string $how, string $file): string
         'cut off in the midst' => substr($file, 0, -400),
         'a comma gone' => str_replace("},\n{", "}\n{", $file),
         'the last pot spoilt' => substr_replace($file, '"kind":"danced"', (int) strrpos($file, '"kind":"finished"'), strlen('"kind":"finished"')),
-        'a field of the wrong kind' => (string) preg_replace('/"volume_ml":[\d.]+/', '"volume_ml":"lots"', $file, 1),
+        'a field of the wrong kind' => (string) preg_replace('/"outcome":\{"m3":[\d.e-]+/', '"outcome":{"m3":"lots"', $file, 1),
         'a field nobody knows' => str_replace('"left_out":false', '"left_out":false,"extra":1', $file),
-        'a reading that cannot be' => str_replace('"value":0.045', '"value":99', $file),
-        'an end that its events do not say' => (string) preg_replace('/"finished_at":"[^"]+"/', '"finished_at":"2020-01-01T00:00:00.000Z"', $file, 1),
-        'of another version' => str_replace('"version":1', '"version":9', $file),
+        'a reading that cannot be' => str_replace('"si":0.045', '"si":99', $file),
+        'a plan of another version' => (string) preg_replace('/"plan":\{"v":1/', '"plan":{"v":9', $file, 1),
+        'of another version' => str_replace('"version":2', '"version":9', $file),
         default => $how,
     };
 }
@@ -121,7 +122,7 @@ it('takes a note after the fact at its own time, finds it, and does not reopen t
     // The way back still takes back the ending, and not the note.
     $ending = $pot->course()->ending();
     $page->assertSee('value="' . $ending?->id . '"', false);
-    expect($ending?->kind->value)->toBe('finished');
+    expect($ending?->kind())->toBe(EventKind::Finished);
     get('/log?words=pike')->assertSee(route('log.show', $pot), false);
     post("/log/{$pot->id}/notes", ['token' => 'b', 'text' => str_repeat('x', 501)])->assertSessionHasErrors('text');
     post("/log/{$pot->id}/notes", ['token' => ['b'], 'text' => ['x']])->assertSessionHasErrors();
@@ -176,12 +177,12 @@ it('refuses a broken or foreign file with the line, and keeps nothing of it', fu
 })->with([
     'cut off in the midst' => ['cut off in the midst', 'Line 4'],
     'a comma gone' => ['a comma gone', 'Line 3: just one comma'],
-    'the last pot spoilt' => ['the last pot spoilt', 'Line 4: events.'],
-    'a field of the wrong kind' => ['a field of the wrong kind', 'Line 2: outcome.volume_ml'],
+    'the last pot spoilt' => ['the last pot spoilt', 'Line 4: events'],
+    'a field of the wrong kind' => ['a field of the wrong kind', '.outcome.m3'],
     'a field nobody knows' => ['a field nobody knows', 'Line 2: extra'],
     'a reading that cannot be' => ['a reading that cannot be', 'Line 2: events.'],
-    'an end that its events do not say' => ['an end that its events do not say', 'Line 2: finished_at'],
-    'of another version' => ['of another version', 'Line 1: only version 1'],
+    'a plan of another version' => ['a plan of another version', 'Line 2: plan.v'],
+    'of another version' => ['of another version', 'Line 1: only version 2'],
     'a list of something else' => ['[1,2,3]', 'not a log of Lento'],
     'an object of something else' => ['{"format":"other","pots":[]}', 'Line 1'],
     'no JSON' => ["{\n\"format\": \"lento-log", 'Line 2'],

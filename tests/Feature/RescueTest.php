@@ -5,8 +5,8 @@ declare(strict_types=1);
 use App\Models\Pot;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Lento\Compose\StepKind;
 use Lento\Course\EventKind;
+use Lento\Plan\StepKind;
 use Lento\Rescue\Fault;
 
 use function Pest\Laravel\get;
@@ -98,7 +98,7 @@ it('refuses nonsense without falling over', function (): void {
 it('offers, where a pot is lost, the same sauce again in the time that is left', function (): void {
     travelTo(now()->startOfMinute());
     $pot = started('sauce=bechamel&amount=2&diameter=240&height=140');
-    $wanted = now()->addMinutes((int) round((float) ($pot->plan['minutes'] ?? 0.0)))->format('H:i');
+    $wanted = now()->addMinutes((int) round($pot->plan->time()->inMinutes()))->format('H:i');
     get("/rescue/specks-burnt?pot={$pot->id}&n=9")->assertOk()->assertSee("wanted at {$wanted}")->assertSee('/compose?sauce=bechamel', false)->assertDontSee('instead of');
     travel(6)->minutes();
     app()->forgetScopedInstances();

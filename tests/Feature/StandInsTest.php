@@ -3,16 +3,15 @@
 declare(strict_types=1);
 
 use App\Models\Pot;
-use App\Stove\CurrentPot;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Http\Client\Request;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Sleep;
-use Lento\Compose\StepKind;
-use Lento\Course\EventKind;
+use Lento\Course\Happened\ReadOff;
 use Lento\Course\ReadingKind;
+use Lento\Plan\StepKind;
 
 use function Pest\Laravel\call;
 use function Pest\Laravel\get;
@@ -48,7 +47,7 @@ function doorOpen(): void
 function cookOn(Pot $pot): void
 {
     $course = $pot->refresh()->course();
-    $over = $course->since()->getTimestamp() + $course->step()->time->seconds <= CarbonImmutable::now()->getTimestamp();
+    $over = $course->since()->getTimestamp() + $course->step()->pace->time->seconds <= CarbonImmutable::now()->getTimestamp();
     if ($over && !in_array($course->step()->kind, [StepKind::Test, StepKind::Finish], true)) {
         happens($pot, 'done');
     }
@@ -66,11 +65,11 @@ it('cooks the demo’s pots through to the log by what a probe and a scale read'
     // The scale's line was down; it sends all it has once its pot has simmered.
     expect(Artisan::call('lento:device', ['kind' => 'scale', '--token' => $scale, '--pot' => (string) $pot->id, '--every' => '60', '--past' => true]))->toBe(0);
     cookUntil($pot, StepKind::Finish);
-    $sheet = app(CurrentPot::class)->sheet($pot) ?? throw new RuntimeException('no sheet');
-    happens($pot, 'finished', ['volume' => sprintf('%.3F', $sheet->served->millilitres() / 1000.0), 'spoon' => $sheet->spoon->word()->value, 'taste' => 'as it should']);
+    $promise = $pot->plan->promise;
+    happens($pot, 'finished', ['volume' => sprintf('%.3F', $promise?->volume->inLitres()), 'spoon' => $promise?->spoon?->value, 'taste' => 'as it should']);
 
     $course = $pot->refresh()->course();
-    $read = array_count_values(array_map(static fn($event): string => $event->reading?->kind->value ?? '', array_filter($course->events, static fn($event): bool => $event->kind === EventKind::Read)));
+    $read = array_count_values(array_map(static fn(ReadOff $event): string => $event->reading->kind->value, $course->all(ReadOff::class)));
     expect($pot->finished_at)->not->toBeNull()
         ->and($read[ReadingKind::Temperature->value] ?? 0)->toBeGreaterThan(40)
         ->and($read[ReadingKind::Weight->value] ?? 0)->toBeGreaterThan(40);

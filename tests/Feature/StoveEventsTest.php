@@ -6,8 +6,10 @@ use App\Models\Pot;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
-use Lento\Compose\StepKind;
 use Lento\Course\EventKind;
+use Lento\Course\Happened\Noted;
+use Lento\Course\Happened\ReadOff;
+use Lento\Plan\StepKind;
 use Lento\Roux\Shade;
 
 use function Pest\Laravel\get;
@@ -56,7 +58,7 @@ it('keeps what a tablet held, each at its own time, once however often it is sen
     expect(DB::table('pot_events')->count())->toBe(3)
         ->and($course->current)->toBe(2)
         ->and((int) $course->since()->format('Uv'))->toBe($at + 360_000)
-        ->and($course->events[2]->text)->toBe('butter was cold');
+        ->and(array_map(static fn(Noted $note): string => $note->text, $course->all(Noted::class)))->toBe(['butter was cold']);
 });
 
 it('puts late events in their place among those of another tablet', function (): void {
@@ -82,8 +84,8 @@ it('holds a tablet’s moments within reason, and keeps the order when the serve
     // A page never gives a moment before the last one it has seen.
     get("/pots/{$pot->id}")->assertSee('data-last="' . $second . '"', false);
     batched($pot, [tapAt('c', 'done', 2, $second + 1)]);
-    happens($pot, 'poured', ['pour' => 0]);
-    expect($pot->course()->current)->toBe(3)->and(array_map(fn($event): string => $event->kind->value, $pot->course()->events))->toBe(['done', 'done', 'done', 'poured']);
+    happens($pot, 'tended', ['choice' => 'stir']);
+    expect($pot->course()->current)->toBe(3)->and(array_map(fn($event): string => $event->kind()->value, $pot->course()->events))->toBe(['done', 'done', 'done', 'tended']);
 });
 
 it('keeps the good of a batch and says what is wrong with the rest, each at its field', function (): void {
@@ -174,7 +176,7 @@ it('takes a temperature in the kitchen’s degrees', function (): void {
     $pot = started();
     happens($pot, 'read', ['choice' => 'temperature', 'temperature' => '212'])->assertSessionHasNoErrors();
     happens($pot, 'read', ['choice' => 'temperature', 'temperature' => '600'])->assertSessionHasErrors(['temperature' => 'Probe: write a number from 32 to 572 °F.']);
-    expect($pot->course()->events[0]->reading?->asTemperature()->inCelsius())->toEqualWithDelta(100.0, 0.01);
+    expect($pot->course()->all(ReadOff::class)[0]->reading->asTemperature()->inCelsius())->toEqualWithDelta(100.0, 0.01);
 });
 
 it('takes anything back with one tap, and the last one first', function (): void {
@@ -246,9 +248,9 @@ it('passes over the correction where the test says right', function (): void {
     travel(30)->minutes();
     happens($pot, 'done');
     happens($pot, 'read', ['choice' => 'spoon', 'spoon' => 'coats']);
-    $season = array_search(StepKind::Season, array_map(fn($step): StepKind => $step->kind, $pot->steps), true);
+    $season = $pot->plan->first(StepKind::Season)?->id;
     get("/pots/{$pot->id}")->assertSee('Right as it is')->assertSee('name="to" value="' . $season . '"', false);
-    happens($pot, 'done', ['to' => (string) $season]);
+    happens($pot, 'done', ['to' => $season]);
     expect($pot->course()->step()->kind)->toBe(StepKind::Season);
 });
 
@@ -285,8 +287,8 @@ it('writes down what came out by weight, where it went, and what to change', fun
     cookUntil($pot, StepKind::Finish);
     happens($pot, 'finished', ['volume' => '1.7', 'out_unit' => 'kg', 'spoon' => 'veils', 'colour' => 'blond', 'taste' => 'thin', 'change' => 'more flour', 'hold' => '1', 'cool' => '0,5'])->assertRedirect("/log/{$pot->id}");
     $outcome = $pot->refresh()->outcome;
-    expect($outcome['volume_ml'] ?? 0)->toBeLessThan(1700)->toBeGreaterThan(1550)
-        ->and($outcome['hold_ml'] ?? 0)->toEqual(1000)->and($outcome['cool_ml'] ?? 0)->toEqual(500)
+    expect($outcome['m3'] ?? 0)->toBeLessThan(0.0017)->toBeGreaterThan(0.00155)
+        ->and($outcome['held_m3'] ?? 0)->toEqual(0.001)->and($outcome['cooled_m3'] ?? 0)->toEqual(0.0005)
         ->and($outcome['next']['flour_change'] ?? 0)->toBeGreaterThan(0.02);
     get("/log/{$pot->id}")->assertOk()->assertSee('next time')->assertSee('% more')->assertSee('1.00 l held hot, 0.50 l cooled')->assertSee('more flour');
 });
@@ -320,7 +322,7 @@ it('logs a pot without a sheet, with all that is done to it', function (): void 
 it('hangs pots by what they call for next, each with its place and its cook', function (): void {
     travelTo(CarbonImmutable::now()->startOfSecond());
     $pot = started();
-    happens($pot, 'moved', ['choice' => 'ring-1']);
+    happens($pot, 'moved', ['choice' => 'hob-1']);
     happens($pot, 'taken-over', ['text' => 'Ines Vark']);
     get('/log')->assertSee('Chicken velouté, hob 1')->assertSee('Ines Vark');
     cookUntil($pot, StepKind::Simmer);
@@ -331,26 +333,21 @@ it('hangs pots by what they call for next, each with its place and its cook', fu
     get('/log')->assertSee('data-calls="Chicken velouté: skim it"', false);
 });
 
-it('draws a kitchen of twenty pots and five thousand events in no time', function (): void {
+it('draws a kitchen of twenty pots and five thousand events with a handful of questions to the database', function (): void {
     $pots = array_map(static fn(): Pot => started(), range(1, 20));
     foreach ($pots as $i => $pot) {
         cookUntil($pot, StepKind::Simmer);
-        $step = $pot->course()->current;
+        $step = $pot->course()->step()->id;
         $at = $pot->started_at->getTimestampMs();
-        $rows = array_map(static fn(int $n): array => ['pot_id' => $pot->id, 'token' => "load-{$i}-{$n}", 'kind' => EventKind::Tended->value, 'step' => $step, 'at_ms' => $at + $n, 'choice' => 'stir'], range(1, 240));
+        $rows = array_map(static fn(int $n): array => ['pot_id' => $pot->id, 'token' => "load-{$i}-{$n}", 'kind' => EventKind::Tended->value, 'step' => $step, 'at_ms' => $at + $n, 'version' => 2, 'visit' => 'stir', 'data' => '{"visit":"stir"}'], range(1, 240));
         DB::table('pot_events')->insert($rows);
     }
     expect(DB::table('pot_events')->count())->toBeGreaterThanOrEqual(5000);
-    $times = array_map(static function () use ($pots): float {
-        app()->forgetScopedInstances();
-        $start = hrtime(true);
-        get("/pots/{$pots[7]->id}")->assertOk();
-
-        return (hrtime(true) - $start) / 1e6;
-    }, range(1, 9));
-    sort($times);
-    // The machines are shared: the figure is in docs/performance.md; here only that it is of its order.
-    expect($times[0])->toBeLessThan(250.0);
+    app()->forgetScopedInstances();
+    // How long it takes is measured in docs/performance.md; here, that a page asks the database no more for more pots and more taps.
+    DB::enableQueryLog();
+    get("/pots/{$pots[7]->id}")->assertOk()->assertSee('Simmer');
+    expect(count(DB::getQueryLog()))->toBeLessThan(20);
 });
 
 it('hangs a pot by its last visit that was not taken back', function (): void {
@@ -373,12 +370,12 @@ it('hangs a pot by its last visit that was not taken back', function (): void {
     get('/log')->assertSee('data-ends="' . $due($pot) . '"', false)->assertSee('data-ends="' . $due($other) . '"', false);
 });
 
-it('cooks a pot to its end whose question the kitchen can no longer answer', function (): void {
+it('foresees a pot to its end whose question the kitchen can no longer answer', function (): void {
     $pot = started();
     cookUntil($pot, StepKind::Simmer);
     $pot->update(['question' => ['sauce' => 'veloute', 'amount' => '2', 'liquid' => 'own-stock-that-is-gone']]);
     app()->forgetScopedInstances();
-    get("/pots/{$pot->id}")->assertOk()->assertSee('Simmer')->assertSee('Write down what you do');
+    get("/pots/{$pot->id}")->assertOk()->assertSee('Simmer')->assertSee('mm notch');
     cookUntil($pot, StepKind::Finish);
     happens($pot, 'finished', ['volume' => '2', 'spoon' => 'coats'])->assertRedirect("/log/{$pot->id}");
     get("/log/{$pot->id}")->assertOk()->assertSee('2.00 l, coats');

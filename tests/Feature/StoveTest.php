@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Pot;
-use Lento\Compose\StepKind;
+use Lento\Plan\StepKind;
 
 use function Pest\Laravel\get;
 use function Pest\Laravel\post;
@@ -18,7 +18,7 @@ it('puts a composed sauce on and shows its first step', function (): void {
     $pot = started();
     get('/stove')->assertRedirect("/pots/{$pot->id}");
     get("/pots/{$pot->id}")->assertOk()->assertSee('Set everything out')->assertSee('Chicken velouté')->assertSee('140 g')->assertSee('aria-current="step"', false);
-    expect($pot->plan['yield_ml'] ?? 0.0)->toEqual(2000)->and($pot->steps)->toHaveCount(14);
+    expect($pot->plan->promise?->volume->inMillilitres())->toEqualWithDelta(2000.0, 1e-6)->and($pot->plan->steps)->toHaveCount(14);
 });
 
 it('shows each step with its cue, its caution and its drawing', function (StepKind $kind, string $title, string $caution): void {
@@ -92,7 +92,7 @@ it('closes the pot with what came out, and the log has it', function (): void {
     cookUntil($pot, StepKind::Finish);
     travel(70)->minutes();
     happens($pot, 'finished', ['volume' => '1,9', 'spoon' => 'coats', 'taste' => 'clean'])->assertRedirect("/log/{$pot->id}");
-    expect($pot->refresh()->outcome)->toMatchArray(['volume_ml' => 1900, 'spoon' => 'coats', 'taste' => 'clean', 'hold_ml' => 0, 'cool_ml' => 0])
+    expect($pot->refresh()->outcome)->toMatchArray(['m3' => 0.0019, 'spoon' => 'coats', 'taste' => 'clean'])->not->toHaveKeys(['held_m3', 'cooled_m3'])
         ->and($pot->finished_at)->not->toBeNull();
     get('/log')->assertOk()->assertSee('Chicken velouté')->assertSee('1.90 l, coats')->assertSee('5 % less than planned')->assertSee('as thick as planned')->assertSee('No pots on.');
     get("/log/{$pot->id}")->assertOk()->assertSee('Its course')->assertSee('2.00 l, coats')->assertSee('clean');
@@ -165,14 +165,14 @@ it('hangs the pot that wants a hand first at the left of the rail', function ():
 
 it('cooks every base and gravy through to the log, each step in words', function (string $question): void {
     $pot = started($question . '&diameter=280&height=160');
-    foreach ($pot->steps as $index => $step) {
+    foreach ($pot->plan->steps as $index => $step) {
         $page = (string) get("/pots/{$pot->id}")->assertOk()->getContent();
         // No key of a language file, and no placeholder, may show.
         expect(strip_tags($page))->not->toMatch('/\b(steps|compose|ingredients|schools|stove)\.[a-z]/')->not->toMatch('/\s:[a-z]/');
-        for ($pour = 0; $pour < $step->pours; $pour++) {
-            happens($pot, 'poured', ['pour' => $pour]);
+        foreach ($step->additions as $addition) {
+            happens($pot, 'poured', ['pour' => $addition->id]);
         }
-        if ($index < count($pot->steps) - 1) {
+        if ($index < count($pot->plan->steps) - 1) {
             happens($pot, 'done');
         }
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Pot;
 use Illuminate\Testing\TestResponse;
-use Lento\Compose\StepKind;
+use Lento\Plan\StepKind;
 
 use function Pest\Laravel\post;
 
@@ -27,15 +27,15 @@ function happens(Pot $pot, string $kind, array $more = []): TestResponse
     // A test is one long request to the container; each event of a kitchen is one of its own.
     app()->forgetScopedInstances();
 
-    return post("/pots/{$pot->id}/events", ['kind' => $kind, 'step' => (string) $pot->refresh()->course()->current, 'token' => uniqid('t', true), ...$more]);
+    return post("/pots/{$pot->id}/events", ['kind' => $kind, 'step' => $pot->refresh()->course()->step()->id, 'token' => uniqid('t', true), ...$more]);
 }
 
 /** Done, with every pour ticked, until a step of that kind is reached. */
 function cookUntil(Pot $pot, StepKind $kind): void
 {
     for ($i = 0; $i < 30 && $pot->refresh()->course()->step()->kind !== $kind; $i++) {
-        for ($pour = 0; $pour < $pot->course()->step()->pours; $pour++) {
-            happens($pot, 'poured', ['pour' => $pour]);
+        foreach ($pot->course()->step()->additions as $addition) {
+            happens($pot, 'poured', ['pour' => $addition->id]);
         }
         happens($pot, 'done');
     }

@@ -10,6 +10,7 @@ use App\Format\Degrees;
 use App\Format\Grams;
 use App\Format\Litres;
 use App\Format\Minutes;
+use App\Format\RefusalWords;
 use App\Format\Words;
 use App\Formats\AssayJson;
 use App\Formats\AssayWords;
@@ -49,7 +50,7 @@ final class AssayCommand extends Refusing
                 ...array_map(static fn(string $line): string => Words::text('assay.unread') . ': ' . $line, $recipe->unread),
             ]);
         } catch (OutOfRange $refusal) {
-            return $this->refuse([Words::text('assay.refused', reason: $refusal->getMessage())]);
+            return $this->refuse([Words::text('assay.refused', reason: RefusalWords::of($refusal))]);
         }
 
         return $this->option('json') ? $this->json(AssayJson::of($assay)) : $this->print($assay);

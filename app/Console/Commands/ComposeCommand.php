@@ -17,12 +17,13 @@ use App\Format\Words;
 use App\Formats\RequestFile;
 use App\Formats\SheetJson;
 use App\Questions\Answer;
-use Lento\Compose\Amount;
 use Lento\Compose\Composer;
 use Lento\Compose\Sheet;
-use Lento\Compose\Step;
 use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
+use Lento\Plan\Amount;
+use Lento\Plan\Step;
+use Lento\Plan\StepKind;
 use Lento\Pour\Pour;
 use Lento\Quantity\MeasureSystem;
 
@@ -56,7 +57,7 @@ final class ComposeCommand extends Refusing
 
     private function print(Sheet $sheet, KitchenMeasure $measure): int
     {
-        $words = new StepWords($sheet);
+        $words = StepWords::of($plan = $sheet->plan());
         $this->output->writeln(Words::wanted($sheet->question));
         $this->heading(Words::text('compose.weigh_out'));
         $this->rows(array_map(static fn(Amount $amount): array => [
@@ -69,7 +70,7 @@ final class ComposeCommand extends Refusing
         $this->rows(array_map(static fn(Pour $pour, string $amount): array => [
             $amount,
             Degrees::text($pour->mixed) . ($pour->slack ? ', ' . Words::text('compose.slack') : ''),
-        ], $sheet->stair->pours, PourWords::amounts($sheet)));
+        ], $sheet->stair->pours, ($pour = $plan->first(StepKind::Pour)) === null ? [] : PourWords::amounts($pour)));
         $this->heading(Words::text('compose.pan'));
         $this->rows([
             [Words::text('compose.fill'), sprintf('%.0F %%', $sheet->fillPercent())],
@@ -86,7 +87,7 @@ final class ComposeCommand extends Refusing
             ...array_map(static fn(string $kind, string $risk): array => [Words::text('outlook.' . $kind), $risk], array_keys(Bands::risks($outlook)), Bands::risks($outlook)),
         ]);
         $this->heading(Words::text('compose.steps'));
-        $this->rows(array_map(static fn(Step $step): array => [$words->title($step->kind), trim(Minutes::text($step->time) . '  ' . $words->cue($step->kind))], $sheet->steps));
+        $this->rows(array_map(static fn(Step $step): array => [$words->title($step), trim(Minutes::text($step->pace->time) . '  ' . $words->cue($step))], $plan->steps));
         foreach ($sheet->warnings as $warning) {
             $this->output->writeln(PHP_EOL . '! ' . Words::warning($warning));
         }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Devices\DeviceKind;
 use App\Devices\SimulatedPot;
 use App\Kitchen\Kitchen;
+use App\Models\DeviceKind;
 use App\Models\Pot;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;

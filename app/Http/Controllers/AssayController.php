@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Format\RefusalWords;
 use App\Format\Words;
 use App\Http\Responses\PageOrFragment;
 use App\Kitchen\Kitchen;
@@ -33,7 +34,7 @@ final readonly class AssayController
         } catch (Missing $missing) {
             $refusal = Words::text($missing->what === 'liquid' ? 'faults.no_liquid' : 'faults.no_thickener');
         } catch (OutOfRange $refused) {
-            $refusal = Words::text('assay.refused', reason: $refused->getMessage());
+            $refusal = Words::text('assay.refused', reason: RefusalWords::of($refused));
         }
         $asked = $request->query('to');
         $to = ThicknessClass::tryFrom(is_string($asked) ? $asked : '');

@@ -14,8 +14,6 @@ use Symfony\Component\HttpFoundation\HeaderUtils;
 /** Two to four questions side by side. */
 final readonly class CompareController
 {
-    public const MOST = 4;
-
     private const LONGEST = 4000;
 
     public function __invoke(Request $request, Kitchen $kitchen): PageOrFragment
@@ -23,7 +21,7 @@ final readonly class CompareController
         $asked = $request->query('q');
         $changes = $request->query('set');
         $questions = [];
-        foreach (array_slice(is_array($asked) ? array_values($asked) : [], 0, self::MOST) as $i => $one) {
+        foreach (array_slice(is_array($asked) ? array_values($asked) : [], 0, ComparePage::MOST) as $i => $one) {
             if (is_string($one)) {
                 $set = is_array($changes) && is_array($changes[$i] ?? null) ? array_intersect_key($changes[$i], array_flip(ComparePage::CHANGES)) : [];
                 // Another pan brings its own size.

@@ -8,6 +8,7 @@ use App\Family\KitchenWorkplace;
 use App\Family\Liquids;
 use App\Family\ServiceFields;
 use App\Family\ServiceReader;
+use App\Format\RefusalWords;
 use App\Format\SauceNames;
 use App\Http\Requests\OwnSauceRequest;
 use App\Http\Responses\PageOrFragment;
@@ -16,8 +17,8 @@ use App\Models\OwnDerivative;
 use App\Models\Service as StoredService;
 use App\Pages\Family\FamilyTreePage;
 use App\Pages\Family\SaucePage;
-use App\Questions\Fault;
-use App\Questions\Typed;
+use App\Typed\FieldFault;
+use App\Typed\TypedNumber;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -41,18 +42,18 @@ final readonly class FamilyController
     {
         $catalogue = $kitchen->catalogue();
         abort_unless($catalogue->has($sauce), 404);
-        $typed = $request->string('litres', Typed::plain(self::USUAL_LITRES))->trim()->substr(0, 20)->toString();
+        $typed = $request->string('litres', TypedNumber::plain(self::USUAL_LITRES))->trim()->substr(0, 20)->toString();
         $liquids = Liquids::of($sauce, $catalogue, $kitchen);
         $liquid = in_array($request->query('liquid'), $liquids, true) ? $request->string('liquid')->toString() : $liquids[0];
-        $litres = Typed::number($typed);
+        $litres = TypedNumber::number($typed);
         $fault = $litres === null || $litres < ServiceReader::LEAST_LITRES || $litres > ServiceReader::MOST_LITRES
-            ? new Fault('litres', 'number', ['least' => Typed::plain(ServiceReader::LEAST_LITRES), 'most' => Typed::plain(ServiceReader::MOST_LITRES), 'unit' => ' l'])
+            ? new FieldFault('litres', 'number', ['least' => TypedNumber::plain(ServiceReader::LEAST_LITRES), 'most' => TypedNumber::plain(ServiceReader::MOST_LITRES), 'unit' => ' l'])
             : null;
         [$flow, $refusal] = [null, ''];
         try {
             $flow = ServiceFlow::of(Service::of([new Wish($sauce, $liquid, Volume::ofLitres($fault === null ? $litres : self::USUAL_LITRES))]), $catalogue, (new KitchenWorkplace($kitchen))->workplace());
         } catch (LentoException $refused) {
-            $refusal = $refused->getMessage();
+            $refusal = RefusalWords::of($refused);
         }
 
         return new PageOrFragment('pages.family-sauce', ['page' => new SaucePage($sauce, $liquid, $typed, $fault, $flow, $refusal, $kitchen, $catalogue)], status: $fault === null ? 200 : 422);

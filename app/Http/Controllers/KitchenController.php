@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Devices\DeviceKind;
 use App\Http\Requests\KitchenRequest;
 use App\Kitchen\Choices;
 use App\Kitchen\Kitchen;
 use App\Models\Device;
+use App\Models\DeviceKind;
 use App\Models\Hob;
 use App\Models\KitchenFormula;
 use App\Models\KitchenSettings;
@@ -17,7 +17,7 @@ use App\Models\Pan;
 use App\Pages\KitchenPage;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
-use App\Questions\PartsField;
+use App\Typed\PartsField;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Format\Station;
 use App\Kitchen\Kitchen;
-use App\Kitchen\StoredLesson;
 use App\Models\Pot;
 use App\Pages\LearningPage;
-use App\Stove\Place;
+use App\Records\LessonCodec;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -21,13 +21,13 @@ final readonly class LearningController
     {
         $pots = [];
         foreach (Pot::query()->whereNotNull('lesson')->latest('finished_at')->limit(self::SHOWN)->get(['id', 'name', 'finished_at', 'lesson', 'left_out']) as $pot) {
-            $lesson = StoredLesson::ofRow($pot->lesson ?? []);
+            $lesson = LessonCodec::ofRow($pot->lesson ?? []);
             if ($lesson !== null) {
                 $pots[] = ['id' => $pot->id, 'name' => $pot->name, 'date' => $pot->finished_at?->format('j F, H:i') ?? '', 'lesson' => $lesson, 'left_out' => $pot->left_out];
             }
         }
 
-        return view('pages.learning', ['page' => LearningPage::of($kitchen->learns(), $kitchen->notebook(), $pots, array_map(static fn(Place $place): string => $place->name, Place::all($kitchen)))]);
+        return view('pages.learning', ['page' => LearningPage::of($kitchen->learns(), $kitchen->notebook(), $pots, array_map(static fn(Station $place): string => $place->name, Station::all($kitchen)))]);
     }
 
     /** Left out, or taken in again. */

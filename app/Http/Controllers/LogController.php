@@ -6,20 +6,21 @@ namespace App\Http\Controllers;
 
 use App\Format\EventWords;
 use App\Kitchen\Kitchen;
+use App\Log\LoggedPot;
 use App\Log\LogSearch;
 use App\Models\Pot;
 use App\Pages\BesidePage;
 use App\Pages\CoursePage;
 use App\Pages\LogPage;
 use App\Pages\PotEntry;
-use App\Stove\CurrentPot;
 use App\Stove\EventReader;
 use App\Stove\RecordEvents;
-use App\Stove\StoredEvent;
+use App\Stove\Tap;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Lento\Stove\PotWatch;
 
 /** The pots that are over: found, read, held beside one another, and written on. */
 final readonly class LogController
@@ -29,7 +30,7 @@ final readonly class LogController
     /** Others of the same sauce that are offered to be held beside. */
     private const OTHERS = 6;
 
-    public function __construct(private Kitchen $kitchen, private CurrentPot $current) {}
+    public function __construct(private Kitchen $kitchen) {}
 
     public function index(Request $request): View
     {
@@ -38,15 +39,15 @@ final readonly class LogController
         $found = $search->pots()->count();
         $last = max(1, (int) ceil($found / self::ON_A_PAGE));
         $number = min($last, max(1, is_string($page) && ctype_digit($page) ? (int) substr($page, 0, 6) : 1));
-        $pots = $search->pots()->forPage($number, self::ON_A_PAGE)->get(['id', 'name', 'base', 'started_at', 'finished_at', 'cook', 'plan', 'outcome']);
+        $pots = $search->pots()->forPage($number, self::ON_A_PAGE)->get(LoggedPot::COLUMNS);
 
-        return view('pages.log', ['page' => LogPage::of(array_values($pots->map(static fn(Pot $pot): PotEntry => $pot->entry())->all()), $search, $found, $number, $last)]);
+        return view('pages.log', ['page' => LogPage::of(array_values($pots->map(static fn(Pot $pot): PotEntry => new PotEntry(LoggedPot::of($pot)))->all()), $search, $found, $number, $last)]);
     }
 
     public function show(Pot $pot): View
     {
-        $others = $pot->base === null ? [] : Pot::query()->where('base', $pot->base)->whereNotNull('finished_at')->whereKeyNot($pot->id)->latest('finished_at')->limit(self::OTHERS)
-            ->get(['id', 'name', 'base', 'started_at', 'finished_at', 'cook', 'plan', 'outcome'])->map(static fn(Pot $other): PotEntry => $other->entry())->all();
+        $others = $pot->sauce === null ? [] : Pot::query()->where('sauce', $pot->sauce)->whereNotNull('finished_at')->whereKeyNot($pot->id)->latest('finished_at')->limit(self::OTHERS)
+            ->get(LoggedPot::COLUMNS)->map(static fn(Pot $other): PotEntry => new PotEntry(LoggedPot::of($other)))->all();
 
         return view('pages.course', ['page' => $this->coursePage($pot), 'pot' => $pot, 'ending' => $pot->finished_at === null ? null : $pot->course()->ending(), 'others' => array_values($others)]);
     }
@@ -60,8 +61,8 @@ final readonly class LogController
     /** A note after the fact: an event like any other, at its own time. */
     public function note(Pot $pot, Request $request, RecordEvents $record): RedirectResponse
     {
-        $event = (new EventReader($this->kitchen))->read(['kind' => 'note', 'step' => (string) (count($pot->steps) - 1), 'token' => $request->post('token'), 'text' => $request->post('text')]);
-        if (!$event instanceof StoredEvent) {
+        $event = (new EventReader($this->kitchen))->read(['kind' => 'note', 'step' => (string) (count($pot->plan->steps) - 1), 'token' => $request->post('token'), 'text' => $request->post('text')], $pot->plan);
+        if (!$event instanceof Tap) {
             return redirect(route('log.show', $pot) . '#note')->withInput()->withErrors([$event->field => $event->message()]);
         }
         $record($pot, [$event], CarbonImmutable::now());
@@ -72,8 +73,7 @@ final readonly class LogController
     private function coursePage(Pot $pot): CoursePage
     {
         $course = $pot->course();
-        $watch = $this->current->watch($pot, CarbonImmutable::now());
 
-        return CoursePage::of($pot->entry(), $course, EventWords::of($this->kitchen, $course->steps, $watch?->sheet, array_map(static fn(array $line): array => $line['ticks'], $pot->plan['lines'] ?? [])), $watch);
+        return CoursePage::of(new PotEntry(LoggedPot::of($pot)), $pot->plan, $course, EventWords::of($this->kitchen, $pot->plan), PotWatch::of($pot->plan, $course, CarbonImmutable::now()));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Format\Words;
+use App\Kitchen\Kitchen;
 use App\Log\LogCsv;
 use App\Log\LogJson;
 use App\Log\LogSearch;
@@ -21,11 +22,11 @@ final readonly class LogFileController
     /** A file larger than this is refused unread; a year of a busy kitchen has about 10 MB. */
     public const MOST_MEGABYTES = 16;
 
-    public function out(Request $request, string $format): StreamedResponse
+    public function out(Request $request, string $format, Kitchen $kitchen): StreamedResponse
     {
         $ids = LogSearch::from($request->query())->pots()->pluck('id')->all();
         /** @var list<int> $ids */
-        $pieces = $format === 'csv' ? LogCsv::write($ids) : LogJson::write($ids);
+        $pieces = $format === 'csv' ? LogCsv::write($ids) : LogJson::write($ids, $kitchen);
 
         return new StreamedResponse(static function () use ($pieces): void {
             foreach ($pieces as $piece) {
@@ -34,10 +35,10 @@ final readonly class LogFileController
         }, 200, ['Content-Type' => $format === 'csv' ? 'text/csv; charset=utf-8' : 'application/json', 'Content-Disposition' => 'attachment; filename="lento-log.' . $format . '"']);
     }
 
-    public function in(Request $request, TakeIn $takeIn): RedirectResponse
+    public function in(Request $request, TakeIn $takeIn, Kitchen $kitchen): RedirectResponse
     {
         try {
-            $counted = $takeIn(self::read($request->file('file')));
+            $counted = $takeIn(self::read($request->file('file'), $kitchen));
         } catch (Refused $refused) {
             return redirect(route('log') . '#files')->withErrors(['file' => $refused->getMessage()]);
         }
@@ -46,7 +47,7 @@ final readonly class LogFileController
     }
 
     /** @return list<\App\Log\ReadPot> */
-    private static function read(mixed $file): array
+    private static function read(mixed $file, Kitchen $kitchen): array
     {
         if (!$file instanceof UploadedFile || $file->getError() === UPLOAD_ERR_NO_FILE) {
             throw Refused::whole(Words::text('log.file.none'));
@@ -58,7 +59,7 @@ final readonly class LogFileController
         // What a file is shows at its first sign: names and types are what a browser makes of them.
         $begins = ltrim(substr($text, 0, 200), "\u{FEFF} \r\n\t");
 
-        return str_starts_with($begins, '{') || str_starts_with($begins, '[') ? LogJson::read($text) : LogCsv::read($text);
+        return str_starts_with($begins, '{') || str_starts_with($begins, '[') ? LogJson::read($text, $kitchen) : LogCsv::read($text);
     }
 
     public static function tooBig(): Refused

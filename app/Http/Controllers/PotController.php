@@ -9,16 +9,15 @@ use App\Http\Requests\StartPotRequest;
 use App\Http\Responses\PageOrFragment;
 use App\Kitchen\Kitchen;
 use App\Models\Pot;
-use App\Pages\Stove\DerivedPotPage;
 use App\Pages\Stove\FreePotPage;
 use App\Pages\Stove\StovePage;
 use App\Questions\Answer;
-use App\Stove\CurrentPot;
 use App\Stove\PotsOn;
 use App\Stove\StartPot;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Lento\Stove\PotWatch;
 
 final readonly class PotController
 {
@@ -39,7 +38,7 @@ final readonly class PotController
             return redirect()->route('compose', $fields->toAddress());
         }
 
-        return redirect()->route('pots.show', $start($sheet, $fields->filled($kitchen), CarbonImmutable::now(), version: $request->version(), place: $this->ring($fields->toAddress())));
+        return redirect()->route('pots.show', $start($sheet->plan(), CarbonImmutable::now(), $fields->filled($kitchen)->toAddress(), version: $request->version(), place: $this->ring($fields->toAddress())));
     }
 
     /** Nothing composed: just log what is done. */
@@ -48,20 +47,17 @@ final readonly class PotController
         return redirect()->route('pots.show', $start->free($request->name(), CarbonImmutable::now()));
     }
 
-    public function show(Pot $pot, Kitchen $kitchen, CurrentPot $current): PageOrFragment|RedirectResponse
+    public function show(Pot $pot, Kitchen $kitchen): PageOrFragment|RedirectResponse
     {
         if ($pot->finished_at !== null) {
             return redirect()->route('log.show', $pot);
         }
-        if (isset($pot->plan['lines'])) {
-            return new PageOrFragment('pages.derived-pot', ['page' => DerivedPotPage::of($pot->id, $pot->name, $pot->plan, $pot->course(), $kitchen)]);
-        }
-        // A pot whose question this kitchen can no longer answer (an ingredient was removed) is still cooked to its end, without forecasts.
-        $watch = $current->watch($pot, CarbonImmutable::now());
+        $course = $pot->course();
+        $watch = PotWatch::of($pot->plan, $course, CarbonImmutable::now());
 
         return $watch === null
-            ? new PageOrFragment('pages.free-pot', ['page' => FreePotPage::of($pot->id, $pot->name, $pot->course(), $kitchen)])
-            : new PageOrFragment('pages.stove', ['page' => StovePage::of($pot->id, $pot->name, $watch, $kitchen, $pot->plan['ladles'] ?? [])]);
+            ? new PageOrFragment('pages.free-pot', ['page' => FreePotPage::of($pot->id, $pot->name, $pot->plan, $course, $kitchen)])
+            : new PageOrFragment('pages.stove', ['page' => StovePage::of($pot->id, $pot->name, $watch, $kitchen)]);
     }
 
     /** @param array<string, string> $question */

@@ -6,25 +6,26 @@ namespace App\Http\Controllers;
 
 use App\Kitchen\Kitchen;
 use App\Models\Pot;
-use App\Questions\Fault;
-use App\Stove\ClosePot;
+use App\Models\StoredEvents;
+use App\Records\EventCodec;
 use App\Stove\EventReader;
 use App\Stove\OutcomeReader;
 use App\Stove\RecordEvents;
-use App\Stove\StoredEvent;
-use App\Stove\StoredEvents;
+use App\Stove\Tap;
+use App\Typed\FieldFault;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Lento\Course\EventKind;
+use Lento\Course\Outcome;
 
 /** What has happened to a pot: one event from a form, or all that a tablet has held while its line was down. */
 final readonly class PotEventController
 {
     private const MOST_AT_ONCE = 500;
 
-    public function __construct(private RecordEvents $record, private ClosePot $close, private Kitchen $kitchen) {}
+    public function __construct(private RecordEvents $record, private Kitchen $kitchen) {}
 
     /** One tap, from a form: back to the pot, or to the field at which something is wrong. */
     public function store(Pot $pot, Request $request): RedirectResponse
@@ -32,7 +33,7 @@ final readonly class PotEventController
         [, $faults] = $this->take($pot, [$request->post()]);
         $faults = $faults[0] ?? [];
         if ($faults !== []) {
-            return redirect()->route('pots.show', $pot)->withInput()->withErrors(array_combine(array_column($faults, 'field'), array_map(static fn(Fault $fault): string => $fault->message(), $faults)));
+            return redirect()->route('pots.show', $pot)->withInput()->withErrors(array_combine(array_column($faults, 'field'), array_map(static fn(FieldFault $fault): string => $fault->message(), $faults)));
         }
 
         return redirect()->route($pot->refresh()->finished_at === null ? 'pots.show' : 'log.show', $pot);
@@ -47,13 +48,13 @@ final readonly class PotEventController
     {
         $events = $request->json('events');
         if (!is_array($events) || $events === [] || count($events) > self::MOST_AT_ONCE) {
-            return new JsonResponse(['message' => (new Fault('events', 'too_many', ['most' => (string) self::MOST_AT_ONCE]))->message()], 422);
+            return new JsonResponse(['message' => (new FieldFault('events', 'too_many', ['most' => (string) self::MOST_AT_ONCE]))->message()], 422);
         }
         [$kept, $faults] = $this->take($pot, array_values($events));
         $refused = [];
         foreach ($faults as $i => $wrong) {
             $said = array_values($events)[$i];
-            $refused[] = ['token' => is_array($said) && is_string($said['token'] ?? null) ? $said['token'] : '', 'faults' => array_map(static fn(Fault $fault): array => ['field' => $fault->field, 'message' => $fault->message()], $wrong)];
+            $refused[] = ['token' => is_array($said) && is_string($said['token'] ?? null) ? $said['token'] : '', 'faults' => array_map(static fn(FieldFault $fault): array => ['field' => $fault->field, 'message' => $fault->message()], $wrong)];
         }
 
         return new JsonResponse(['kept' => $kept, 'refused' => $refused, 'finished' => $pot->refresh()->finished_at !== null, 'latest' => StoredEvents::latest(), 'now' => CarbonImmutable::now()->getTimestampMs()]);
@@ -62,33 +63,54 @@ final readonly class PotEventController
     /**
      * @param list<mixed> $all in the order they happened
      *
-     * @return array{list<string>, array<int, non-empty-list<Fault>>} tokens that are kept, and by their place in the list what was wrong with the others
+     * @return array{list<string>, array<int, non-empty-list<FieldFault>>} tokens that are kept, and by their place in the list what was wrong with the others
      */
     private function take(Pot $pot, array $all): array
     {
-        [$events, $faults, $outcome, $now] = [[], [], null, CarbonImmutable::now()];
-        $lesson = null;
+        [$taps, $faults, $reader] = [[], [], new EventReader($this->kitchen)];
         foreach ($all as $i => $said) {
             /** @var array<string, mixed> $said */
             $said = is_array($said) ? $said : [];
-            $event = (new EventReader($this->kitchen))->read($said);
-            if (!$event instanceof StoredEvent) {
-                $faults[$i] = [$event];
-            } elseif ($event->kind !== EventKind::Finished) {
-                $events[] = $event;
+            $tap = $this->read($said, $pot, $reader, $taps);
+            if ($tap instanceof Tap) {
+                $taps[] = $tap;
             } else {
-                ['outcome' => $read, 'faults' => $wrong] = OutcomeReader::read($said, $this->close->kilogramsPerLitre($pot));
-                if ($wrong !== []) {
-                    $faults[$i] = $wrong;
-                } else {
-                    [$events, $outcome, $lesson] = [[...$events, $event], $this->close->outcome($pot, $read, $now), $this->close->lesson($pot, $read, $now)];
-                }
+                $faults[$i] = $tap;
             }
         }
-        if ($events !== []) {
-            ($this->record)($pot, $events, $now, $outcome, $lesson);
+        if ($taps !== []) {
+            ($this->record)($pot, $taps, CarbonImmutable::now());
         }
 
-        return [array_map(static fn(StoredEvent $event): string => $event->token, $events), $faults];
+        return [array_map(static fn(Tap $tap): string => $tap->id, $taps), $faults];
+    }
+
+    /**
+     * @param array<string, mixed> $said
+     * @param list<Tap> $before in the same batch
+     *
+     * @return Tap|non-empty-list<FieldFault>
+     */
+    private function read(array $said, Pot $pot, EventReader $reader, array $before): Tap|array
+    {
+        $tap = $reader->read($said, $pot->plan);
+        if (!$tap instanceof Tap) {
+            return [$tap];
+        }
+        if ($tap->kind === EventKind::Undone->value && !self::happened($tap->undoes(), $pot, $before)) {
+            return [new FieldFault('undoes', 'not_happened')];
+        }
+        if ($tap->kind !== EventKind::Finished->value) {
+            return $tap;
+        }
+        $outcome = OutcomeReader::read($said, OutcomeReader::kilogramsPerLitre($pot->plan));
+
+        return $outcome instanceof Outcome ? Tap::of($tap->id, $tap->kind, $tap->step, $tap->atMs, ['outcome' => EventCodec::outcome($outcome)]) : $outcome;
+    }
+
+    /** @param list<Tap> $before */
+    private static function happened(string $token, Pot $pot, array $before): bool
+    {
+        return in_array($token, array_map(static fn(Tap $tap): string => $tap->id, $before), true) || $pot->events()->where('token', $token)->exists();
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Pot;
-use App\Stove\StoredEvents;
+use App\Models\StoredEvents;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 

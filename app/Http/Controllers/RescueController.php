@@ -7,38 +7,39 @@ namespace App\Http\Controllers;
 use App\Kitchen\Kitchen;
 use App\Pages\FreshSheet;
 use App\Pages\RescuePage;
-use App\Stove\CurrentPot;
 use App\Stove\InTrouble;
 use App\Stove\PotsOn;
 use App\Stove\RecordEvents;
-use App\Stove\StoredEvent;
+use App\Stove\Tap;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
-use Lento\Course\EventKind;
-use Lento\Course\Rescued;
+use Lento\Course\Happened\MoreTime;
+use Lento\Course\Happened\Rescued;
+use Lento\Course\Stamp;
+use Lento\Quantity\Duration;
 use Lento\Rescue\Fault;
 use Lento\Rescue\RemedyKind;
 
 /** From what the cook sees to an amount, for a pot of this stove or somebody's. */
 final readonly class RescueController
 {
-    public function __construct(private Kitchen $kitchen, private CurrentPot $current) {}
+    public function __construct(private Kitchen $kitchen) {}
 
     /** What is wrong? Or, where nobody has said: with which pot? */
     public function index(Request $request, PotsOn $potsOn): View|Response
     {
-        $trouble = InTrouble::from($request->query->all(), $this->kitchen, $this->current);
+        $trouble = InTrouble::from($request->query->all(), $this->kitchen);
 
         return response()->view('pages.rescue', ['trouble' => $trouble, 'tickets' => $potsOn->tickets()], $trouble->faults === [] ? 200 : 422);
     }
 
     public function show(Fault $fault, Request $request): View|RedirectResponse
     {
-        $trouble = InTrouble::from($request->query->all(), $this->kitchen, $this->current);
+        $trouble = InTrouble::from($request->query->all(), $this->kitchen);
         if ($trouble->patient === null) {
             return redirect()->route('rescue', $trouble->query);
         }
@@ -51,19 +52,20 @@ final readonly class RescueController
     /** It is done: with the amounts as they are worked out now, for this pot. */
     public function store(Fault $fault, Request $request, RecordEvents $record): RedirectResponse
     {
-        $trouble = InTrouble::from(['pot' => $request->post('pot')], $this->kitchen, $this->current);
+        $trouble = InTrouble::from(['pot' => $request->post('pot')], $this->kitchen);
         if ($trouble->pot === null || $trouble->patient === null) {
             return redirect()->route('rescue');
         }
         $remedy = RescuePage::of($fault, $trouble->patient, $trouble->pot->id, '', [], '', $request->integer('n'))->remedy();
         $token = $request->string('token')->limit(60, '')->toString();
         $token = $token === '' ? (string) Str::uuid() : $token;
-        $step = $trouble->pot->course()->current;
+        $step = $trouble->pot->course()->step()->id;
         $now = CarbonImmutable::now();
+        $times = in_array($remedy->kind, [RemedyKind::Reduce, RemedyKind::CookOut, RemedyKind::Boil], true) && $remedy->time->seconds >= 1.0;
         $record($trouble->pot, [
-            StoredEvent::rescue(Rescued::by($fault, $remedy), $token, $step),
+            Tap::made(Rescued::by(Stamp::of($token, $step, $now), $fault, $remedy), now: true),
             // What takes its time gets its time, at the step the pot is at.
-            ...(in_array($remedy->kind, [RemedyKind::Reduce, RemedyKind::CookOut, RemedyKind::Boil], true) ? [new StoredEvent(EventKind::MoreTime, $token . '-t', 0, $step, seconds: max(0, (int) round($remedy->time->seconds)))] : []),
+            ...($times ? [Tap::made(new MoreTime(Stamp::of($token . '-t', $step, $now), Duration::ofSeconds(min(MoreTime::MOST_SECONDS, round($remedy->time->seconds)))), now: true)] : []),
         ], $now);
 
         return redirect()->route('pots.show', $trouble->pot);

@@ -31,7 +31,7 @@ final readonly class SauceController
         $tags = array_unique(array_merge([], ...array_values(Sauce::query()->get(['tags'])->map(static fn(Sauce $sauce): array => $sauce->tags)->all())));
         sort($tags);
 
-        return view('pages.sauces', ['page' => new SaucesPage(array_values($sauces->map(static fn(Sauce $sauce): KeptSauce => $sauce->entry())->all()), $find, $tags)]);
+        return view('pages.sauces', ['page' => new SaucesPage(array_values($sauces->map(static fn(Sauce $sauce): KeptSauce => new KeptSauce($sauce->id, $sauce->name, $sauce->tags, (string) $sauce->notes, $sauce->versions_count ?? 0, $sauce->latest->question ?? [], $sauce->latest->id ?? 0))->all()), $find, $tags)]);
     }
 
     public function create(Request $request, Kitchen $kitchen): View|RedirectResponse

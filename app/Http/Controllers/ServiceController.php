@@ -10,22 +10,26 @@ use App\Family\WorkedOut;
 use App\Http\Responses\PageOrFragment;
 use App\Kitchen\Kitchen;
 use App\Models\Service;
+use App\Pages\Family\ServicePage;
 use Carbon\CarbonImmutable;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 /** A service, kept as it is typed and worked out as it is shown. */
 final readonly class ServiceController
 {
-    /** The last one; the first time, an empty one. */
-    public function index(): RedirectResponse
+    /** The last one; where there has been none, the way to begin one. */
+    public function index(): RedirectResponse|View
     {
-        return redirect()->route('services.show', Service::query()->latest('id')->first() ?? Service::query()->create(['fields' => ServiceFields::from([])->toRow()]));
+        $last = Service::query()->latest('id')->first();
+
+        return $last === null ? view('pages.service-none') : redirect()->route('services.show', $last);
     }
 
     public function show(Service $service, Kitchen $kitchen): PageOrFragment
     {
-        return new PageOrFragment('pages.service', ['page' => WorkedOut::page($service, $kitchen), 'services' => Service::query()->latest('id')->limit(12)->get()->map(static fn(Service $one): array => ['id' => $one->id, 'name' => $one->typed()->name])->all()]);
+        return new PageOrFragment('pages.service', ['page' => self::page($service, $kitchen), 'services' => Service::query()->latest('id')->limit(12)->get()->map(static fn(Service $one): array => ['id' => $one->id, 'name' => ServiceFields::from($one->fields)->name])->all()]);
     }
 
     /** Kept with every change; what is wrong is said at its field, and the rest is worked out. */
@@ -35,7 +39,7 @@ final readonly class ServiceController
         if ($request->header('HX-Request-Type') !== 'partial') {
             return redirect()->route('services.show', $service);
         }
-        $page = WorkedOut::page($service, $kitchen);
+        $page = self::page($service, $kitchen);
 
         return new PageOrFragment('pages.service', ['page' => $page, 'services' => []], status: $page->reading->faults === [] && $page->refusal === '' ? 200 : 422);
     }
@@ -44,17 +48,22 @@ final readonly class ServiceController
     {
         $copied = Service::query()->find($request->integer('copy'));
 
-        return redirect()->route('services.show', Service::query()->create(['fields' => ($copied?->typed() ?? ServiceFields::from([]))->toRow()]));
+        return redirect()->route('services.show', Service::query()->create(['fields' => ServiceFields::from($copied->fields ?? [])->toRow()]));
     }
 
     /** One sauce of it on the stove, or ladled to the pass. */
     public function cook(Service $service, Request $request, Kitchen $kitchen, CookBranch $cook): RedirectResponse
     {
-        $flow = WorkedOut::page($service, $kitchen)->flow;
+        $flow = self::page($service, $kitchen)->flow;
         $key = $request->string('branch')->toString();
         $pot = $flow === null ? null : $cook($service, $flow, $key, CarbonImmutable::now());
         $isOwn = $pot !== null && $pot->branch === $key;
 
         return $pot !== null && $isOwn ? redirect()->route('pots.show', $pot) : redirect()->route('services.show', $service);
+    }
+
+    private static function page(Service $service, Kitchen $kitchen): ServicePage
+    {
+        return ServicePage::of(WorkedOut::of($service, $kitchen), $kitchen);
     }
 }

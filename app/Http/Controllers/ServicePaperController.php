@@ -6,11 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Family\KitchenWorkplace;
 use App\Family\WorkedOut;
+use App\Format\RefusalWords;
 use App\Kitchen\Kitchen;
 use App\Models\Service;
 use App\Pages\Family\ScalingPage;
+use App\Pages\Family\ServicePage;
 use App\Pages\Family\ShoppingPage;
-use App\Questions\Typed;
+use App\Typed\TypedNumber;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Lento\Exception\LentoException;
@@ -26,29 +28,29 @@ final readonly class ServicePaperController
 
     public function pass(Service $service, Kitchen $kitchen): View
     {
-        return view('pages.pass', ['page' => WorkedOut::page($service, $kitchen)]);
+        return view('pages.pass', ['page' => ServicePage::of(WorkedOut::of($service, $kitchen), $kitchen)]);
     }
 
     public function shopping(Service $service, Kitchen $kitchen): View
     {
-        $page = WorkedOut::page($service, $kitchen);
+        $page = ServicePage::of(WorkedOut::of($service, $kitchen), $kitchen);
 
         return view('pages.shopping', ['page' => new ShoppingPage($page, $page->flow === null ? null : Shopping::for($page->flow, $kitchen->larder()))]);
     }
 
     public function scaling(Service $service, Request $request, Kitchen $kitchen): View
     {
-        $page = WorkedOut::page($service, $kitchen);
+        $page = ServicePage::of(WorkedOut::of($service, $kitchen), $kitchen);
         $typed = $request->string('factor', '2')->trim()->substr(0, 20)->toString();
-        $factor = Typed::number($typed);
+        $factor = TypedNumber::number($typed);
         $wrong = $factor === null || $factor < self::LEAST_FACTOR || $factor > self::MOST_FACTOR;
         [$scaling, $refusal] = [null, ''];
         try {
             $scaling = $wrong || $page->flow === null ? null : Scaling::by($factor, $page->flow, $page->catalogue, (new KitchenWorkplace($kitchen))->workplace());
         } catch (LentoException $refused) {
-            $refusal = $refused->getMessage();
+            $refusal = RefusalWords::of($refused);
         }
 
-        return view('pages.scaling', ['page' => new ScalingPage($page, $scaling, $typed, $wrong ? [Typed::plain(self::LEAST_FACTOR), Typed::plain(self::MOST_FACTOR)] : null, $refusal)]);
+        return view('pages.scaling', ['page' => new ScalingPage($page, $scaling, $typed, $wrong ? [TypedNumber::plain(self::LEAST_FACTOR), TypedNumber::plain(self::MOST_FACTOR)] : null, $refusal)]);
     }
 }

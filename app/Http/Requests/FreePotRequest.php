@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Format\Words;
-use App\Questions\Fault;
+use App\Typed\FieldFault;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A pot that is only logged: what to call it, if anything. */
@@ -22,7 +22,7 @@ final class FreePotRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.max' => (new Fault('name', 'long', ['most' => (string) self::LONGEST]))->message(), 'name.string' => (new Fault('name', 'text'))->message()];
+        return ['name.max' => (new FieldFault('name', 'long', ['most' => (string) self::LONGEST]))->message(), 'name.string' => (new FieldFault('name', 'text'))->message()];
     }
 
     public function name(): string

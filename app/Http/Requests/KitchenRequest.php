@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Devices\DeviceKind;
+use App\Format\Station;
 use App\Kitchen\Choices;
 use App\Kitchen\Kitchen;
-use App\Questions\Fault;
-use App\Questions\Typed;
-use App\Stove\Place;
+use App\Models\DeviceKind;
+use App\Typed\FieldFault;
+use App\Typed\TypedNumber;
 use BackedEnum;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
@@ -42,7 +42,7 @@ final class KitchenRequest extends FormRequest
         return match ($this->section()) {
             'pans' => ['name' => $name, 'base' => ['required', Rule::enum(PanBase::class)]],
             'hobs' => ['name' => $name, 'kind' => ['required', Rule::enum(HobKind::class)]],
-            'devices' => ['name' => $name, 'kind' => ['required', Rule::enum(DeviceKind::class)], 'place' => ['required', Rule::in(array_keys(Place::all(app(Kitchen::class))))]],
+            'devices' => ['name' => $name, 'kind' => ['required', Rule::enum(DeviceKind::class)], 'place' => ['required', Rule::in(array_keys(Station::all(app(Kitchen::class))))]],
             'larder' => ['like' => ['required', Rule::in(Kitchen::known())], 'name' => ['nullable', 'string', 'max:' . self::LONGEST_NAME]],
             'formulas' => ['base' => ['required', Rule::enum(Base::class)]],
             'schools' => array_map(static fn(array $choices): array => ['nullable', Rule::in($choices)], Choices::all()),
@@ -80,9 +80,9 @@ final class KitchenRequest extends FormRequest
         return [function (Validator $validator): void {
             foreach ($this->numbers() as $field => [$least, $most, $unit, $needed]) {
                 $text = $this->text($field);
-                $number = Typed::number($text);
+                $number = TypedNumber::number($text);
                 if ($text === '' ? $needed : $number === null || $number < $least - 1e-9 || $number > $most + 1e-9) {
-                    $validator->errors()->add($field, (new Fault($field, 'number', ['least' => Typed::plain($least), 'most' => Typed::plain($most), 'unit' => $unit]))->message());
+                    $validator->errors()->add($field, (new FieldFault($field, 'number', ['least' => TypedNumber::plain($least), 'most' => TypedNumber::plain($most), 'unit' => $unit]))->message());
                 }
             }
         }];
@@ -91,7 +91,7 @@ final class KitchenRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.required' => (new Fault('name', 'missing'))->message(), 'name.max' => (new Fault('name', 'long', ['most' => (string) self::LONGEST_NAME]))->message(), 'cooks.max' => (new Fault('cooks', 'long', ['most' => (string) self::LONGEST_COOKS]))->message(), 'currency.required' => (new Fault('currency', 'missing'))->message(), 'currency.max' => (new Fault('currency', 'long', ['most' => '4']))->message()];
+        return ['name.required' => (new FieldFault('name', 'missing'))->message(), 'name.max' => (new FieldFault('name', 'long', ['most' => (string) self::LONGEST_NAME]))->message(), 'cooks.max' => (new FieldFault('cooks', 'long', ['most' => (string) self::LONGEST_COOKS]))->message(), 'currency.required' => (new FieldFault('currency', 'missing'))->message(), 'currency.max' => (new FieldFault('currency', 'long', ['most' => '4']))->message()];
     }
 
     public function section(): string
@@ -103,7 +103,7 @@ final class KitchenRequest extends FormRequest
 
     public function number(string $field): ?float
     {
-        return Typed::number($this->text($field));
+        return TypedNumber::number($this->text($field));
     }
 
     public function whole(string $field): ?int

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Kitchen\Kitchen;
-use App\Questions\Fault;
-use App\Questions\PartsField;
-use App\Questions\Typed;
+use App\Typed\FieldFault;
+use App\Typed\PartsField;
+use App\Typed\TypedNumber;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -46,7 +46,7 @@ final class OwnSauceRequest extends FormRequest
             }
             // Begun from a base, it is another sauce only by what is stirred in.
             if (Base::tryFrom($this->sauce()) !== null && $this->text('more_what') === '') {
-                $validator->errors()->add('more_what', (new Fault('more_what', 'missing'))->message());
+                $validator->errors()->add('more_what', (new FieldFault('more_what', 'missing'))->message());
             }
             if ($this->text('more_what') !== '') {
                 $this->refuse($validator, 'more', $this->text('more'));
@@ -57,7 +57,7 @@ final class OwnSauceRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.required' => (new Fault('name', 'missing'))->message(), 'name.max' => (new Fault('name', 'long', ['most' => (string) self::LONGEST_NAME]))->message(), 'story.max' => (new Fault('own_story', 'long', ['most' => (string) self::LONGEST_STORY]))->message()];
+        return ['name.required' => (new FieldFault('name', 'missing'))->message(), 'name.max' => (new FieldFault('name', 'long', ['most' => (string) self::LONGEST_NAME]))->message(), 'story.max' => (new FieldFault('own_story', 'long', ['most' => (string) self::LONGEST_STORY]))->message()];
     }
 
     private function sauce(): string
@@ -88,9 +88,9 @@ final class OwnSauceRequest extends FormRequest
 
     private function refuse(Validator $validator, string $field, string $text): void
     {
-        $number = Typed::number($text);
+        $number = TypedNumber::number($text);
         if ($number === null || $number < 0.0 || $number > Dose::MOST) {
-            $validator->errors()->add($field, (new Fault('amount', 'number', ['least' => '0', 'most' => Typed::plain(Dose::MOST), 'unit' => '']))->message());
+            $validator->errors()->add($field, (new FieldFault('amount', 'number', ['least' => '0', 'most' => TypedNumber::plain(Dose::MOST), 'unit' => '']))->message());
         }
     }
 

@@ -33,6 +33,6 @@ final readonly class Column
         public string $correction,
         public string $why,
         public array $allergens,
-        public Action $action,
+        public NextAction $action,
     ) {}
 }

@@ -85,7 +85,7 @@ final readonly class Columns
         for ($one = $node; $one !== null; $one = $this->flow->parentOf($one)) {
             $derived = $one->derived;
             foreach ($derived->acts ?? [] as $done) {
-                $caution = $derived !== null && $done->act->kind === ActKind::OffTheBoil ? ActWords::of($derived, $done)->caution() : '';
+                $caution = $derived !== null && $done->act->kind === ActKind::OffTheBoil ? ActWords::of($done)->caution() : '';
                 $cautions = $caution === '' || in_array($caution, $cautions, true) ? $cautions : [...$cautions, $caution];
             }
         }

@@ -13,22 +13,23 @@ use App\Format\Grams;
 use App\Format\Litres;
 use App\Format\Minutes;
 use App\Format\SauceNames;
+use App\Format\StepWords;
 use App\Format\Words;
 use App\Kitchen\Kitchen;
 use App\Kitchen\OwnSauce;
-use App\Questions\Fault;
-use App\Questions\PartsField;
-use App\Questions\Typed;
-use App\Stove\DerivedLines;
+use App\Typed\FieldFault;
+use App\Typed\PartsField;
+use App\Typed\TypedNumber;
 use Lento\Compose\Base;
 use Lento\Family\Catalogue;
 use Lento\Family\Derivative;
 use Lento\Family\Derived;
-use Lento\Family\DerivedSteps;
 use Lento\Family\Dose;
 use Lento\Family\Fate;
 use Lento\Family\FlowNode;
 use Lento\Family\ServiceFlow;
+use Lento\Plan\Step;
+use Lento\Plan\StepKind;
 use Lento\Thickness\ThicknessClass;
 
 /** One sauce of the catalogue: what it is, what it is made of, how it is done, and what it is when it is done. */
@@ -40,7 +41,7 @@ final readonly class SaucePage
         public string $sauce,
         public string $liquid,
         public string $litres,
-        public ?Fault $fault,
+        public ?FieldFault $fault,
         public ?ServiceFlow $flow,
         public string $refusal,
         public Kitchen $kitchen,
@@ -109,10 +110,12 @@ final readonly class SaucePage
         if ($derived === null) {
             return [];
         }
-        $parent = $this->flow?->parentOf($this->node() ?? throw new \LogicException('A derived sauce without its node.'));
-        $lines = DerivedLines::of($derived, $parent === null ? '' : $this->names->within($parent->planned->sauce, $this->liquid));
+        $plan = $derived->plan($this->catalogue->root($this->sauce), (new KitchenWorkplace($this->kitchen))->workplace());
+        $words = StepWords::of($plan);
+        // A correction that the test decides on has nothing to say on paper.
+        $steps = array_values(array_filter($plan->steps, static fn(Step $step): bool => $step->kind !== StepKind::Finish && ($step->kind !== StepKind::Correct || $step->amounts !== [])));
 
-        return array_map(static fn(array $line, array $step): array => ['title' => $line['title'], 'cue' => $line['cue'], 'caution' => $line['caution'], 'minutes' => Minutes::text($step[0]->time)], array_slice($lines, 0, -1), array_slice(DerivedSteps::of($derived), 0, -1));
+        return array_map(static fn(Step $step): array => ['title' => $words->title($step), 'cue' => $words->cue($step), 'caution' => $words->caution($step), 'minutes' => Minutes::text($step->pace->time)], $steps);
     }
 
     /** @return array<string, string> what it is when it is done, by name */
@@ -176,7 +179,7 @@ final readonly class SaucePage
         }
         $house = [];
         foreach (($this->catalogue->derivatives()[$derivative->basedOn] ?? null)?->doses() ?? [] as $dose) {
-            $house[$dose->ingredient] = Typed::plain($dose->perLitre);
+            $house[$dose->ingredient] = TypedNumber::plain($dose->perLitre);
         }
 
         return array_map(static fn(Dose $dose): array => [$dose, $house[$dose->ingredient] ?? ''], array_values(array_filter($derivative->doses(), fn(Dose $dose): bool => $dose->fate !== Fate::Flavours && !isset($this->more()[$dose->ingredient]))));
@@ -208,7 +211,7 @@ final readonly class SaucePage
     {
         $derived = $this->derived();
         foreach ($derived->acts ?? [] as $done) {
-            $caution = $derived === null ? '' : ActWords::of($derived, $done)->caution();
+            $caution = ActWords::of($done)->caution();
             if ($caution !== '') {
                 return $caution;
             }

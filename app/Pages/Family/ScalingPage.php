@@ -7,7 +7,7 @@ namespace App\Pages\Family;
 use App\Format\Litres;
 use App\Format\Minutes;
 use App\Format\Words;
-use App\Questions\Fault;
+use App\Typed\FieldFault;
 use Lento\Family\PotSize;
 use Lento\Family\ScaledPot;
 use Lento\Family\Scaling;
@@ -21,7 +21,7 @@ final readonly class ScalingPage
 
     public function fault(): ?string
     {
-        return $this->limits === null ? null : (new Fault('factor', 'number', ['least' => $this->limits[0], 'most' => $this->limits[1], 'unit' => '']))->message();
+        return $this->limits === null ? null : (new FieldFault('factor', 'number', ['least' => $this->limits[0], 'most' => $this->limits[1], 'unit' => '']))->message();
     }
 
     /** @return list<array{string, string, string, string}> what, now, then, and by how much it grew; '' where it is no amount */

@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace App\Pages\Family;
 
+use App\Family\BranchState;
 use App\Family\ServiceFields;
 use App\Family\ServiceKey;
 use App\Family\ServiceReader;
 use App\Family\ServiceReading;
+use App\Family\WorkedOut;
 use App\Format\Degrees;
 use App\Format\Litres;
+use App\Format\RefusalWords;
 use App\Format\SauceNames;
 use App\Format\Words;
 use App\Kitchen\Kitchen;
-use App\Questions\Fault;
-use App\Questions\Typed;
+use App\Typed\FieldFault;
+use App\Typed\TypedNumber;
 use Lento\Family\Catalogue;
 use Lento\Family\FlowNode;
 use Lento\Family\ServiceFlow;
@@ -30,23 +33,36 @@ final readonly class ServicePage
 
     public ?FlowPicture $picture;
 
-    /**
-     * @param array<string, PotState> $pots by the key of their sauce
-     * @param string $refusal why nothing could be worked out; '' where it could
-     */
-    public function __construct(
-        public int $serviceId,
-        public ServiceFields $fields,
-        public ServiceReading $reading,
-        public ?ServiceFlow $flow,
-        public string $refusal,
-        public Kitchen $kitchen,
-        public Catalogue $catalogue,
-        private array $pots,
-    ) {
+    public int $serviceId;
+
+    public ServiceFields $fields;
+
+    public ServiceReading $reading;
+
+    public ?ServiceFlow $flow;
+
+    public Catalogue $catalogue;
+
+    /** Why nothing could be worked out; '' where it could. */
+    public string $refusal;
+
+    /** @var array<string, BranchState> by the key of their sauce */
+    private array $pots;
+
+    private function __construct(WorkedOut $service, public Kitchen $kitchen)
+    {
+        [$this->serviceId, $this->fields, $this->reading, $this->flow] = [$service->service, $service->fields, $service->reading, $service->flow];
+        [$this->catalogue, $this->pots] = [$service->catalogue, $service->pots];
+        $this->refusal = $service->refusal === null ? '' : RefusalWords::of($service->refusal);
+        [$catalogue, $flow] = [$this->catalogue, $this->flow];
         $this->names = new SauceNames($kitchen);
         $this->options = new WishOptions($catalogue, $kitchen, $this->names);
         $this->picture = $flow === null || $flow->nodes === [] ? null : new FlowPicture($flow, $this->names);
+    }
+
+    public static function of(WorkedOut $service, Kitchen $kitchen): self
+    {
+        return new self($service, $kitchen);
     }
 
     /** @return array<string, Column> by key, one for each end of the drawing */
@@ -68,7 +84,7 @@ final readonly class ServicePage
 
     public function covers(): int
     {
-        $covers = array_map(static fn(array $row): float => Typed::number($row['covers']) ?? 0.0, $this->fields->wishes);
+        $covers = array_map(static fn(array $row): float => TypedNumber::number($row['covers']) ?? 0.0, $this->fields->wishes);
 
         return (int) max([0.0, ...$covers]);
     }
@@ -115,14 +131,14 @@ final readonly class ServicePage
         return $this->names->within(...ServiceKey::parts($key));
     }
 
-    public function fault(string $field): ?Fault
+    public function fault(string $field): ?FieldFault
     {
         return $this->reading->faults[$field] ?? null;
     }
 
     public function portion(): string
     {
-        return Typed::plain(ServiceReader::usualPortion($this->kitchen));
+        return TypedNumber::plain(ServiceReader::usualPortion($this->kitchen));
     }
 
     /** @return string litres that a row comes to; '' where it cannot be read */
@@ -154,7 +170,7 @@ final readonly class ServicePage
             return null;
         }
         $row = $this->reading->rows[$wishes[0]];
-        $covers = Typed::number($this->fields->wishes[$row]['covers']) ?? 0.0;
+        $covers = TypedNumber::number($this->fields->wishes[$row]['covers']) ?? 0.0;
 
         return [
             'litres' => round($this->reading->service->wishes[$wishes[0]]->volume->inLitres(), 4),

@@ -9,6 +9,7 @@ use App\Family\SupplyFields;
 use App\Family\SupplyReader;
 use App\Family\SupplyReading;
 use App\Format\Litres;
+use App\Format\RefusalWords;
 use App\Format\SauceNames;
 use App\Format\Words;
 use App\Kitchen\Kitchen;
@@ -53,7 +54,7 @@ final readonly class SupplyPage
 
             return new self($fields, $reading, $supply->possible($reading->derivatives), $reading->wishes === [] ? [] : $supply->split($reading->wishes), '', $kitchen, $catalogue);
         } catch (LentoException $refused) {
-            return new self($fields, $reading, [], [], $refused->getMessage(), $kitchen, $catalogue);
+            return new self($fields, $reading, [], [], RefusalWords::of($refused), $kitchen, $catalogue);
         }
     }
 

@@ -7,7 +7,8 @@ namespace App\Pages\Stove;
 use App\Format\Grams;
 use App\Format\Litres;
 use App\Format\Words;
-use Lento\Compose\Amount;
+use Lento\Plan\Amount;
+use Lento\Plan\StepKind;
 use Lento\Quantity\Mass;
 use Lento\Stove\PotWatch;
 
@@ -18,16 +19,15 @@ final readonly class Seasoning
 
     public static function of(PotWatch $pot): self
     {
-        $sheet = $pot->sheet;
-        $planned = array_sum(array_map(static fn(Amount $amount): float => $amount->ingredient === 'salt' ? $amount->mass->inGrams() : 0.0, $sheet->amounts));
+        $planned = array_sum(array_map(static fn(Amount $amount): float => $amount->mass->inGrams(), $pot->plan->first(StepKind::Season)->amounts ?? []));
         if ($planned <= 0.0) {
-            return new self(Words::text('stove.season.none'), Words::text('stove.season.none_why'));
+            return new self(Words::text('stove.season.none'), Words::text($pot->plan->making?->isDerived() === true ? 'family.season.title_none' : 'stove.season.none_why'));
         }
         $here = (new Watching($pot))->litresNow();
 
         return new self(
-            Grams::of(Mass::ofGrams($planned * $here->cubicMetres / $sheet->end->volume()->cubicMetres))->text(),
-            Words::text('stove.season.for', litres: Litres::of($here)->text(), percent: sprintf('%.1F', $sheet->end->saltPercent())),
+            Grams::of(Mass::ofGrams($planned * $here->cubicMetres / $pot->cooking->sauces->tested->volume()->cubicMetres))->text(),
+            Words::text('stove.season.for', litres: Litres::of($here)->text(), percent: sprintf('%.1F', $pot->plan->promise->saltPercent ?? 0.0)),
         );
     }
 }

@@ -5,24 +5,32 @@ declare(strict_types=1);
 namespace App\Pages\Stove;
 
 use App\Format\Bands;
+use App\Format\Degrees;
 use App\Format\EventWords;
 use App\Format\Litres;
 use App\Format\Minutes;
 use App\Format\SauceColour;
+use App\Format\SauceNames;
 use App\Format\StepWords;
 use App\Format\WatchWords;
 use App\Format\Words;
 use App\Kitchen\Kitchen;
+use App\Pages\Pictures\PotPicture;
+use App\Pages\Pictures\SpoonPicture;
+use App\Pages\Pictures\StairPicture;
+use App\Pages\Pictures\StripPicture;
 use DateTimeImmutable;
-use Lento\Compose\Sheet;
-use Lento\Compose\Step;
-use Lento\Compose\StepKind;
-use Lento\Compose\Tending;
 use Lento\Course\Course;
+use Lento\Course\Happened\ReadOff;
 use Lento\Course\ReadingKind;
 use Lento\Heat\HobHeat;
+use Lento\Plan\Plan;
+use Lento\Plan\Step;
+use Lento\Plan\StepKind;
+use Lento\Plan\Tending;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
+use Lento\Quantity\Volume;
 use Lento\Stove\PotWatch;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\ThicknessClass;
@@ -30,34 +38,45 @@ use Lento\Thickness\ThicknessClass;
 /** One pot at the stove: the step it is at, what to look for, how long, which panel helps, what comes next. */
 final readonly class StovePage
 {
+    /** g flour per litre from which the narrow funnel takes too long. */
+    private const WIDE_FUNNEL_FROM = 48.0;
+
+    private const STRIP = 1232.0;
+
+    private const NARROW_STRIP = 366.0;
+
     private StepWords $words;
 
-    public Sheet $sheet;
+    public Plan $plan;
 
     public Course $course;
 
-    /** @param list<array{for: string, litres: float|int}> $toLadle what is to be ladled off it */
-    private function __construct(public int $potId, public string $name, public PotWatch $pot, public Kitchen $kitchen, private array $toLadle)
+    private function __construct(public int $potId, public string $name, public PotWatch $pot, public Kitchen $kitchen)
     {
-        $this->sheet = $pot->sheet;
+        $this->plan = $pot->plan;
         $this->course = $pot->course;
-        $this->words = new StepWords($this->sheet);
+        $this->words = StepWords::of($this->plan);
     }
 
-    /** @param list<array{for: string, litres: float|int}> $toLadle what is to be ladled off it */
-    public static function of(int $potId, string $name, PotWatch $pot, Kitchen $kitchen, array $toLadle = []): self
+    public static function of(int $potId, string $name, PotWatch $pot, Kitchen $kitchen): self
     {
-        return new self($potId, $name, $pot, $kitchen, $toLadle);
+        return new self($potId, $name, $pot, $kitchen);
     }
 
     public function ladles(): Ladles
     {
-        return new Ladles($this->course, $this->toLadle, $this->pot->sauce?->comesTo($this->sheet) ?? $this->sheet->question->yield);
+        return new Ladles($this->course, $this->plan->ladles, $this->pot->sauce?->comesTo() ?? $this->plan->promise->volume ?? Volume::ofLitres(0.0), new SauceNames($this->kitchen));
     }
 
     public function soFar(): SoFar
     {
-        return new SoFar($this->course, EventWords::of($this->kitchen, $this->course->steps, $this->sheet));
+        return new SoFar($this->course, EventWords::of($this->kitchen, $this->plan));
+    }
+
+    /** @return array<string, string> */
+    public function told(): array
+    {
+        return Told::of($this->potId, $this->course, $this->ahead());
     }
 
     public function whereabouts(): Whereabouts
@@ -65,14 +84,14 @@ final readonly class StovePage
         return new Whereabouts($this->course, $this->kitchen);
     }
 
-    public function weighOut(): WeighOut
+    public function weighList(): WeighList
     {
-        return new WeighOut($this->kitchen->measures);
+        return new WeighList($this->plan, $this->kitchen->measures);
     }
 
-    public function additions(): Additions
+    public function ticks(): TickList
     {
-        return new Additions($this->pot);
+        return new TickList($this->pot);
     }
 
     public function watching(): Watching
@@ -92,7 +111,7 @@ final readonly class StovePage
 
     public function keeping(): Keeping
     {
-        return new Keeping($this->sheet->question->method->skin, $this->course->kept, $this->kitchen);
+        return new Keeping($this->pot->cooking->ways->skin, $this->course->kept, $this->kitchen);
     }
 
     public function kind(): StepKind
@@ -104,59 +123,56 @@ final readonly class StovePage
     {
         $move = $this->pot->move;
 
-        return $this->kind() === StepKind::Correct && $move !== null ? WatchWords::move($move, $this->pot) : $this->words->title($this->kind());
+        return $this->kind() === StepKind::Correct && $move !== null ? WatchWords::move($move, $this->pot) : $this->words->title($this->course->step());
     }
 
     public function caution(): string
     {
-        return $this->words->caution($this->kind());
+        return $this->words->caution($this->course->step());
     }
 
     /** @return array<'look'|'smell'|'listen', string> those that have something to say */
     public function senses(): array
     {
-        return $this->sensesOf($this->kind());
+        return $this->words->senses($this->course->step());
     }
 
     /** @return list<array{name: string, state: 'done past'|'done'|'now'|'ahead'}> */
     public function progress(): array
     {
-        return array_map(fn(Step $step, int $i): array => [
-            'name' => $this->words->name($step->kind),
-            'state' => $i < $this->course->current - 1 ? 'done past' : ($i < $this->course->current ? 'done' : ($i === $this->course->current ? 'now' : 'ahead')),
-        ], $this->course->steps, array_keys($this->course->steps));
+        return Progress::of($this->course);
     }
 
     /**
      * The steps from here on in their words, so that a tablet whose line is down can go on.
      *
-     * @return list<array{step: int, title: string, senses: array<string, string>, caution: string, seconds: float, done: string, pours: list<string>}>
+     * @return list<array{step: string, title: string, senses: array<string, string>, caution: string, seconds: float, done: string, pours: list<array{id: string, says: string}>}>
      */
     public function ahead(): array
     {
-        return array_map(fn(Step $step, int $i): array => [
-            'step' => $this->course->current + $i,
-            'title' => $this->words->title($step->kind),
-            'senses' => $this->sensesOf($step->kind),
-            'caution' => $this->words->caution($step->kind),
-            'seconds' => $step->timed ? $step->time->seconds : 0.0,
+        return array_map(fn(Step $step): array => [
+            'step' => $step->id,
+            'title' => $this->words->title($step),
+            'senses' => $this->words->senses($step),
+            'caution' => $this->words->caution($step),
+            'seconds' => $step->pace->timed ? $step->pace->time->seconds : 0.0,
             'done' => Words::text('stove.done'),
-            'pours' => $this->additions()->taps($step->kind),
-        ], array_slice($this->course->steps, $this->course->current), array_keys(array_slice($this->course->steps, $this->course->current)));
+            'pours' => $this->ticks()->taps($step),
+        ], array_slice($this->course->steps, $this->course->current));
     }
 
     public function next(): ?string
     {
         $next = $this->course->steps[$this->after()] ?? null;
 
-        return $next === null ? null : $this->words->title($next->kind);
+        return $next === null ? null : $this->words->title($next);
     }
 
     public function nextCue(): string
     {
         $next = $this->course->steps[$this->after()] ?? null;
 
-        return $next === null ? '' : $this->words->cue($next->kind);
+        return $next === null ? '' : $this->words->cue($next);
     }
 
     /** The step that "done" leads to: past the correction where there is nothing to correct. */
@@ -168,31 +184,47 @@ final readonly class StovePage
         return $this->kind() === StepKind::Test && ($steps[$next]->kind ?? null) === StepKind::Correct && ($this->pot->move === null || $this->pot->move->isDone()) ? $next + 1 : $next;
     }
 
+    /** @return array{to?: string} what "done" says besides, where it leads past a step */
+    public function goesTo(): array
+    {
+        return $this->after() === $this->course->current + 1 ? [] : ['to' => $this->course->steps[$this->after()]->id];
+    }
+
     public function about(): string
     {
-        return Words::text('stove.about', litres: Litres::of($this->sheet->question->yield)->text(), pan: sprintf('%.0F', $this->sheet->question->pan->diameter->inCentimetres()));
+        return Words::text('stove.about', litres: $this->promised(), pan: sprintf('%.0F', $this->pot->cooking->place->pan->diameter->inCentimetres()));
+    }
+
+    /** What it should come to. */
+    public function promised(): string
+    {
+        return $this->plan->promise === null ? '' : Litres::of($this->plan->promise->volume)->text();
     }
 
     /** With its band where the eye, not the clock, decides. */
     public function planned(): string
     {
-        $band = $this->kind() === StepKind::Colour ? $this->sheet->outlook->rouxMinutes : null;
+        $band = $this->course->step()->pace->band;
 
-        return $band === null ? Minutes::text(Duration::ofSeconds($this->course->timerSeconds())) : Bands::minutes($band->scaledTo($this->course->step()->time->inMinutes()));
+        return $band === null ? Minutes::text(Duration::ofSeconds($this->course->timerSeconds())) : Bands::minutes($band);
     }
 
     /** Which panel helps at this step. */
     public function panel(): string
     {
+        if ($this->course->step()->additions !== [] && $this->kind() !== StepKind::Pour) {
+            return 'finishes';
+        }
+
         return match ($this->kind()) {
             StepKind::SetOut => 'weigh',
-            StepKind::Melt, StepKind::BrownVegetables, StepKind::BrownPaste, StepKind::Flour, StepKind::Colour, StepKind::Bake, StepKind::Sweat, StepKind::BrownButter, StepKind::LetDown => 'strip',
+            StepKind::Melt, StepKind::BrownVegetables, StepKind::BrownPaste, StepKind::Flour, StepKind::Colour, StepKind::Bake, StepKind::Sweat, StepKind::BrownButter, StepKind::LetDown => $this->pot->cooking->roux === null ? 'weigh-now' : 'strip',
             StepKind::Pour => 'stair',
             StepKind::Boil, StepKind::Simmer, StepKind::Reduce => 'watch',
             StepKind::Test => 'tests',
             StepKind::Correct => 'correct',
             StepKind::Season => 'season',
-            StepKind::Enrich => 'finishes',
+            StepKind::ReduceApart, StepKind::Ladle => 'weigh-now',
             StepKind::Keep => 'keep',
             StepKind::Finish => 'outcome',
             default => 'pot',
@@ -207,19 +239,20 @@ final readonly class StovePage
             'done' => Words::text('stove.tend.' . $tending->kind->value),
             'at' => $this->course->tendingDue($tending),
             'seconds' => $tending->every->seconds,
-        ], array_values(array_filter($this->course->step()->tendings, fn(Tending $tending): bool => $tending->kind->value !== 'look' || $this->course->tendingDue($tending) < ($this->course->timerEnds() ?? $this->course->tendingDue($tending)))));
+        ], array_values(array_filter($this->course->step()->pace->tendings, fn(Tending $tending): bool => $tending->kind->value !== 'look' || $this->course->tendingDue($tending) < ($this->course->timerEnds() ?? $this->course->tendingDue($tending)))));
     }
 
     /** @return list<string> instruments that help at this step, the most telling first */
     public function instruments(): array
     {
-        $wide = EquivalentFlour::of($this->sheet->end)->thicknessClass() !== ThicknessClass::Pouring && EquivalentFlour::of($this->sheet->end)->gramsPerLitre >= 48.0;
+        $thickness = EquivalentFlour::of($this->pot->cooking->sauces->tested);
+        $wide = $thickness->thicknessClass() !== ThicknessClass::Pouring && $thickness->gramsPerLitre >= self::WIDE_FUNNEL_FROM;
         $kinds = match ($this->panel()) {
             'strip' => [ReadingKind::Temperature],
             'watch' => $this->kind() === StepKind::Boil ? [ReadingKind::Temperature] : [ReadingKind::Depth, ReadingKind::Weight, ReadingKind::Temperature],
             'tests' => [ReadingKind::Spread, $wide ? ReadingKind::FunnelWide : ReadingKind::FunnelNarrow, ReadingKind::Depth],
             'correct' => [ReadingKind::Depth, ReadingKind::Temperature],
-            'finishes', 'keep', 'pot' => [ReadingKind::Temperature],
+            'finishes', 'keep', 'pot', 'weigh-now' => [ReadingKind::Temperature],
             default => [],
         };
 
@@ -231,30 +264,73 @@ final readonly class StovePage
     {
         return match (true) {
             in_array($this->kind(), [StepKind::Melt, StepKind::BrownButter, StepKind::BrownVegetables, StepKind::BrownPaste, StepKind::Sweat, StepKind::Flour, StepKind::Colour], true) => HobHeat::cases(),
-            in_array($this->kind(), [StepKind::Simmer, StepKind::Reduce, StepKind::Test, StepKind::Correct], true) => SimmerLevel::cases(),
+            $this->course->step()->conditions->simmers !== null && $this->kind() !== StepKind::Season => SimmerLevel::cases(),
             default => [],
         };
     }
 
     public function heat(): HobHeat|SimmerLevel
     {
-        $planned = $this->heats() === SimmerLevel::cases() ? $this->sheet->question->simmerLevel : $this->sheet->question->heat;
+        $planned = $this->heats() === SimmerLevel::cases() ? ($this->pot->sauce->reckoning->level ?? $this->pot->cooking->ways->level) : ($this->pot->cooking->roux->heat ?? HobHeat::Medium);
 
         return $this->course->heat !== null && $this->course->heat instanceof $planned ? $this->course->heat : $planned;
     }
 
     public function colour(): string
     {
-        return SauceColour::of($this->sheet);
+        return SauceColour::ofPlan($this->plan);
     }
 
-    /** @return array<'look'|'smell'|'listen', string> */
-    private function sensesOf(StepKind $kind): array
+    /** The pot as it stands now. */
+    public function potPicture(): ?PotPicture
     {
-        return array_filter([
-            'look' => $this->words->sense($kind, 'look'),
-            'smell' => $this->words->sense($kind, 'smell'),
-            'listen' => $this->words->sense($kind, 'listen'),
-        ], static fn(string $text): bool => $text !== '');
+        return PotPicture::now($this->plan, $this->watching()->litresNow(), $this->colour());
+    }
+
+    public function spoonPicture(): SpoonPicture
+    {
+        return SpoonPicture::ofSauce($this->pot->cooking->sauces->served, $this->colour());
+    }
+
+    public function stairPicture(): ?StairPicture
+    {
+        return StairPicture::of($this->plan, $this->colour(), $this->course->poured(), $this->course->nextAddition()?->id);
+    }
+
+    /** @return list<array{picture: StripPicture, id: string, class: string}> wide and narrow: the page shows the one that fits */
+    public function strips(): array
+    {
+        $roux = $this->pot->cooking->roux;
+        $now = in_array($this->kind(), [StepKind::Colour, StepKind::LetDown], true) ? $this->pot->roux?->now->shade->value : null;
+
+        return $roux === null ? [] : [
+            ['picture' => StripPicture::of($roux, self::STRIP, $now), 'id' => 'strip', 'class' => 'wide'],
+            ['picture' => StripPicture::of($roux, self::NARROW_STRIP, $now), 'id' => 'strip-narrow', 'class' => 'narrow'],
+        ];
+    }
+
+    /** Whether a finger on the strip tells the colour of this pot's roux. */
+    public function takesColour(): bool
+    {
+        return in_array($this->kind(), [StepKind::Colour, StepKind::Bake, StepKind::LetDown], true);
+    }
+
+    /** What the last probe says of the limit of this step; '' where there is none, or nobody has probed. */
+    public function probed(): string
+    {
+        $bounds = $this->course->step()->conditions->bounds;
+        $last = null;
+        foreach ($this->course->all(ReadOff::class) as $read) {
+            $last = $read->reading->kind === ReadingKind::Temperature ? $read->reading->asTemperature() : $last;
+        }
+        if ($last === null || $bounds->isEmpty()) {
+            return '';
+        }
+
+        return match (true) {
+            $bounds->atMost !== null && $bounds->tooHot($last) => Words::text('family.probe.hot', temperature: Degrees::text($last), most: Degrees::text($bounds->atMost)),
+            $bounds->atLeast !== null && $bounds->tooCold($last) => Words::text('family.probe.cool', temperature: Degrees::text($last), least: Degrees::text($bounds->atLeast)),
+            default => Words::text('family.probe.right', temperature: Degrees::text($last)),
+        };
     }
 }

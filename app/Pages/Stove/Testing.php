@@ -9,9 +9,10 @@ use App\Format\Grams;
 use App\Format\Litres;
 use App\Format\WatchWords;
 use App\Format\Words;
-use Lento\Compose\StepKind;
 use Lento\Course\EventKind;
+use Lento\Course\Happened\ReadOff;
 use Lento\Course\ReadingKind;
+use Lento\Plan\StepKind;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
@@ -85,12 +86,12 @@ final readonly class Testing
     public function spoons(): array
     {
         $last = null;
-        foreach ($this->pot->course->events as $event) {
-            $last = $event->reading?->kind === ReadingKind::Spoon ? $event->reading->asSpoonWord() : $last;
+        foreach ($this->pot->course->all(ReadOff::class) as $read) {
+            $last = $read->reading->kind === ReadingKind::Spoon ? $read->reading->asSpoonWord() : $last;
         }
 
         return array_map(function (SpoonWord $word) use ($last): array {
-            $flow = $this->pot->sauce?->reckoning->showing($word) ?? Flow::of($this->pot->sheet->end, Temperature::ofCelsius(EquivalentFlour::CELSIUS));
+            $flow = $this->pot->sauce?->reckoning->showing($word) ?? Flow::of($this->pot->cooking->sauces->tested, Temperature::ofCelsius(EquivalentFlour::CELSIUS));
 
             return ['word' => $word, 'film' => SpoonTest::of($flow)->film->inMillimetres(), 'yield' => $flow->yield, 'viscosity' => $flow->viscosity(EquivalentFlour::SHEAR)->pascalSeconds, 'read' => $word === $last];
         }, SpoonWord::cases());

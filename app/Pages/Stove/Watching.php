@@ -8,8 +8,9 @@ use App\Format\Bands;
 use App\Format\Litres;
 use App\Format\WatchWords;
 use App\Format\Words;
-use Lento\Compose\StepKind;
+use Lento\Plan\StepKind;
 use Lento\Quantity\Volume;
+use Lento\Risk\Risk;
 use Lento\Stove\MoveKind;
 use Lento\Stove\PotWatch;
 use Lento\Stove\SauceWatch;
@@ -17,9 +18,6 @@ use Lento\Stove\SauceWatch;
 /** How a pot goes: what is foreseen of it, and whether it is about to catch. */
 final readonly class Watching
 {
-    /** Steps at which a pot stands on its simmer. */
-    private const SIMMERS = [StepKind::Simmer, StepKind::Reduce, StepKind::Test, StepKind::Correct];
-
     public function __construct(private PotWatch $pot) {}
 
     /**
@@ -29,22 +27,22 @@ final readonly class Watching
      */
     public function foresees(): array
     {
-        $sheet = $this->pot->sheet;
+        $cooking = $this->pot->cooking;
         $roux = $this->pot->roux;
         $sauce = $this->simmering();
 
         return array_values(array_filter(match (true) {
-            $this->kind() === StepKind::Colour && $roux !== null => [WatchWords::roux($roux), Words::text('outlook.specks') . ': ' . Bands::risks($sheet->outlook)['specks']],
-            $this->kind() === StepKind::Pour => [Words::text('outlook.lumps') . ': ' . Bands::risks($sheet->outlook)['lumps']],
-            $this->kind() === StepKind::Enrich => [(new Additions($this->pot))->limitNow()],
+            $this->kind() === StepKind::Colour && $roux !== null => [WatchWords::roux($roux), Words::text('outlook.specks') . ': ' . Bands::risk($cooking->roux->specks ?? Risk::Low)],
+            $this->kind() === StepKind::Pour => [Words::text('outlook.lumps') . ': ' . Bands::risk($cooking->ways->lumps)],
+            $this->pot->course->step()->additions !== [] => [(new TickList($this->pot))->limitNow(), ...$this->comes()],
             $this->kind() === StepKind::Boil => [Words::text('stove.boil.gate'), $this->boils()],
             $sauce !== null => [
-                WatchWords::notch($sauce, $sheet->endDepth()),
+                WatchWords::notch($sauce, $cooking->place->pan->depth(SauceWatch::notch($this->pot->plan, $cooking))),
                 WatchWords::then($sauce),
-                Words::text('stove.comes_to', litres: Litres::of($sauce->comesTo($sheet))->text()),
+                ...$this->comes(),
                 ...($this->pot->move?->kind === MoveKind::Thin ? [WatchWords::move($this->pot->move, $this->pot)] : []),
             ],
-            default => [],
+            default => $this->comes(),
         }, static fn(string $text): bool => $text !== ''));
     }
 
@@ -67,7 +65,13 @@ final readonly class Watching
     /** What stands in the pot now, for its drawing. */
     public function litresNow(): Volume
     {
-        return $this->pot->sauce?->reckoning->volume() ?? $this->pot->sheet->start->volume();
+        return $this->pot->sauce?->reckoning->volume() ?? $this->pot->cooking->sauces->start->volume();
+    }
+
+    /** @return list<string> what it will come to, once there is a sauce */
+    private function comes(): array
+    {
+        return $this->pot->sauce === null ? [] : [Words::text('stove.comes_to', litres: Litres::of($this->pot->sauce->comesTo())->text())];
     }
 
     private function kind(): StepKind
@@ -80,7 +84,7 @@ final readonly class Watching
     {
         $sauce = $this->pot->sauce;
 
-        return $sauce !== null && $sauce->boiled && in_array($this->kind(), self::SIMMERS, true) ? $sauce : null;
+        return $sauce !== null && $sauce->boiled && $this->pot->course->step()->conditions->simmers !== null && $this->kind() !== StepKind::Season ? $sauce : null;
     }
 
     private function boils(): string

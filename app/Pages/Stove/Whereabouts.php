@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Stove;
 
+use App\Format\Station;
 use App\Kitchen\Kitchen;
-use App\Stove\Place;
 use Lento\Course\Course;
 
 /** Where a pot stands and whose it is, and where and whose else it could be. */
@@ -19,10 +19,10 @@ final readonly class Whereabouts
         return implode(' · ', array_filter([$this->places()[$this->course->place]->name ?? '', $this->course->cook], static fn(string $part): bool => $part !== ''));
     }
 
-    /** @return array<string, Place> */
+    /** @return array<string, Station> */
     public function places(): array
     {
-        return Place::all($this->kitchen);
+        return Station::all($this->kitchen);
     }
 
     /** @return list<string> */

@@ -28,7 +28,7 @@
                 @if ($page->refusal)<p class="field-error"><x-icon.mind /> {{ $page->refusal }}</p>@endif
                 @if ($page->assay)
                     <h2 id="verdict-title">{{ $page->verdict() }}</h2>
-                    <x-drawing.spoon :sheet="$page->assay" :colour="$page->colour()" id="spoon" />
+                    <x-drawing.spoon :picture="$page->spoon()" id="spoon" />
                     <dl class="facts">@foreach ($page->figures() as [$name, $value])<div><dt>{{ $name }}</dt><dd>{{ $value }}</dd></div>@endforeach</dl>
                     <ul class="warnings">@foreach ($page->assay->warnings as $warning)<li data-code="{{ $warning->code->value }}"><x-icon.mind /> {{ App\Format\Words::warning($warning) }}</li>@endforeach</ul>
                 @else

@@ -21,8 +21,8 @@
                         </div>
                         @if ($column['fault'] !== '')<p class="field-error"><x-icon.mind /> {{ $column['fault'] }}</p>@endif
                         @if ($column['sheet'])
-                            <x-drawing.pot :sheet="$column['sheet']" :colour="$column['colour']" :id="'pot-' . $i" />
-                            <x-drawing.spoon :sheet="$column['sheet']" :colour="$column['colour']" :id="'spoon-' . $i" />
+                            <x-drawing.pot :picture="$column['pot']" :id="'pot-' . $i" />
+                            <x-drawing.spoon :picture="$column['spoon']" :id="'spoon-' . $i" />
                             @if ($column['sheet']->question->base->hasRoux())<x-drawing.balance :sheet="$column['sheet']" :colour="$column['colour']" :id="'balance-' . $i" />@endif
                         @endif
                     </section>

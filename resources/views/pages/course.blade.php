@@ -3,8 +3,8 @@
         <a class="back" href="{{ route('log') }}">‹ {{ __('log.back') }}</a>
         <h1>{{ $page->entry->name }} <small>{{ $page->entry->startedAt->format('l j F, H:i') }}@if ($page->entry->cook), {{ __('log.by', ['cook' => $page->entry->cook]) }}@endif</small></h1>
         <dl class="against">
-            <div><dt>{{ __('log.planned') }}</dt><dd>{{ $page->entry->planned() }}</dd>@if ($page->entry->foreseen)<dd class="soft">{{ $page->entry->foreseen->text() }}</dd>@endif</div>
-            <div><dt>{{ __('log.outcome') }}</dt><dd>{{ $page->entry->outcome() }}</dd><dd class="soft">{{ $page->entry->volumeVerdict() }}@if ($page->entry->spoon), {{ $page->entry->spoonVerdict() }}@endif</dd></div>
+            <div><dt>{{ __('log.planned') }}</dt><dd>{{ $page->entry->planned() }}</dd>@if ($page->entry->foreseen() !== '')<dd class="soft">{{ $page->entry->foreseen() }}</dd>@endif</div>
+            <div><dt>{{ __('log.outcome') }}</dt><dd>{{ $page->entry->outcome() }}</dd><dd class="soft">{{ $page->entry->volumeVerdict() }}@if ($page->entry->isClosed()), {{ $page->entry->spoonVerdict() }}@endif</dd></div>
             @if ($page->nextTime() !== [])<div><dt>{{ __('log.next_time') }}</dt>@foreach ($page->nextTime() as $line)<dd>{{ $line }}</dd>@endforeach</div>@endif
             @if ($page->entry->change !== '')<div><dt>{{ __('log.change') }}</dt><dd class="tasted">{{ $page->entry->change }}</dd></div>@endif
             @if ($page->entry->kept() !== '')<div><dt>{{ __('log.kept') }}</dt><dd>{{ $page->entry->kept() }}</dd></div>@endif

@@ -2,7 +2,7 @@
     <p id="line-down" class="line-down" role="alert" hidden>{{ __('stove.no_line') }}</p>
     <div id="answer">
         @fragment('answer')
-        <article class="stove free @if ($page->isFinishing()) panel-outcome @endif" data-pot="{{ $page->potId }}" data-step="{{ $page->course->current }}" data-events="{{ count($page->course->events) }}" data-last="{{ $page->course->events === [] ? 0 : $page->course->events[count($page->course->events) - 1]->at->format('Uv') }}" data-ahead="[]">
+        <article @class(['stove free', 'panel-outcome' => $page->isFinishing()]) @foreach ($page->told() as $attribute => $value) {{ $attribute }}="{{ $value }}" @endforeach>
             <p id="stove-wrong" class="field-error" role="alert" hidden></p>
             <section class="step">
                 <x-stove.whose :page="$page" :about="$page->name" />

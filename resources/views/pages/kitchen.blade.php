@@ -56,7 +56,7 @@
                 @foreach ($devices as $device)
                     <li>
                         <b>{{ $device->name }}</b>
-                        <span>{{ __('kitchen.devices.line', ['kind' => __('kitchen.devices.kinds.' . $device->kind->value), 'place' => App\Stove\Place::named($device->place, $page->kitchen)->name ?? $device->place, 'heard' => $device->heard_at?->format('H:i') ?? __('kitchen.devices.never')]) }}@if ($device->ignored > 0), {{ trans_choice('kitchen.devices.ignored', $device->ignored, ['count' => $device->ignored, 'why' => $device->ignored_why]) }}@endif</span>
+                        <span>{{ __('kitchen.devices.line', ['kind' => __('kitchen.devices.kinds.' . $device->kind->value), 'place' => App\Format\Station::named($device->place, $page->kitchen)->name ?? $device->place, 'heard' => $device->heard_at?->format('H:i') ?? __('kitchen.devices.never')]) }}@if ($device->ignored > 0), {{ trans_choice('kitchen.devices.ignored', $device->ignored, ['count' => $device->ignored, 'why' => $device->ignored_why]) }}@endif</span>
                         <x-kitchen.remove section="devices" :id="$device->id" :name="$device->name" />
                     </li>
                 @endforeach
@@ -64,7 +64,7 @@
             <x-kitchen.entry section="devices" :id="null" :name="__('kitchen.devices.new')" line="">
                 <x-kitchen.input name="name" section="devices" :value="null" />
                 <x-kitchen.select name="kind" section="devices" :options="__('kitchen.devices.kinds')" value="probe" />
-                <x-kitchen.select name="place" section="devices" :options="array_map(fn ($place) => $place->name, App\Stove\Place::all($page->kitchen))" value="" />
+                <x-kitchen.select name="place" section="devices" :options="array_map(fn ($place) => $place->name, App\Format\Station::all($page->kitchen))" value="" />
             </x-kitchen.entry>
         </x-kitchen.section>
 

@@ -4,7 +4,7 @@
         @unless ($page->search->isEmpty() && $page->found === 0)
             <form class="looked-for" method="get" action="{{ route('log') }}" role="search">
                 <div class="words"><label for="words">{{ __('log.words') }}</label><input class="form-control" type="search" id="words" name="words" value="{{ $page->search->fields['words'] }}" maxlength="80" autocomplete="off"></div>
-                <div><label for="sauce">{{ __('log.sauce') }}</label><select class="form-select" id="sauce" name="sauce"><option value="">{{ __('log.any') }}</option>@foreach (App\Log\LogSearch::sauces() as $base)<option value="{{ $base->value }}" @selected($base->value === $page->search->fields['sauce'])>{{ ucfirst(__('sauces.' . $base->value)) }}</option>@endforeach</select></div>
+                <div><label for="sauce">{{ __('log.sauce') }}</label><select class="form-select" id="sauce" name="sauce"><option value="">{{ __('log.any') }}</option>@foreach ($page->sauces() as $id => $name)<option value="{{ $id }}" @selected($id === $page->search->fields['sauce'])>{{ $name }}</option>@endforeach</select></div>
                 <div><label for="cook">{{ __('log.cook') }}</label><select class="form-select" id="cook" name="cook"><option value="">{{ __('log.any') }}</option>@foreach (App\Log\LogSearch::cooks() as $cook)<option @selected($cook === $page->search->fields['cook'])>{{ $cook }}</option>@endforeach</select></div>
                 <div class="came-out"><label for="came">{{ __('log.came') }}</label><select class="form-select" id="came" name="came"><option value="">{{ __('log.any') }}</option>@foreach (App\Log\LogSearch::CAME as $came)<option value="{{ $came }}" @selected($came === $page->search->fields['came'])>{{ __('log.came_is.' . $came) }}</option>@endforeach</select></div>
                 <div><label for="from">{{ __('log.from') }}</label><input class="form-control" type="date" id="from" name="from" value="{{ $page->search->fields['from'] }}"></div>
@@ -22,9 +22,9 @@
                             <a href="{{ route('log.show', $entry->id) }}" aria-label="{{ __('log.open', ['name' => $entry->name, 'time' => $entry->startedAt->format('H:i')]) }}">
                                 <time>{{ $entry->startedAt->format('H:i') }}</time>
                                 <span class="who"><b>{{ $entry->name }}</b> @if ($entry->cook)<span class="soft">{{ __('log.by', ['cook' => $entry->cook]) }}</span>@endif</span>
-                                @if ($entry->spoon)<x-drawing.volume-bar :entry="$entry" />@else<span></span>@endif
-                                <span class="came"><b>{{ $entry->outcome() }}</b> @if ($entry->spoon && $entry->hasPlan())<span>{{ $entry->volumeVerdict() }}, {{ $entry->spoonVerdict() }}</span>@endif</span>
-                                <span class="took">{{ __('log.minutes', ['taken' => $entry->minutesTaken(), 'planned' => round($entry->plannedMinutes)]) }}</span>
+                                @if ($entry->isClosed())<x-drawing.volume-bar :entry="$entry" />@else<span></span>@endif
+                                <span class="came"><b>{{ $entry->outcome() }}</b> @if ($entry->isClosed() && $entry->hasPlan())<span>{{ $entry->volumeVerdict() }}, {{ $entry->spoonVerdict() }}</span>@endif</span>
+                                <span class="took">{{ __('log.minutes', ['taken' => $entry->minutesTaken(), 'planned' => round($entry->plannedMinutes())]) }}</span>
                                 @if ($entry->taste !== '')<span class="taste">{{ $entry->taste }}</span>@endif
                             </a>
                         </li>

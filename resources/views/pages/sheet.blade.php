@@ -9,8 +9,8 @@
             <h1>{{ $page->heading() }}</h1>
             @if ($paper === 'a4')
                 <div class="drawings">
-                    <x-drawing.pot :sheet="$page->sheet" :colour="App\Format\SauceColour::of($page->sheet)" id="pot" />
-                    @if ($page->sheet->question->base->hasRoux())<x-drawing.stair :sheet="$page->sheet" :colour="App\Format\SauceColour::of($page->sheet)" id="stair" />@endif
+                    <x-drawing.pot :picture="$page->pot()" id="pot" />
+                    @if ($page->stair())<x-drawing.stair :picture="$page->stair()" id="stair" />@endif
                 </div>
             @endif
             <x-sheet.whole :page="$page" />

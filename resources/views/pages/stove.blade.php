@@ -2,7 +2,7 @@
     <p id="line-down" class="line-down" role="alert" hidden>{{ __('stove.no_line') }}</p>
     <div id="answer">
         @fragment('answer')
-        <article class="stove kind-{{ $page->kind()->value }} panel-{{ $page->panel() }}" data-pot="{{ $page->potId }}" data-step="{{ $page->course->current }}" data-events="{{ count($page->course->events) }}" data-last="{{ $page->course->events === [] ? 0 : $page->course->events[count($page->course->events) - 1]->at->format('Uv') }}" data-ahead="{{ json_encode($page->ahead(), JSON_THROW_ON_ERROR) }}">
+        <article @class(['stove', 'kind-' . $page->kind()->value, 'panel-' . $page->panel()]) @foreach ($page->told() as $attribute => $value) {{ $attribute }}="{{ $value }}" @endforeach>
             <p id="stove-wrong" class="field-error" role="alert" hidden></p>
             <x-stove.progress :page="$page" />
             <x-stove.follow-up :page="$page" />
@@ -10,7 +10,7 @@
             @if ($page->panel() !== 'outcome')<x-stove.timer :page="$page" />@endif
             <div class="bigstrip">
                 @if ($page->panel() === 'outcome')
-                    <x-stove.panel.outcome :page="$page" :planned="App\Format\Litres::of($page->sheet->question->yield)->text()" />
+                    <x-stove.panel.outcome :page="$page" :planned="$page->promised()" />
                 @else
                     <x-dynamic-component :component="'stove.panel.' . $page->panel()" :page="$page" />
                 @endif

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Lento\Compose\Amount;
 use Lento\Compose\Base;
 use Lento\Compose\Choice\RouxPlace;
 use Lento\Compose\Choice\Stirring;
@@ -10,14 +9,15 @@ use Lento\Compose\Composer;
 use Lento\Compose\Method;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
-use Lento\Compose\StepKind;
-use Lento\Compose\TendingKind;
 use Lento\Compose\Warning;
 use Lento\Compose\WarningCode;
-use Lento\Compose\When;
 use Lento\Exception\OutOfRange;
 use Lento\Exception\Unknown;
 use Lento\Larder\Allergen;
+use Lento\Plan\Amount;
+use Lento\Plan\StepKind;
+use Lento\Plan\TendingKind;
+use Lento\Plan\When;
 use Lento\Pot\Pan;
 use Lento\Pot\SimmerLevel;
 use Lento\Pour\School;
@@ -182,7 +182,7 @@ it('asks for its visits by what the pot is: stirred the more often the sooner it
     // min between two visits of a kind at a step; null where it wants none.
     $every = static function (Question $question, StepKind $at, TendingKind $visit): ?float {
         foreach (answered($question)->steps as $step) {
-            foreach ($step->tendings as $tending) {
+            foreach ($step->pace->tendings as $tending) {
                 if ($step->kind === $at && $tending->kind === $visit) {
                     return $tending->every->inMinutes();
                 }

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Lento\Compose\Additions;
-use Lento\Compose\Amount;
 use Lento\Compose\Base;
 use Lento\Compose\Choice\AromaticsWay;
 use Lento\Compose\Choice\CookOut;
@@ -22,18 +21,19 @@ use Lento\Compose\Method;
 use Lento\Compose\Part;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
-use Lento\Compose\Step;
-use Lento\Compose\StepKind;
 use Lento\Compose\Treatment;
 use Lento\Compose\Warning;
 use Lento\Compose\WarningCode;
-use Lento\Compose\When;
 use Lento\Exception\LentoException;
 use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
 use Lento\Exception\Unknown;
 use Lento\Larder\Allergen;
 use Lento\Larder\Larder;
+use Lento\Plan\Amount;
+use Lento\Plan\Step;
+use Lento\Plan\StepKind;
+use Lento\Plan\When;
 use Lento\Pot\Pan;
 use Lento\Pot\SimmerLevel;
 use Lento\Pour\School;
@@ -165,7 +165,7 @@ it('finishes off the boil, and meets the thickness with the cream in it', functi
         ->and($sheet->served->saltPercent())->toEqualWithDelta(0.75, 3e-3)
         ->and(warned($sheet, WarningCode::FinishLimit)?->words)->toBe(['ingredient' => 'butter'])
         ->and(warned(made(Base::ChilliGravy), WarningCode::FinishLimit)?->numbers['at_most_c'])->toBe(80.0)
-        ->and(array_sum(array_map(fn(Step $step): float => $step->kind === StepKind::Enrich ? $step->time->inMinutes() : 0.0, $sheet->steps)))->toBe(3.0);
+        ->and(array_sum(array_map(fn(Step $step): float => $step->kind === StepKind::Enrich ? $step->pace->time->inMinutes() : 0.0, $sheet->steps)))->toBe(3.0);
 });
 
 it('mounts, creams or binds any sauce with a liaison, and says what egg bears', function (FinishWay $finish, array $names): void {
@@ -272,7 +272,7 @@ it('cooks a white roux briefly or long, and stirs in the flour at once or by and
         ->and($ask(CookOut::Long)->rouxForecast?->time->inMinutes())->toEqualWithDelta(7.0, 0.02)
         ->and($ask(CookOut::Long)->shade->value)->toBeGreaterThan($ask(CookOut::Usual)->shade->value)
         ->and($ask(CookOut::Brief)->shade->value)->toBeLessThan($ask(CookOut::Usual)->shade->value);
-    $flour = fn(Sheet $sheet): float => array_sum(array_map(fn(Step $step): float => $step->kind === StepKind::Flour ? $step->time->inMinutes() : 0.0, $sheet->steps));
+    $flour = fn(Sheet $sheet): float => array_sum(array_map(fn(Step $step): float => $step->kind === StepKind::Flour ? $step->pace->time->inMinutes() : 0.0, $sheet->steps));
     expect($flour($ask(CookOut::Usual)))->toBe(1.0)->and($flour($ask(CookOut::Usual, FlourWay::Gradually)))->toBe(3.0);
 });
 
@@ -297,7 +297,7 @@ it('lets a stirred pot catch less, and warns of milk sooner than of stock', func
     $ask = fn(Base $base, Stirring $stirring): Sheet => made($base, thickness: EquivalentFlour::ofGramsPerLitre(80.0), simmerLevel: Lento\Pot\SimmerLevel::Simmer, method: new Method(stirring: $stirring));
     $ranks = array_flip(array_column(Lento\Risk\Risk::cases(), 'value'));
     expect($ranks[$ask(Base::Bechamel, Stirring::Constantly)->outlook->scorching->value])->toBeLessThan($ranks[$ask(Base::Bechamel, Stirring::Visits)->outlook->scorching->value])
-        ->and(array_filter($ask(Base::Bechamel, Stirring::Constantly)->steps, fn(Step $step): bool => $step->kind === StepKind::Simmer && !$step->handsOn))->toBe([]);
+        ->and(array_filter($ask(Base::Bechamel, Stirring::Constantly)->steps, fn(Step $step): bool => $step->kind === StepKind::Simmer && !$step->pace->handsOn))->toBe([]);
     $milk = made(Base::Bechamel, thickness: EquivalentFlour::ofGramsPerLitre(62.0), simmerLevel: Lento\Pot\SimmerLevel::Simmer);
     expect(warned($milk, WarningCode::MilkCatches) ?? warned($milk, WarningCode::Scorches))->not->toBeNull();
 });
@@ -335,7 +335,7 @@ it('knows how much of a vegetable the pan leaves', function (): void {
 
 it('brings espagnole and stock together in two pours, by no clock', function (): void {
     $combine = array_values(array_filter(made(Base::DemiGlace)->steps, fn(Step $step): bool => $step->kind === StepKind::Combine))[0];
-    expect($combine->time->inMinutes())->toBe(2.0)->and($combine->timed)->toBeFalse()->and($combine->handsOn)->toBeTrue();
+    expect($combine->pace->time->inMinutes())->toBe(2.0)->and($combine->pace->timed)->toBeFalse()->and($combine->pace->handsOn)->toBeTrue();
 });
 
 it('gives the flour that acid wears away as the share of the flour it lost', function (): void {

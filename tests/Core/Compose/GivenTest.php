@@ -2,23 +2,22 @@
 
 declare(strict_types=1);
 
-use Lento\Compose\Amount;
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
 use Lento\Compose\Formula;
 use Lento\Compose\Given;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
-use Lento\Compose\Step;
-use Lento\Compose\StepKind;
-use Lento\Compose\Warnings;
-use Lento\Compose\When;
 use Lento\Exception\LentoException;
 use Lento\Exception\Missing;
 use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
 use Lento\Larder\Allergen;
 use Lento\Learning\KitchenFactors;
+use Lento\Plan\Amount;
+use Lento\Plan\Step;
+use Lento\Plan\StepKind;
+use Lento\Plan\When;
 use Lento\Pot\Pan;
 use Lento\Pot\SimmerLevel;
 use Lento\Pour\School;
@@ -58,7 +57,7 @@ it('uses up just what is given, and still meets the thickness', function (Base $
     '3 l on hand' => [Given::liquid(Volume::ofLitres(3.0)), 3000.0],
     '90 g of dripping' => [Given::fat(Mass::ofGrams(90.0)), 90.0],
     '200 g of roux in the fridge' => [Given::readyRoux(Mass::ofGrams(200.0)), 200.0],
-    'this pan filled' => [Given::pan(), 100.0 * Warnings::FULL],
+    'this pan filled' => [Given::pan(), 100.0 * Pan::FULL],
 ]);
 
 it('comes back to the same sheet from whichever end it is asked', function (Base $base): void {

@@ -3,17 +3,17 @@
 declare(strict_types=1);
 
 use Lento\Compose\Additions;
-use Lento\Compose\Amount;
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
 use Lento\Compose\Formula;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
-use Lento\Compose\Step;
-use Lento\Compose\StepKind;
-use Lento\Compose\When;
 use Lento\Exception\LentoException;
 use Lento\Larder\Larder;
+use Lento\Plan\Amount;
+use Lento\Plan\Step;
+use Lento\Plan\StepKind;
+use Lento\Plan\When;
 use Lento\Pot\Pan;
 use Lento\Pot\SimmerLevel;
 use Lento\Pour\School;
@@ -73,7 +73,7 @@ it('answers, or refuses in its own words, any question drawn from the whole rang
         $sheet->freeFat()->inGrams(),
         $sheet->flow->yield,
         ...array_map(fn(Amount $amount): float => $amount->mass->inGrams(), $sheet->amounts),
-        ...array_map(fn(Step $step): float => $step->time->seconds, $sheet->steps),
+        ...array_map(fn(Step $step): float => $step->pace->time->seconds, $sheet->steps),
         ...array_map(fn($pour): float => $pour->mixed->kelvin, $sheet->stair->pours),
     ];
     foreach ($numbers as $number) {
@@ -133,8 +133,7 @@ it('lets a browned roux down before the cold liquid, and leaves a white one as i
 
 it('has as many ticks in the pour step as there are pours', function (School $school): void {
     $sheet = (new Composer())->answer(Question::of(Base::Veloute, Volume::ofLitres(2.0), school: $school));
-    $pour = array_values(array_filter($sheet->steps, fn(Step $step): bool => $step->kind === StepKind::Pour))[0];
-    expect($pour->pours)->toBe(count($sheet->stair->pours));
+    expect($sheet->plan()->first(StepKind::Pour)->additions ?? [])->toHaveCount(count($sheet->stair->pours));
 })->with(School::cases());
 
 it('scales the aromatics with the yield, and gives each its weight', function (Base $base): void {

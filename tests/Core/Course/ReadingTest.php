@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Lento\Course\Added;
-use Lento\Course\Event;
 use Lento\Course\EventKind;
+use Lento\Course\Happened\Thickened;
+use Lento\Course\Happened\ToppedUp;
 use Lento\Course\Reading;
 use Lento\Course\ReadingKind;
 use Lento\Exception\OutOfRange;
@@ -16,6 +16,7 @@ use Lento\Quantity\Volume;
 use Lento\Rescue\Means;
 use Lento\Roux\Shade;
 use Lento\Thickness\SpoonWord;
+use Tests\Core\Course\Taps;
 use Tests\Core\Room;
 
 covers(...Room::of('Course'));
@@ -54,14 +55,14 @@ it('takes what a range ends with', function (ReadingKind $kind): void {
 
 it('tells liquid that was added from a thickener', function (): void {
     $at = new DateTimeImmutable('2026-11-24 15:20:00 UTC');
-    $liquid = Event::added(3, Added::liquid(Volume::ofMillilitres(120.0)), $at);
-    $thickener = Event::added(3, Added::thickener(Means::BeurreManie, Mass::ofGrams(20.0)), $at);
-    expect([$liquid->kind, $thickener->kind])->toBe([EventKind::ToppedUp, EventKind::Thickened])
-        ->and($liquid->added?->liquid?->inMillilitres())->toEqualWithDelta(120.0, 1e-9)
-        ->and($thickener->added?->means)->toBe(Means::BeurreManie);
+    $liquid = Taps::toppedUp('simmer', Volume::ofMillilitres(120.0), $at);
+    $thickener = Taps::thickened('simmer', Means::BeurreManie, Mass::ofGrams(20.0), $at);
+    expect([$liquid->kind(), $thickener->kind()])->toBe([EventKind::ToppedUp, EventKind::Thickened])
+        ->and($liquid instanceof ToppedUp ? $liquid->liquid->inMillilitres() : 0.0)->toEqualWithDelta(120.0, 1e-9)
+        ->and($thickener instanceof Thickened ? $thickener->means : null)->toBe(Means::BeurreManie);
 });
 
 it('needs only what moves a course to know where a pot stands', function (): void {
     $about = array_map(fn(EventKind $kind): string => $kind->value, array_values(array_filter(EventKind::cases(), fn(EventKind $kind): bool => !$kind->movesTheCourse())));
-    expect($about)->toBe(['read', 'tasted', 'topped-up', 'thickened', 'rescued', 'followed-up', 'ladled-off', 'note']);
+    expect($about)->toBe(['read', 'tasted', 'topped-up', 'thickened', 'rescued', 'followed-up', 'ladled-off', 'note', 'unknown']);
 });

@@ -13,6 +13,7 @@ use Lento\Drawing\StairDrawing;
 use Lento\Drawing\StripDrawing;
 use ReflectionMethod;
 use ReflectionObject;
+use Tests\Core\Golden\Results;
 
 /** Drawings whose lines are kept, each looked at on its screen or in docs/charts before. */
 final readonly class Drawings
@@ -53,6 +54,6 @@ final readonly class Drawings
     {
         $writes = array_filter((new ReflectionObject($drawing))->getMethods(ReflectionMethod::IS_PUBLIC), static fn(ReflectionMethod $method): bool => !$method->isStatic() && $method->getNumberOfParameters() === 0);
 
-        return [$drawing, ...array_values(array_map(static fn(ReflectionMethod $method): mixed => $method->invoke($drawing), $writes))];
+        return [Results::drawn($drawing), ...array_values(array_map(static fn(ReflectionMethod $method): mixed => $method->invoke($drawing), $writes))];
     }
 }

@@ -154,7 +154,7 @@ it('refuses what is no sauce, no part, no amount', function (Closure $does, stri
     'a sauce nobody knows' => [fn() => Catalogue::house()->derivative('custard'), Unknown::class, 'custard'],
     'a root of nothing' => [fn() => Catalogue::house()->root('custard'), Unknown::class, 'custard'],
     'a part it does not have' => [fn() => Catalogue::house()->derivative('aurore')->ownVersion('x', ['saffron' => 1.0]), Unknown::class, 'saffron'],
-    'too much of one' => [fn() => Catalogue::house()->derivative('aurore')->ownVersion('x', ['butter' => 1001.0]), OutOfRange::class, '1000 g per litre'],
+    'too much of one' => [fn() => Catalogue::house()->derivative('aurore')->ownVersion('x', ['butter' => 1001.0]), OutOfRange::class, 'amount-per-litre butter = 1001, not in [0, 1000] g/l'],
     'no number' => [fn() => Dose::grams('butter', 10.0)->of(NAN), OutOfRange::class, 'butter'],
     'an ingredient the larder lacks' => [fn() => Dose::grams('saffron', 1.0)->kind(Larder::house()), Unknown::class, 'saffron'],
     'a thickener' => [fn() => Dose::grams('plain-flour', 1.0)->kind(Larder::house()), Unknown::class, 'plain-flour'],

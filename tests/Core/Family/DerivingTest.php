@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Lento\Compose\StepKind;
+use Lento\Compose\Base;
 use Lento\Exception\NotReachable;
 use Lento\Family\Act;
 use Lento\Family\ActKind;
@@ -10,7 +10,6 @@ use Lento\Family\Catalogue;
 use Lento\Family\CorrectionKind;
 use Lento\Family\Derivative;
 use Lento\Family\Derived;
-use Lento\Family\DerivedSteps;
 use Lento\Family\Deriving;
 use Lento\Family\DoneAct;
 use Lento\Family\Dose;
@@ -25,6 +24,9 @@ use Lento\Family\Workplace;
 use Lento\Larder\Allergen;
 use Lento\Larder\Larder;
 use Lento\Learning\KitchenFactors;
+use Lento\Plan\Plan;
+use Lento\Plan\Step;
+use Lento\Plan\StepKind;
 use Lento\Pot\Pan;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
@@ -182,10 +184,15 @@ it('keeps every gram of a purée: what is lost is water', function (): void {
         ->and($sauce->waterGrams - $stem->sauce->waterGrams)->toEqualWithDelta(300.0 - 400.0 * ($onion->solids + $onion->fat), 1e-6);
 });
 
+function planned(Derived $derived): Plan
+{
+    return $derived->plan(Base::Veloute, Workplace::house());
+}
+
 it('leaves a cook free hands while it boils down or simmers, and stays with the rest', function (): void {
-    foreach (DerivedSteps::of(FamilyPots::derived('pepper', 2.0)) as [$step]) {
-        expect($step->handsOn)->toBe(!in_array($step->kind, [StepKind::ReduceApart, StepKind::Reduce, StepKind::Simmer], true))
-            ->and($step->timed)->toBe(in_array($step->kind, [StepKind::ReduceApart, StepKind::Reduce, StepKind::Simmer, StepKind::BrownVegetables], true));
+    foreach (planned(FamilyPots::derived('pepper', 2.0))->steps as $step) {
+        expect($step->pace->handsOn)->toBe(!in_array($step->kind, [StepKind::ReduceApart, StepKind::Reduce, StepKind::Simmer], true))
+            ->and($step->pace->timed)->toBe(in_array($step->kind, [StepKind::ReduceApart, StepKind::Reduce, StepKind::Simmer, StepKind::BrownVegetables], true));
     }
 });
 
@@ -285,17 +292,17 @@ it('picks the smallest pan that holds a pot with room to spare', function (): vo
 });
 
 it('lays its acts out as steps, the ladle after what is cooked before it', function (): void {
-    $kinds = fn(string $sauce): array => array_map(fn(array $step): string => $step[0]->kind->value, DerivedSteps::of(FamilyPots::derived($sauce, 2.0)));
-    expect($kinds('hungarian'))->toBe(['set-out', 'sweat', 'reduce-apart', 'ladle', 'test', 'season', 'keep', 'finish'])
-        ->and($kinds('supreme'))->toBe(['set-out', 'ladle', 'reduce', 'stir-in', 'enrich', 'garnish', 'test', 'season', 'keep', 'finish'])
-        ->and($kinds('pepper'))->toBe(['set-out', 'brown-vegetables', 'reduce-apart', 'ladle', 'simmer', 'strain', 'test', 'season', 'keep', 'finish']);
+    $kinds = fn(string $sauce): array => array_map(fn(Step $step): string => $step->kind->value, planned(FamilyPots::derived($sauce, 2.0))->steps);
+    expect($kinds('hungarian'))->toBe(['set-out', 'sweat', 'reduce-apart', 'ladle', 'test', 'correct', 'season', 'keep', 'finish'])
+        ->and($kinds('supreme'))->toBe(['set-out', 'ladle', 'reduce', 'stir-in', 'enrich', 'garnish', 'test', 'correct', 'season', 'keep', 'finish'])
+        ->and($kinds('pepper'))->toBe(['set-out', 'brown-vegetables', 'reduce-apart', 'ladle', 'simmer', 'strain', 'test', 'correct', 'season', 'keep', 'finish']);
     $stem = stemOf('veloute');
-    $gratin = DerivedSteps::of(derivedOf(new Derivative('x', 'veloute', [], [Act::stirIn(Dose::millilitres('double-cream', 20.0))], ThicknessClass::Gratin), $stem));
-    $soup = DerivedSteps::of(derivedOf(new Derivative('x', 'veloute', [], [Act::simmer(8.0)], ThicknessClass::Soup), $stem));
-    expect(array_map(fn(array $step): StepKind => $step[0]->kind, $gratin))->toBe([StepKind::SetOut, StepKind::Ladle, StepKind::Reduce, StepKind::StirIn, StepKind::Test, StepKind::Season, StepKind::Keep, StepKind::Finish])
-        ->and(array_map(fn(array $step): StepKind => $step[0]->kind, $soup))->toContain(StepKind::Correct)
-        ->and($gratin[3][0]->pours)->toBe(1)
-        ->and($soup[2][0]->tendings)->toHaveCount(1);
+    $gratin = planned(derivedOf(new Derivative('x', 'veloute', [], [Act::stirIn(Dose::millilitres('double-cream', 20.0))], ThicknessClass::Gratin), $stem))->steps;
+    $soup = planned(derivedOf(new Derivative('x', 'veloute', [], [Act::simmer(8.0)], ThicknessClass::Soup), $stem))->steps;
+    expect(array_map(fn(Step $step): StepKind => $step->kind, $gratin))->toBe([StepKind::SetOut, StepKind::Ladle, StepKind::Reduce, StepKind::StirIn, StepKind::Test, StepKind::Season, StepKind::Keep, StepKind::Finish])
+        ->and(array_map(fn(Step $step): StepKind => $step->kind, $soup))->toContain(StepKind::Correct)
+        ->and($gratin[3]->additions)->toHaveCount(1)
+        ->and($soup[2]->pace->tendings)->toHaveCount(1);
 });
 
 it('never gives up on a sauce that is thin enough', function (): void {

@@ -25,12 +25,12 @@ use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Simulation\Action;
 use Lento\Simulation\Hands;
+use Lento\Simulation\HeatedPan;
 use Lento\Simulation\Heating;
 use Lento\Simulation\Ledger;
 use Lento\Simulation\PotState;
 use Lento\Simulation\SauceInPan;
 use Lento\Simulation\Setting;
-use Lento\Simulation\Vessel;
 use Lento\Simulation\Watch;
 use Lento\Thickness\Sauce;
 use RuntimeException;
@@ -60,7 +60,7 @@ final class FamilyPots
 
     private function __construct(private readonly Derived $derived)
     {
-        $vessel = Vessel::of($derived->pan);
+        $vessel = HeatedPan::of($derived->pan);
         [$this->hands, $this->simmer, $this->watch, $this->larder] = [new Hands($vessel), new SauceInPan($vessel), new Watch($vessel), Larder::house()];
         $this->setting = Setting::cold()->stirred(1.0);
         $this->state = PotState::emptyPan(95.0)->sauced($derived->taken->sauce->plus($this->before()), 95.0, Ledger::opened());

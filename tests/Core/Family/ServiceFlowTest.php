@@ -198,7 +198,7 @@ it('holds forty sauces over seven bases', function (): void {
 
 it('refuses a sauce nobody knows and a spare out of all reason', function (): void {
     expect(fn() => flowOf([new Wish('custard', 'whole-milk', Volume::ofLitres(1.0))]))->toThrow(Unknown::class)
-        ->and(fn() => Service::of([], 1.2))->toThrow(OutOfRange::class, '100 %')
+        ->and(fn() => Service::of([], 1.2))->toThrow(OutOfRange::class, 'spare = 120, not in [0, 100] %')
         ->and(fn() => Service::of([], NAN))->toThrow(OutOfRange::class)
         ->and(fn() => supper()->node('custard'))->toThrow(Unknown::class)
         ->and(flowOf([])->nodes)->toBe([]);

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Golden;
 
-use BackedEnum;
-use Lento\Larder\Larder;
 use PHPUnit\Framework\Assert;
 
 /**
- * Whole answers of the core as they were when they were last looked at, number by number, so that none changes unseen.
+ * Whole answers of the core as they were when they were last looked at, result by result, so that none changes unseen.
  *
  * That they are right is what the tables and the other tests check. Where a law is changed on purpose, read what moved and keep them anew:
  * php tests/Core/Golden/keep.php.
@@ -26,7 +24,7 @@ final readonly class Kept
     {
         $rows = [];
         foreach ($answers as $name => $answer) {
-            $rows[] = self::json($name) . ': ' . self::json(self::plain($answer));
+            $rows[] = self::json($name) . ': ' . self::json(self::plain(Results::of($answer)));
         }
         file_put_contents($this->path(), "{\n" . implode(",\n", $rows) . "\n}\n");
     }
@@ -36,7 +34,7 @@ final readonly class Kept
         /** @var array<string, mixed> $kept */
         $kept = json_decode((string) file_get_contents($this->path()), true, flags: JSON_THROW_ON_ERROR);
         Assert::assertArrayHasKey($name, $kept, 'keep it first: php tests/Core/Golden/keep.php');
-        self::same($kept[$name], self::plain($answer), $name);
+        self::same($kept[$name], self::plain(Results::of($answer)), $name);
     }
 
     private static function same(mixed $kept, mixed $now, string $at): void
@@ -53,18 +51,13 @@ final readonly class Kept
         }
     }
 
-    /** An answer by its public parts; the larder is left out, for it has its own tables. */
     private static function plain(mixed $part): mixed
     {
-        if ($part instanceof BackedEnum) {
-            return $part->value;
-        }
-        if (is_float($part)) {
-            return is_finite($part) ? (float) sprintf('%.12e', $part) : (string) $part;
-        }
-        $parts = is_object($part) ? array_filter(get_object_vars($part), static fn(mixed $inner): bool => !$inner instanceof Larder) : $part;
-
-        return is_array($parts) ? array_map(self::plain(...), $parts) : $parts;
+        return match (true) {
+            is_array($part) => array_map(self::plain(...), $part),
+            is_float($part) => is_finite($part) ? (float) sprintf('%.12e', $part) : (string) $part,
+            default => $part,
+        };
     }
 
     private static function json(mixed $value): string

@@ -37,6 +37,6 @@ it('knows no other preset, and no rules of one’s own that do not cool', functi
     $own = fn(float $from, float $to, float $keep): FoodSafety => FoodSafety::own('ours', Temperature::ofCelsius(63.0), [new CoolingStage(Temperature::ofCelsius($from), Temperature::ofCelsius($to), Duration::ofMinutes(90.0))], Temperature::ofCelsius(75.0), null, Temperature::ofCelsius($keep));
     expect(fn() => FoodSafety::named('none'))->toThrow(Unknown::class)
         ->and($own(63.0, 8.0, 5.0)->name)->toBe('ours')
-        ->and(fn() => $own(20.0, 20.0, 5.0))->toThrow(OutOfRange::class, 'must lie between 0 and 20 °C')
-        ->and(fn() => $own(63.0, 8.0, 63.0))->toThrow(OutOfRange::class, 'must lie between 0 and 63 °C');
+        ->and(fn() => $own(20.0, 20.0, 5.0))->toThrow(OutOfRange::class, 'end-of-a-cooling-stage = 20, not in [0, 20] °C')
+        ->and(fn() => $own(63.0, 8.0, 63.0))->toThrow(OutOfRange::class, 'temperature-to-keep-at = 63, not in [0, 63] °C');
 });

@@ -52,12 +52,12 @@ it('takes a fat and a flour of the kitchen’s own', function (): void {
 it('refuses what cannot be', function (Closure $make, string $names): void {
     expect($make)->toThrow(OutOfRange::class, $names);
 })->with([
-    'more fat than there is milk' => [fn() => Larder::house()->ingredient('whole-milk')->similar('x', fat: 1.2), 'the fat'],
-    'less than nothing' => [fn() => Larder::house()->ingredient('whole-milk')->similar('x', water: -0.1), 'the water'],
-    'two wholes' => [fn() => Larder::house()->fat('butter')->similar('x', fat: 0.8, water: 0.5), 'all parts together'],
-    'no number' => [fn() => Larder::house()->fat('butter')->similar('x', fat: NAN), 'the fat'],
-    'acid like a battery' => [fn() => Larder::house()->ingredient('lemon-juice')->similar('x', pH: 0.0), 'the pH'],
-    'a flour that does nothing' => [fn() => Larder::house()->thickener('plain-flour')->similar('x', power: 0.0), 'the thickening power'],
+    'more fat than there is milk' => [fn() => Larder::house()->ingredient('whole-milk')->similar('x', fat: 1.2), 'part fat = 120, not in [0, 100] %'],
+    'less than nothing' => [fn() => Larder::house()->ingredient('whole-milk')->similar('x', water: -0.1), 'part water = -10, not in [0, 100] %'],
+    'two wholes' => [fn() => Larder::house()->fat('butter')->similar('x', fat: 0.8, water: 0.5), 'parts-together = 130, not in [0, 100] %'],
+    'no number' => [fn() => Larder::house()->fat('butter')->similar('x', fat: NAN), 'part fat = 0, not in [0, 100] %'],
+    'acid like a battery' => [fn() => Larder::house()->ingredient('lemon-juice')->similar('x', pH: 0.0), 'ph = 0, not in [1, 10]'],
+    'a flour that does nothing' => [fn() => Larder::house()->thickener('plain-flour')->similar('x', power: 0.0), 'thickening-power = 0, not in [0.2, 4]'],
 ]);
 
 it('cooks with what the kitchen has put in its larder', function (): void {

@@ -74,11 +74,11 @@ it('takes what lies on the limit, and says which it is', function (Closure $ask,
     [fn() => Factor::unknown(0.3)->after(20.0, 0.1), null],
     [fn() => Factor::unknown(0.001), null],
     [fn() => Factor::unknown(2.0), null],
-    [fn() => Factor::unknown(0.3)->after(0.049, 0.1), 'observed against foreseen is 0.049, but must lie between 0.05 and 20'],
-    [fn() => Factor::unknown(0.3)->after(20.1, 0.1), 'observed against foreseen is 20.1, but must lie between 0.05 and 20'],
-    [fn() => Factor::unknown(0.3)->after(INF, 0.1), 'observed against foreseen is 0, but must lie between 0.05 and 20'],
-    [fn() => Factor::unknown(0.0009), 'the spread of a factor is 0.0009, but must lie between 0.001 and 2'],
-    [fn() => Factor::unknown(2.1), 'the spread of a factor is 2.1, but must lie between 0.001 and 2'],
+    [fn() => Factor::unknown(0.3)->after(0.049, 0.1), 'observed-against-foreseen = 0.049, not in [0.05, 20]'],
+    [fn() => Factor::unknown(0.3)->after(20.1, 0.1), 'observed-against-foreseen = 20.1, not in [0.05, 20]'],
+    [fn() => Factor::unknown(0.3)->after(INF, 0.1), 'observed-against-foreseen = 0, not in [0.05, 20]'],
+    [fn() => Factor::unknown(0.0009), 'spread-of-a-factor = 0.0009, not in [0.001, 2]'],
+    [fn() => Factor::unknown(2.1), 'spread-of-a-factor = 2.1, not in [0.001, 2]'],
 ]);
 
 it('refuses an observation that cannot be of this pot', function (Closure $ask): void {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 use Lento\Compose\Base;
 use Lento\Compose\Question;
-use Lento\Compose\StepKind;
-use Lento\Course\Event;
 use Lento\Course\Reading;
 use Lento\Heat\HobHeat;
 use Lento\Learning\Factor;
@@ -13,6 +11,7 @@ use Lento\Learning\KitchenFactors;
 use Lento\Learning\Lesson;
 use Lento\Learning\Notebook;
 use Lento\Learning\Observation;
+use Lento\Plan\StepKind;
 use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
@@ -20,6 +19,7 @@ use Lento\Quantity\Length;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Roux\Shade;
+use Tests\Core\Course\Taps;
 use Tests\Core\Room;
 use Tests\Core\Stove\StovePots;
 
@@ -98,8 +98,8 @@ it('learns a kitchen that is a fifth off to within a tenth in five pots', functi
         $at = $cooked->begins(StepKind::Test) + 0.1;
         $watch = $cooked->watch([
             ...$cooked->until(StepKind::Test),
-            Event::read($cooked->index(StepKind::Test), Reading::depth(Length::ofMillimetres($millimetres)), StovePots::at($at), 'd'),
-            Event::read($cooked->index(StepKind::Test), Reading::spread(Length::ofMillimetres($spread)), StovePots::at($at + 0.2), 's'),
+            Taps::read(StepKind::Test->value, Reading::depth(Length::ofMillimetres($millimetres)), StovePots::at($at), 'd'),
+            Taps::read(StepKind::Test->value, Reading::spread(Length::ofMillimetres($spread)), StovePots::at($at + 0.2), 's'),
         ], $at + 0.5);
         $lessons[] = Lesson::between($known, $watch->kitchen(), $question->pan->diameter, SimmerLevel::Brisk, HobHeat::Medium);
     }
@@ -122,7 +122,7 @@ it('learns a ring that browns a fifth faster or slower to within a tenth in five
         $minutes = 0.8 * ($cooked->begins(StepKind::Pour) - $cooked->begins(StepKind::Colour));
         $shade = $real->watch($real->until(StepKind::Colour), $real->begins(StepKind::Colour) + $minutes)->roux->now->shade->value + mt_rand(-10, 10) / 100.0;
         $at = $cooked->begins(StepKind::Colour) + $minutes;
-        $watch = $cooked->watch([...$cooked->until(StepKind::Colour), Event::read($cooked->index(StepKind::Colour), Reading::colour(Shade::of(max(0.0, $shade))), StovePots::at($at), 'c')], $at + 0.1);
+        $watch = $cooked->watch([...$cooked->until(StepKind::Colour), Taps::read(StepKind::Colour->value, Reading::colour(Shade::of(max(0.0, $shade))), StovePots::at($at), 'c')], $at + 0.1);
         $lessons[] = Lesson::between($known, $watch->kitchen(), Length::ofMillimetres(240.0), SimmerLevel::Bare, HobHeat::Medium);
     }
     $learnt = (new Notebook($lessons))->factors(Length::ofMillimetres(240.0), SimmerLevel::Bare, HobHeat::Medium)->browning;

@@ -27,6 +27,6 @@ it('simmers until a sauce is as thick as wanted, to the second', function (float
 it('says so when it is past it, or never gets there', function (): void {
     $simmer = new Simmer(Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0)), SimmerLevel::Simmer);
     $sauce = Samples::whiteSauce(45.0);
-    expect(fn() => $simmer->timeUntil($sauce, static fn(Sauce $now): float => 1.0, 'this'))->toThrow(NotReachable::class, 'this cannot be reached')
-        ->and(fn() => $simmer->timeUntil($sauce, static fn(Sauce $now): float => -1.0, 'that'))->toThrow(NotReachable::class, 'that cannot be reached');
+    expect(fn() => $simmer->timeUntil($sauce, static fn(Sauce $now): float => 1.0, 'this'))->toThrow(NotReachable::class, 'this')
+        ->and(fn() => $simmer->timeUntil($sauce, static fn(Sauce $now): float => -1.0, 'that'))->toThrow(NotReachable::class, 'that');
 });

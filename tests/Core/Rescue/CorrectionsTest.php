@@ -155,7 +155,7 @@ it('reduces to a notch, by a part, or until it is thick enough', function (): vo
         ->and(EquivalentFlour::of($third->sauce)->gramsPerLitre)->toBeGreaterThan(EquivalentFlour::of($sauce)->gramsPerLitre + 10.0)
         ->and(Reduction::toVolume($sauce->volume(), $sauce, simmer26())->time->seconds)->toBe(0.0)
         ->and(fn() => Reduction::by(0.99, $sauce, simmer26()))->toThrow(NotReachable::class)
-        ->and(fn() => Reduction::by(1.0, $sauce, simmer26()))->toThrow(OutOfRange::class, 'the part to boil off is 100, but must lie between 1 and 99 %')
+        ->and(fn() => Reduction::by(1.0, $sauce, simmer26()))->toThrow(OutOfRange::class, 'part-to-boil-off = 100, not in [1, 99] %')
         ->and(fn() => Reduction::by(0.0, $sauce, simmer26()))->toThrow(OutOfRange::class)
         ->and(fn() => Reduction::by(NAN, $sauce, simmer26()))->toThrow(OutOfRange::class);
 });

@@ -19,15 +19,15 @@ use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Roux\OffHeat;
 use Lento\Simulation\Action;
+use Lento\Simulation\HeatedPan;
 use Lento\Simulation\Heating;
 use Lento\Simulation\Simulation;
 use Lento\Simulation\Trace;
-use Lento\Simulation\Vessel;
 
 /** Pots whose traces are kept: between them they use every action, every heat and every trouble. */
 final readonly class Pots
 {
-    /** @return array<string, array{Vessel, list<Action>, float}> the pan, what is done, and for how many minutes it is watched */
+    /** @return array<string, array{HeatedPan, list<Action>, float}> the pan, what is done, and for how many minutes it is watched */
     private static function all(): array
     {
         $steamy = KitchenFactors::house()->afterSimmer(Mass::ofGrams(150.0), Mass::ofGrams(100.0));
@@ -39,7 +39,7 @@ final readonly class Pots
                 self::put(18.2, 'onion', 120.0), self::heat(18.5, HobHeat::High), self::heat(34.0, SimmerLevel::Bare), Action::stir(self::at(34.0), 0.4), Action::skim(self::at(40.0)),
                 Action::ladle(self::at(45.0), Volume::ofMillilitres(300.0)), self::put(50.0, 'brown-stock', 200.0, 90.0), self::put(60.0, 'salt', 15.0), Action::strain(self::at(64.0)), self::heat(64.0, OffHeat::WaterBath),
             ], 80.0],
-            'a dark roux let down with wine in the mountains, under a lid, in the oven' => [Vessel::of(self::wide(300.0, 160.0), Mass::ofKilograms(3.1), PanBase::Thin, Metal::Iron, Temperature::ofCelsius(95.0), $steamy), [
+            'a dark roux let down with wine in the mountains, under a lid, in the oven' => [HeatedPan::of(self::wide(300.0, 160.0), Mass::ofKilograms(3.1), PanBase::Thin, Metal::Iron, Temperature::ofCelsius(95.0), $steamy), [
                 self::put(0.0, 'beef-dripping', 120.0), self::heat(0.0, HobHeat::MediumHigh), self::put(2.0, 'butter', 40.0, 5.0), self::put(4.0, 'plain-flour', 110.0), Action::stir(self::at(4.0), 0.8),
                 self::put(9.0, 'bread-flour', 30.0), Action::skim(self::at(10.0)), Action::ladle(self::at(10.0), Volume::ofMillilitres(50.0)), Action::strain(self::at(10.0)),
                 Action::heat(self::at(11.0), Heating::oven(Temperature::ofCelsius(180.0))), self::heat(24.0, OffHeat::WaterBath),
@@ -89,8 +89,8 @@ final readonly class Pots
         return Pan::of(Length::ofMillimetres($diameter), Length::ofMillimetres($height));
     }
 
-    private static function pan(float $diameter, float $height): Vessel
+    private static function pan(float $diameter, float $height): HeatedPan
     {
-        return Vessel::of(self::wide($diameter, $height));
+        return HeatedPan::of(self::wide($diameter, $height));
     }
 }

@@ -20,11 +20,11 @@ use Lento\Roux\OffHeat;
 use Lento\Roux\Roux;
 use Lento\Simulation\Action;
 use Lento\Simulation\Happening;
+use Lento\Simulation\HeatedPan;
 use Lento\Simulation\Heating;
 use Lento\Simulation\Mishap;
 use Lento\Simulation\Simulation;
 use Lento\Simulation\Trace;
-use Lento\Simulation\Vessel;
 use Tests\Core\Room;
 
 covers(...Room::of('Simulation'));
@@ -48,9 +48,9 @@ function turn(float $minutes, HobHeat|SimmerLevel|OffHeat $to): Action
     });
 }
 
-function vessel(float $diameter = 240.0, float $height = 140.0): Vessel
+function vessel(float $diameter = 240.0, float $height = 140.0): HeatedPan
 {
-    return Vessel::of(Pan::of(Length::ofMillimetres($diameter), Length::ofMillimetres($height)));
+    return HeatedPan::of(Pan::of(Length::ofMillimetres($diameter), Length::ofMillimetres($height)));
 }
 
 /** @return list<Action> two litres of velouté, from cold butter to the strainer */
@@ -64,7 +64,7 @@ function veloute(): array
 }
 
 /** @param list<Action> $actions */
-function simulated(array $actions, float $minutes, ?Vessel $vessel = null, float $every = 30.0): Trace
+function simulated(array $actions, float $minutes, ?HeatedPan $vessel = null, float $every = 30.0): Trace
 {
     return Simulation::in($vessel ?? vessel())->run($actions, after($minutes), Duration::ofSeconds($every));
 }
@@ -158,7 +158,7 @@ it('cools to the kitchen off the heat, and sooner in water', function (): void {
 
 it('steams less under a lid, and more in a kitchen whose pots steam', function (): void {
     $actions = fn(Lid $lid): array => [put(0.0, 'chicken-stock', 1500.0, 90.0), turn(0.0, SimmerLevel::Simmer), Action::lid(after(0.0), $lid)];
-    $steam = fn(Lid $lid, ?KitchenFactors $kitchen = null): float => simulated($actions($lid), 30.0, Vessel::of(Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0)), kitchen: $kitchen))->last()->steam->inGrams();
+    $steam = fn(Lid $lid, ?KitchenFactors $kitchen = null): float => simulated($actions($lid), 30.0, HeatedPan::of(Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0)), kitchen: $kitchen))->last()->steam->inGrams();
     $steamy = KitchenFactors::house()->afterSimmer(Mass::ofGrams(150.0), Mass::ofGrams(100.0));
     expect($steam(Lid::Covered))->toBeLessThan(0.2 * $steam(Lid::Open))
         ->and($steam(Lid::Partial))->toBeLessThan($steam(Lid::Open))
@@ -166,7 +166,7 @@ it('steams less under a lid, and more in a kitchen whose pots steam', function (
 });
 
 it('boils cooler in the mountains', function (): void {
-    $high = Vessel::of(Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0)), boilsAt: Temperature::ofCelsius(92.0));
+    $high = HeatedPan::of(Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0)), boilsAt: Temperature::ofCelsius(92.0));
     $trace = simulated([put(0.0, 'chicken-stock', 1000.0), turn(0.0, HobHeat::High)], 20.0, $high);
     expect($trace->last()->temperature->inCelsius())->toEqualWithDelta(92.0, 1e-9);
 });

@@ -5,10 +5,10 @@ declare(strict_types=1);
 use Lento\Compose\Base;
 use Lento\Compose\Method;
 use Lento\Compose\Question;
-use Lento\Compose\StepKind;
-use Lento\Course\Added;
 use Lento\Course\Event;
+use Lento\Course\Outcome;
 use Lento\Course\Reading;
+use Lento\Plan\StepKind;
 use Lento\Pot\Pan;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
@@ -18,9 +18,9 @@ use Lento\Rescue\Means;
 use Lento\Stove\MoveKind;
 use Lento\Stove\NextMove;
 use Lento\Stove\NextTime;
-use Lento\Stove\Outcome;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\SpoonWord;
+use Tests\Core\Course\Taps;
 use Tests\Core\Room;
 use Tests\Core\Stove\StovePots;
 
@@ -34,7 +34,7 @@ function tested(StovePots $pot, array $more = []): NextMove
 
 function testRead(StovePots $pot, Reading $reading): Event
 {
-    return Event::read($pot->index(StepKind::Test), $reading, StovePots::at($pot->begins(StepKind::Test) + 0.5), 'r');
+    return Taps::read(StepKind::Test->value, $reading, StovePots::at($pot->begins(StepKind::Test) + 0.5), 'r');
 }
 
 function velouteWith(LateThickening $late): StovePots
@@ -55,7 +55,7 @@ it('thins by as much liquid as brings it to its target, and is right after it', 
     $thick = testRead($pot, Reading::spoon(SpoonWord::Masks));
     $move = tested($pot, [$thick]);
     expect($move->kind)->toBe(MoveKind::Thin)->and($move->adds())->toBeTrue()->and($move->liquid?->inMillilitres())->toBeGreaterThan(50.0);
-    $done = Event::added($pot->index(StepKind::Test), Added::liquid($move->liquid ?? Volume::ofMillilitres(1.0)), StovePots::at($pot->begins(StepKind::Test) + 0.8), 'a');
+    $done = Taps::toppedUp(StepKind::Test->value, $move->liquid ?? Volume::ofMillilitres(1.0), StovePots::at($pot->begins(StepKind::Test) + 0.8), 'a');
     expect(tested($pot, [$thick, $done])->kind)->toBe(MoveKind::Right)
         ->and(tested($pot, [$thick, $done])->then->gramsPerLitre)->toEqualWithDelta(EquivalentFlour::of($pot->sheet->end)->gramsPerLitre, 1.0);
 });
@@ -67,7 +67,7 @@ it('thickens by the means of the school, and is right after it', function (LateT
     expect($move->kind)->toBe(MoveKind::Thicken)->and($move->means)->toBe($means)->and($move->time->inMinutes())->toBeGreaterThanOrEqual(4.0)
         ->and($move->butter?->inGrams())->toEqualWithDelta($means->butter() * ($move->thickener?->inGrams() ?? 0.0), 1e-6)
         ->and($move->water?->inGrams())->toEqualWithDelta($means->water() * ($move->thickener?->inGrams() ?? 0.0), 1e-6);
-    $done = Event::added($pot->index(StepKind::Test), Added::thickener($means, $move->thickener ?? Mass::ofGrams(1.0)), StovePots::at($pot->begins(StepKind::Test) + 0.8), 'a');
+    $done = Taps::thickened(StepKind::Test->value, $means, $move->thickener ?? Mass::ofGrams(1.0), StovePots::at($pot->begins(StepKind::Test) + 0.8), 'a');
     expect(tested($pot, [$thin, $done])->then->gramsPerLitre)->toEqualWithDelta(EquivalentFlour::of($pot->sheet->end)->gramsPerLitre, 1.5);
 })->with([
     [LateThickening::WhiteRoux, Means::WhiteRoux],
@@ -91,19 +91,19 @@ it('reduces where there is volume to spare: to a depth, in minutes, and is right
 
 it('proposes for the next pot what this one has shown', function (): void {
     $pot = StovePots::of(level: Lento\Pot\SimmerLevel::Brisk);
-    $next = static fn(float $litres, SpoonWord $spoon): NextTime => NextTime::of($pot->watch($pot->until(StepKind::Finish), $pot->begins(StepKind::Finish)), new Outcome(Volume::ofLitres($litres), $spoon)) ?? throw new RuntimeException();
+    $next = static fn(float $litres, SpoonWord $spoon): NextTime => NextTime::of($pot->watch($pot->until(StepKind::Finish), $pot->begins(StepKind::Finish)), Outcome::of(Volume::ofLitres($litres), $spoon)) ?? throw new RuntimeException();
     $right = $next(2.0, SpoonWord::Coats);
-    expect([$right->flour(), $right->liquid()])->toBe([0.0, 0.0])
-        ->and($next(1.6, SpoonWord::Coats)->liquid())->toBeGreaterThan(0.02)
-        ->and($next(2.4, SpoonWord::Coats)->liquid())->toBeLessThan(-0.02)
-        ->and($next(2.0, SpoonWord::Veils)->flour())->toBeGreaterThan(0.03)
-        ->and($next(2.0, SpoonWord::Masks)->flour())->toBeLessThan(-0.03)
+    expect([$right->flourChange, $right->liquidChange])->toBe([0.0, 0.0])
+        ->and($next(1.6, SpoonWord::Coats)->liquidChange)->toBeGreaterThan(0.02)
+        ->and($next(2.4, SpoonWord::Coats)->liquidChange)->toBeLessThan(-0.02)
+        ->and($next(2.0, SpoonWord::Veils)->flourChange)->toBeGreaterThan(0.03)
+        ->and($next(2.0, SpoonWord::Masks)->flourChange)->toBeLessThan(-0.03)
         ->and($next(1.6, SpoonWord::Coats)->kitchen->evaporation->value)->toBeGreaterThan(1.1);
 });
 
 it('proposes nothing for a pot that never had its liquid', function (): void {
     $pot = StovePots::of();
-    expect(NextTime::of($pot->watch([], 5.0), new Outcome(Volume::ofLitres(1.0), SpoonWord::Coats)))->toBeNull();
+    expect(NextTime::of($pot->watch([], 5.0), Outcome::of(Volume::ofLitres(1.0), SpoonWord::Coats)))->toBeNull();
 });
 
 it('passes on what the pot has shown of its kitchen', function (): void {
@@ -116,7 +116,7 @@ it('passes on what the pot has shown of its kitchen', function (): void {
 
 it('is at one moment what it was at that moment, however much later it is asked', function (): void {
     $pot = StovePots::of();
-    $closed = [...$pot->until(StepKind::Finish), Event::finished($pot->index(StepKind::Finish), StovePots::at($pot->begins(StepKind::Finish) + 2.0), 'z')];
+    $closed = [...$pot->until(StepKind::Finish), Taps::finished(StepKind::Finish->value, StovePots::at($pot->begins(StepKind::Finish) + 2.0), 'z')];
     $soon = $pot->watch($closed, $pot->begins(StepKind::Finish) + 3.0);
     $late = $pot->watch($closed, $pot->begins(StepKind::Finish) + 3000.0);
     expect($late->now)->toEqual($soon->now)->and($late->sauce?->reckoning->sauce->millilitres())->toBe($soon->sauce?->reckoning->sauce->millilitres());

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Lento\Compose\StepKind;
 use Lento\Course\Course;
 use Lento\Course\Reading;
+use Lento\Plan\StepKind;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Stove\Plausible;
@@ -16,7 +16,7 @@ function likely(Reading $reading, StepKind $at): bool
     $pots = StovePots::of();
     $minutes = $pots->begins($at) + 1.0;
 
-    return Plausible::reading($reading, PotWatch::of($pots->sheet, Course::of($pots->sheet->steps, StovePots::at(0.0), $pots->until($at)), StovePots::at($minutes)));
+    return Plausible::reading($reading, PotWatch::of($pots->plan, Course::of($pots->plan->steps, StovePots::at(0.0), $pots->until($at)), StovePots::at($minutes)));
 }
 
 it('knows what a probe can read of a roux and of a sauce', function (float $celsius, StepKind $at, bool $likely): void {

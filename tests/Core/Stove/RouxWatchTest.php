@@ -7,16 +7,17 @@ use Lento\Compose\Choice\RouxPlace;
 use Lento\Compose\Given;
 use Lento\Compose\Method;
 use Lento\Compose\Question;
-use Lento\Compose\StepKind;
 use Lento\Course\Event;
 use Lento\Course\Reading;
 use Lento\Heat\HobHeat;
+use Lento\Plan\StepKind;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Roux\Shade;
 use Lento\Stove\RouxWatch;
+use Tests\Core\Course\Taps;
 use Tests\Core\Room;
 use Tests\Core\Stove\StovePots;
 
@@ -59,7 +60,7 @@ it('takes a colour that was set for what it is, and the pot’s speed with it', 
     $pot = StovePots::of(colour: Colour::Brown);
     $plain = rouxOf($pot, 6.0);
     $at = StovePots::at($pot->begins(StepKind::Flour) + 5.0);
-    $seen = static fn(float $shade): RouxWatch => rouxOf($pot, 6.0, [Event::read($pot->index(StepKind::Colour), Reading::colour(Shade::of($shade)), $at, 'c')]);
+    $seen = static fn(float $shade): RouxWatch => rouxOf($pot, 6.0, [Taps::read(StepKind::Colour->value, Reading::colour(Shade::of($shade)), $at, 'c')]);
     $planned = rouxOf($pot, 5.0)->now->shade->value;
     [$fast, $slow] = [$seen($planned + 0.4), $seen($planned - 0.4)];
     expect($fast->now->shade->value)->toBeGreaterThan($planned + 0.4)
@@ -75,23 +76,23 @@ it('takes a colour that was set for what it is, and the pot’s speed with it', 
 
 it('says that it is there once the colour is there', function (): void {
     $pot = StovePots::of();
-    $there = rouxOf($pot, 3.0, [Event::read($pot->index(StepKind::Colour), Reading::colour(Shade::of(1.1)), StovePots::at($pot->begins(StepKind::Flour) + 2.9), 'c')]);
+    $there = rouxOf($pot, 3.0, [Taps::read(StepKind::Colour->value, Reading::colour(Shade::of(1.1)), StovePots::at($pot->begins(StepKind::Flour) + 2.9), 'c')]);
     expect($there->curve->arrives)->toBeNull()->and($there->now->shade->value)->toBeGreaterThanOrEqual(1.1);
 });
 
 it('browns slower on less heat and faster on more, from the moment it is turned', function (): void {
     $pot = StovePots::of(colour: Colour::Brown);
-    $turned = static fn(HobHeat $heat): float => rouxOf($pot, 8.0, [Event::heat($pot->index(StepKind::Colour), $heat, StovePots::at($pot->begins(StepKind::Flour) + 3.0), 'h')])->now->shade->value;
+    $turned = static fn(HobHeat $heat): float => rouxOf($pot, 8.0, [Taps::heat(StepKind::Colour->value, $heat, StovePots::at($pot->begins(StepKind::Flour) + 3.0), 'h')])->now->shade->value;
     $shades = array_map($turned, HobHeat::cases());
     $sorted = $shades;
     sort($sorted);
     expect($shades)->toBe($sorted)->and($turned(HobHeat::Medium))->toEqualWithDelta(rouxOf($pot, 8.0)->now->shade->value, 1e-9)
-        ->and(rouxOf($pot, 8.0, [Event::heat(3, HobHeat::High, StovePots::at(1.0), 'h')])->heat)->toBe(HobHeat::High);
+        ->and(rouxOf($pot, 8.0, [Taps::heat('flour', HobHeat::High, StovePots::at(1.0), 'h')])->heat)->toBe(HobHeat::High);
 });
 
 it('goes on from a probe', function (): void {
     $pot = StovePots::of(colour: Colour::Brown);
-    $probed = static fn(float $celsius): RouxWatch => rouxOf($pot, 6.0, [Event::read($pot->index(StepKind::Colour), Reading::temperature(Temperature::ofCelsius($celsius)), StovePots::at($pot->begins(StepKind::Flour) + 5.9), 'p')]);
+    $probed = static fn(float $celsius): RouxWatch => rouxOf($pot, 6.0, [Taps::read(StepKind::Colour->value, Reading::temperature(Temperature::ofCelsius($celsius)), StovePots::at($pot->begins(StepKind::Flour) + 5.9), 'p')]);
     expect($probed(150.0)->now->temperature->inCelsius())->toEqualWithDelta(150.0, 6.0)
         ->and($probed(150.0)->curve->arrives->likely ?? INF)->toBeLessThan($probed(110.0)->curve->arrives->likely ?? 0.0);
 });
@@ -102,5 +103,5 @@ it('stands still once the pan is off, and knows what it carries on to', function
     $early = $pot->watch($events, $pot->begins(StepKind::Pour) + 1.0)->roux;
     $late = $pot->watch($events, $pot->begins(StepKind::Pour) + 30.0)->roux;
     expect($early?->now->shade->value)->toBe($late?->now->shade->value)
-        ->and($early?->ends($pot->sheet)->value)->toEqualWithDelta($pot->sheet->shade->value, 0.02);
+        ->and($early?->ends($pot->rouxPlan())->value)->toEqualWithDelta($pot->sheet->shade->value, 0.02);
 });

@@ -3,12 +3,10 @@
 declare(strict_types=1);
 
 use Lento\Compose\Base;
-use Lento\Compose\StepKind;
-use Lento\Compose\TendingKind;
-use Lento\Course\Added;
 use Lento\Course\Event;
 use Lento\Course\Reading;
-use Lento\Course\Rescued;
+use Lento\Plan\StepKind;
+use Lento\Plan\TendingKind;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
@@ -26,6 +24,7 @@ use Lento\Thickness\FunnelTest;
 use Lento\Thickness\LineSpread;
 use Lento\Thickness\SpoonTest;
 use Lento\Thickness\SpoonWord;
+use Tests\Core\Course\Taps;
 use Tests\Core\Room;
 use Tests\Core\Stove\StovePots;
 
@@ -41,7 +40,7 @@ function simmering(StovePots $pot, float $minutes, array $more = []): SauceWatch
 
 function readAt(StovePots $pot, float $minutes, Reading $reading, string $id = 'r'): Event
 {
-    return Event::read($pot->index(StepKind::Simmer), $reading, StovePots::at($pot->begins(StepKind::Simmer) + $minutes), $id);
+    return Taps::read(StepKind::Simmer->value, $reading, StovePots::at($pot->begins(StepKind::Simmer) + $minutes), $id);
 }
 
 it('has nothing to watch before all the liquid is in, and judges nothing before the boil', function (): void {
@@ -58,7 +57,7 @@ it('ends where the sheet said when nothing else is read', function (Base $base):
         $watch = simmering($pot, $share * $simmer);
         expect($watch->depthThen->inMillimetres())->toEqualWithDelta($pot->sheet->endDepth()->inMillimetres(), 0.4)
             ->and($watch->thicknessThen->likely->gramsPerLitre)->toEqualWithDelta(EquivalentFlour::of($pot->sheet->end)->gramsPerLitre, 0.02 * EquivalentFlour::of($pot->sheet->end)->gramsPerLitre)
-            ->and($watch->comesTo($pot->sheet)->inLitres())->toEqualWithDelta(2.0, 0.02)
+            ->and($watch->comesTo()->inLitres())->toEqualWithDelta(2.0, 0.02)
             ->and($watch->left->inMinutes())->toEqualWithDelta((1.0 - $share) * $simmer, 0.02);
     }
 })->with([Base::Veloute, Base::Bechamel, Base::Espagnole]);
@@ -147,25 +146,25 @@ it('shows each word of the spoon as this sauce would look that showed it', funct
 
 it('thins by what is topped up, and thickens by what is whisked in', function (): void {
     $pot = StovePots::of();
-    $step = $pot->index(StepKind::Simmer);
+    $step = StepKind::Simmer->value;
     $at = StovePots::at($pot->begins(StepKind::Simmer) + 20.0);
     $plain = simmering($pot, 20.0);
-    $topped = simmering($pot, 20.0, [Event::added($step, Added::liquid(Volume::ofMillilitres(200.0)), $at, 'a')]);
-    $thickened = simmering($pot, 20.0, [Event::added($step, Added::thickener(Means::BeurreManie, Mass::ofGrams(20.0)), $at, 'a')]);
+    $topped = simmering($pot, 20.0, [Taps::toppedUp($step, Volume::ofMillilitres(200.0), $at, 'a')]);
+    $thickened = simmering($pot, 20.0, [Taps::thickened($step, Means::BeurreManie, Mass::ofGrams(20.0), $at, 'a')]);
     expect($topped->reckoning->sauce->millilitres() - $plain->reckoning->sauce->millilitres())->toEqualWithDelta(200.0, 4.0)
         ->and($topped->thickness->likely->gramsPerLitre)->toBeLessThan($plain->thickness->likely->gramsPerLitre - 3.0)
         ->and($thickened->thickness->likely->gramsPerLitre)->toEqualWithDelta($plain->thickness->likely->gramsPerLitre + 20.0 / 2.05, 2.5)
         // What was poured in has not failed to steam off.
-        ->and(simmering($pot, 20.0, [Event::added($step, Added::liquid(Volume::ofMillilitres(200.0)), $at, 'a'), readAt($pot, 20.0, Reading::depth($topped->reckoning->depth()))])->reckoning->kitchen->evaporation->value)->toEqualWithDelta(1.0, 0.02);
+        ->and(simmering($pot, 20.0, [Taps::toppedUp($step, Volume::ofMillilitres(200.0), $at, 'a'), readAt($pot, 20.0, Reading::depth($topped->reckoning->depth()))])->reckoning->kitchen->evaporation->value)->toEqualWithDelta(1.0, 0.02);
 });
 
 it('steams as the flame is set, from then on', function (): void {
     $pot = StovePots::of(level: SimmerLevel::Bare);
-    $step = $pot->index(StepKind::Simmer);
-    $depths = array_map(static fn(SimmerLevel $level): float => simmering($pot, 20.0, [Event::heat($step, $level, StovePots::at($pot->begins(StepKind::Simmer) + 5.0), 'h')])->reckoning->depth()->inMillimetres(), SimmerLevel::cases());
+    $step = StepKind::Simmer->value;
+    $depths = array_map(static fn(SimmerLevel $level): float => simmering($pot, 20.0, [Taps::heat($step, $level, StovePots::at($pot->begins(StepKind::Simmer) + 5.0), 'h')])->reckoning->depth()->inMillimetres(), SimmerLevel::cases());
     $sorted = $depths;
     rsort($sorted);
-    expect($depths)->toBe($sorted)->and(simmering($pot, 20.0, [Event::heat($step, SimmerLevel::Boil, StovePots::at($pot->begins(StepKind::Simmer) + 5.0), 'h')])->curve->arrives)->toBeNull();
+    expect($depths)->toBe($sorted)->and(simmering($pot, 20.0, [Taps::heat($step, SimmerLevel::Boil, StovePots::at($pot->begins(StepKind::Simmer) + 5.0), 'h')])->curve->arrives)->toBeNull();
 });
 
 it('loses nothing more once it is off the simmer', function (): void {
@@ -178,8 +177,8 @@ it('loses nothing more once it is off the simmer', function (): void {
 
 it('thickens by the shade the roux was really taken to', function (): void {
     $pot = StovePots::of();
-    $pale = $pot->watch([...$pot->until(StepKind::Simmer), Event::read($pot->index(StepKind::Colour), Reading::colour(Shade::of(0.4)), StovePots::at($pot->begins(StepKind::LetDown)), 'c')], $pot->begins(StepKind::Simmer) + 20.0);
-    $dark = $pot->watch([...$pot->until(StepKind::Simmer), Event::read($pot->index(StepKind::Colour), Reading::colour(Shade::of(1.8)), StovePots::at($pot->begins(StepKind::LetDown)), 'c')], $pot->begins(StepKind::Simmer) + 20.0);
+    $pale = $pot->watch([...$pot->until(StepKind::Simmer), Taps::read(StepKind::Colour->value, Reading::colour(Shade::of(0.4)), StovePots::at($pot->begins(StepKind::LetDown)), 'c')], $pot->begins(StepKind::Simmer) + 20.0);
+    $dark = $pot->watch([...$pot->until(StepKind::Simmer), Taps::read(StepKind::Colour->value, Reading::colour(Shade::of(1.8)), StovePots::at($pot->begins(StepKind::LetDown)), 'c')], $pot->begins(StepKind::Simmer) + 20.0);
     expect($dark->sauce?->thickness->likely->gramsPerLitre)->toBeLessThan($pale->sauce->thickness->likely->gramsPerLitre ?? 0.0);
 });
 
@@ -194,7 +193,7 @@ it('says how long to the boil from a probe, and that a wide cold pot takes longe
 
 it('warns when a pot is about to catch, and what stops it', function (): void {
     $pot = StovePots::of(Base::Bechamel, level: SimmerLevel::Brisk, simmer: Duration::ofMinutes(30.0));
-    $boil = Event::heat($pot->index(StepKind::Simmer), SimmerLevel::Boil, StovePots::at($pot->begins(StepKind::Simmer) + 0.5), 'h');
+    $boil = Taps::heat(StepKind::Simmer->value, SimmerLevel::Boil, StovePots::at($pot->begins(StepKind::Simmer) + 0.5), 'h');
     $hard = simmering($pot, 10.0, [$boil])->catching;
     $calm = simmering(StovePots::of(Base::Bechamel, level: SimmerLevel::Bare), 2.0)->catching;
     expect($hard->threatens())->toBeTrue()
@@ -211,14 +210,14 @@ it('asks for a stir where a stir is all it wants', function (): void {
         $left = $catching->threatens() ? $minutes : null;
     }
     expect($left)->not->toBeNull();
-    $stirred = simmering($pot, $left ?? 0.0, [Event::tended($pot->index(StepKind::Simmer), TendingKind::Stir, StovePots::at($pot->begins(StepKind::Simmer) + ($left ?? 0.0)), 't')])->catching;
+    $stirred = simmering($pot, $left ?? 0.0, [Taps::tended(StepKind::Simmer->value, TendingKind::Stir, StovePots::at($pot->begins(StepKind::Simmer) + ($left ?? 0.0)), 't')])->catching;
     expect(simmering($pot, $left ?? 0.0)->catching->stirringHelps)->toBeTrue()->and($stirred->threatens())->toBeFalse();
 });
 
 it('goes on from a remedy as the remedy leaves it', function (RemedyKind $kind, ?Volume $liquid, ?Mass $solid, ?Means $means, float $litres, int $thicker): void {
     $pot = StovePots::of();
     $plain = simmering($pot, 20.0);
-    $after = simmering($pot, 20.0, [Event::rescued($pot->index(StepKind::Simmer), new Rescued(Fault::TooThick, $kind, $liquid, $solid, $means), StovePots::at($pot->begins(StepKind::Simmer) + 20.0), 'r')]);
+    $after = simmering($pot, 20.0, [Taps::rescued(StepKind::Simmer->value, Fault::TooThick, $kind, StovePots::at($pot->begins(StepKind::Simmer) + 20.0), 'r', $liquid, $solid, $means)]);
     $moved = $after->thickness->likely->gramsPerLitre - $plain->thickness->likely->gramsPerLitre;
     expect(($after->reckoning->sauce->millilitres() - $plain->reckoning->sauce->millilitres()) / 1000.0)->toEqualWithDelta($litres, 0.03)
         ->and($moved > 0.4 ? 1 : ($moved < -0.4 ? -1 : 0))->toBe($thicker);

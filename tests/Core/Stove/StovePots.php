@@ -9,9 +9,11 @@ use Lento\Compose\Base;
 use Lento\Compose\Composer;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
-use Lento\Compose\StepKind;
 use Lento\Course\Course;
 use Lento\Course\Event;
+use Lento\Plan\Plan;
+use Lento\Plan\RouxPlan;
+use Lento\Plan\StepKind;
 use Lento\Pot\Pan;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
@@ -19,15 +21,18 @@ use Lento\Quantity\Length;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Stove\PotWatch;
+use Tests\Core\Course\Taps;
 
 /** A pot of two litres and the taps that bring it to any of its steps, on a clock of its own. */
 final readonly class StovePots
 {
-    private function __construct(public Sheet $sheet) {}
+    private function __construct(public Sheet $sheet, public Plan $plan) {}
 
     public static function of(Base $base = Base::Veloute, ?Colour $colour = null, ?SimmerLevel $level = null, ?Duration $simmer = null, ?Question $question = null): self
     {
-        return new self((new Composer())->answer($question ?? Question::of($base, Volume::ofLitres(2.0), colour: $colour, simmerLevel: $level, simmerTime: $simmer, pan: Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0)))));
+        $sheet = (new Composer())->answer($question ?? Question::of($base, Volume::ofLitres(2.0), colour: $colour, simmerLevel: $level, simmerTime: $simmer, pan: Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0))));
+
+        return new self($sheet, $sheet->plan());
     }
 
     public static function at(float $minutes): DateTimeImmutable
@@ -50,7 +55,7 @@ final readonly class StovePots
     /** Minutes from the start until a step begins, when each takes what it should. */
     public function begins(StepKind $kind): float
     {
-        return array_sum(array_map(static fn($step): float => $step->time->inMinutes(), array_slice($this->sheet->steps, 0, $this->index($kind))));
+        return array_sum(array_map(static fn($step): float => $step->pace->time->inMinutes(), array_slice($this->sheet->steps, 0, $this->index($kind))));
     }
 
     /** @return list<Event> every step before one done in its time */
@@ -58,8 +63,8 @@ final readonly class StovePots
     {
         [$events, $minutes] = [[], 0.0];
         foreach (array_slice($this->sheet->steps, 0, $this->index($kind)) as $i => $step) {
-            $minutes += $step->time->inMinutes();
-            $events[] = Event::done($i, self::at($minutes), "done-{$i}");
+            $minutes += $step->pace->time->inMinutes();
+            $events[] = Taps::done($step->id, self::at($minutes), "done-{$i}");
         }
 
         return $events;
@@ -68,6 +73,11 @@ final readonly class StovePots
     /** @param list<Event> $events */
     public function watch(array $events, float $minutes): PotWatch
     {
-        return PotWatch::of($this->sheet, Course::of($this->sheet->steps, self::at(0.0), $events), self::at($minutes));
+        return PotWatch::of($this->plan, Course::of($this->plan->steps, self::at(0.0), $events), self::at($minutes)) ?? throw new \RuntimeException('nothing to watch');
+    }
+
+    public function rouxPlan(): RouxPlan
+    {
+        return $this->plan->cooking->roux ?? throw new \RuntimeException('no roux');
     }
 }

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Format\Bands;
-use App\Pages\Foreseen;
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
 use Lento\Compose\Question;
@@ -34,13 +33,4 @@ it('says steam in tens where there is much of it, and risks in words', function 
     expect(Bands::steam($sheet->outlook))->toMatch('/^about \d+0 ml \(\d+0–\d+0\)$/u')
         ->and(Bands::millilitres(Band::around(50.0, 0.1)))->toBe('(44–57 ml)')
         ->and(Bands::risks($sheet->outlook))->toBe(['lumps' => 'unlikely', 'specks' => 'unlikely', 'scorching' => 'unlikely']);
-});
-
-it('keeps with a pot what was foreseen of it', function (): void {
-    $sheet = (new Composer())->answer(Question::of(Base::Veloute, Volume::ofLitres(2.0)));
-    $foreseen = Foreseen::fromPlan(json_decode((string) json_encode(Foreseen::plan($sheet)), true));
-    expect($foreseen?->text())->toBe(Bands::grams($sheet->outlook->thickness) . '; ' . round($sheet->endDepth()->inMillimetres()) . ' mm deep')
-        ->and($foreseen?->rouxMinutes[0])->toBeLessThan($foreseen->rouxMinutes[1] ?? 0.0)
-        ->and(Foreseen::fromPlan(null))->toBeNull()
-        ->and(Foreseen::fromPlan(['flour' => 'x']))->toBeNull();
 });

@@ -12,12 +12,12 @@ use Lento\Compose\Composer;
 use Lento\Compose\Formula;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
-use Lento\Compose\StepKind;
 use Lento\Compose\Warning;
 use Lento\Compose\WarningCode;
-use Lento\Compose\When;
 use Lento\Larder\Allergen;
 use Lento\Larder\Larder;
+use Lento\Plan\StepKind;
+use Lento\Plan\When;
 use Lento\Pour\School;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
@@ -88,17 +88,9 @@ it('has a word for everything the core can say', function (): void {
 
 it('fills every gap in the steps’ words', function (Base $base, School $school): void {
     $sheet = sheetOf($base, school: $school);
-    $words = new StepWords($sheet);
-    foreach ($sheet->steps as $step) {
-        $said = implode(' ', [
-            $words->name($step->kind),
-            $words->title($step->kind),
-            $words->cue($step->kind),
-            $words->caution($step->kind),
-            $words->sense($step->kind, 'look'),
-            $words->sense($step->kind, 'smell'),
-            $words->sense($step->kind, 'listen'),
-        ]);
+    $words = StepWords::of($sheet->plan());
+    foreach ($sheet->plan()->steps as $step) {
+        $said = implode(' ', [StepWords::name($step), $words->title($step), $words->cue($step), $words->caution($step), ...array_values($words->senses($step))]);
         expect($said)->not->toMatch('/:[a-z_]+|steps\./');
     }
 })->with(Base::withRoux())->with(School::cases());
@@ -113,9 +105,9 @@ it('rounds the numbers of a warning as their unit asks', function (): void {
 
 it('calls pours so that they add up to the jug', function (): void {
     $sheet = sheetOf(Base::Veloute);
-    $litres = array_map(fn(string $text): float => (float) $text, PourWords::amounts($sheet));
+    $litres = array_map(fn(string $text): float => (float) $text, PourWords::amounts($sheet->plan()->first(StepKind::Pour) ?? throw new LogicException('pours')));
     expect(array_sum($litres))->toEqualWithDelta(round($sheet->liquid->inLitres(), 2), 1e-9)
-        ->and(PourWords::amounts(sheetOf(Base::Veloute, school: School::RouxIntoBoiling))[0])->toEndWith(' g');
+        ->and(PourWords::amounts(sheetOf(Base::Veloute, school: School::RouxIntoBoiling)->plan()->first(StepKind::Pour) ?? throw new LogicException('pours'))[0])->toEndWith(' g');
 });
 
 it('draws a brown sauce darker than a white one', function (): void {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use App\Kitchen\Kitchen;
 use App\Questions\ComposeFields;
-use App\Questions\Fault;
 use App\Questions\QuestionReader;
-use App\Questions\Reading;
-use App\Questions\Typed;
+use App\Questions\ReadQuestion;
+use App\Typed\FieldFault;
+use App\Typed\TypedNumber;
 use Lento\Compose\Base;
 use Lento\Pot\SimmerLevel;
 use Lento\Pour\School;
@@ -15,7 +15,7 @@ use Lento\Quantity\MeasureSystem;
 use Lento\Roux\Colour;
 
 /** @param array<string, string> $fields */
-function reading(array $fields): Reading
+function reading(array $fields): ReadQuestion
 {
     return QuestionReader::read($fields, Kitchen::unknown(MeasureSystem::Metric));
 }
@@ -72,7 +72,7 @@ it('gives a pan of which only the width is known a usual height', function (): v
 
 it('finds all faults at once, each at its own field', function (): void {
     $faults = reading(['sauce' => 'mayonnaise', 'amount' => 'x', 'ratio' => '8', 'minutes' => '1', 'level' => 'wild', 'diameter' => '1', 'height' => '1', 'colour' => 'blue'])->faults;
-    expect(array_map(fn(Fault $fault): string => $fault->field, $faults))->toBe(['sauce', 'amount', 'diameter', 'height', 'colour', 'ratio', 'minutes', 'level']);
+    expect(array_map(fn(FieldFault $fault): string => $fault->field, $faults))->toBe(['sauce', 'amount', 'diameter', 'height', 'colour', 'ratio', 'minutes', 'level']);
     foreach ($faults as $fault) {
         expect($fault->message())->not->toContain('faults.')->not->toMatch('/:[a-z]+/')
             ->and($fault->message('pan.height_mm'))->toStartWith('pan.height_mm: ');
@@ -97,7 +97,7 @@ it('counts covers, and says how many are possible', function (): void {
 
 it('asks for an amount when there is none', fn() => expect(reading(['sauce' => 'veloute'])->faults[0]->field)->toBe('amount'));
 
-it('writes limits with three places', fn(float $value, string $text) => expect(Typed::plain($value))->toBe($text))->with([
+it('writes limits with three places', fn(float $value, string $text) => expect(TypedNumber::plain($value))->toBe($text))->with([
     [0.1, '0.1'],
     [200.0, '200'],
     [0.42267, '0.423'],

@@ -2,7 +2,7 @@
 <section class="see" aria-label="{{ $page->heading() }}">
     <h1>{{ $page->heading() }}</h1>
     @if ($page->sheet)
-        <x-drawing.pot :sheet="$page->sheet" :colour="$page->colour()" id="pot" drag="amount" />
+        <x-drawing.pot :picture="$page->pot()" id="pot" :drag="$page->levelHandle()" />
     @endif
     <p class="sentence">
         <label for="pan">{{ __('compose.pan_name') }}</label>
@@ -33,7 +33,7 @@
     @foreach (['pan', 'diameter', 'height', 'minutes', 'reduce', 'level'] as $field) @if (isset($page->errors[$field]))<x-field-error :page="$page" :field="$field" />@endif @endforeach
     @if ($page->sheet)
         <div class="spoon-row">
-            <x-drawing.spoon :sheet="$page->sheet" :colour="$page->colour()" id="spoon" />
+            <x-drawing.spoon :picture="$page->spoon()" id="spoon" />
             <div>
                 <p class="says">{{ __('thickness.spoon.' . $page->sheet->spoon->word()->value) }}</p>
                 <p class="line">{{ __('thickness.line.' . ($page->sheet->spoon->lineHolds ? 'holds' : 'runs')) }}</p>

@@ -18,8 +18,8 @@
             </div>
         @endforeach
         @if ($page->others() !== '')<p class="others">{{ $page->others() }}</p>@endif
-        @if ($page->sheet->question->base->hasRoux())
-            <x-drawing.stair :sheet="$page->sheet" :colour="$page->colour()" id="stair" />
+        @if ($page->stair())
+            <x-drawing.stair :picture="$page->stair()" id="stair" />
         @endif
         <ul class="warnings" aria-live="polite">
             @foreach ($page->sheet->warnings as $warning)

@@ -7,7 +7,7 @@
     $axis = 122 + ($lanes === [] ? 0 : 22 * (1 + max($lanes)));
 @endphp
 <svg class="course-line" viewBox="0 0 {{ CourseDrawing::WIDTH }} {{ $axis + 38 }}" role="img" aria-labelledby="{{ $id }}-says">
-    <title id="{{ $id }}-says">{{ __('log.course_says', ['planned' => round($page->entry->plannedMinutes), 'taken' => $page->entry->minutesTaken() ?? 0]) }}</title>
+    <title id="{{ $id }}-says">{{ __('log.course_says', ['planned' => round($page->entry->plannedMinutes()), 'taken' => $page->entry->minutesTaken() ?? 0]) }}</title>
     <text x="0" y="38" font-size="16">{{ __('log.planned') }}</text>
     <text x="0" y="92" font-size="16" class="b">{{ __('log.happened') }}</text>
     @foreach ([['blocks' => $d->planned, 'y' => 14, 'class' => 'planned'], ['blocks' => $d->happened, 'y' => 68, 'class' => 'happened']] as $row)

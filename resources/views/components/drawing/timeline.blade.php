@@ -2,8 +2,7 @@
 @php
     use Lento\Drawing\{Svg, TimelineDrawing};
     $n = Svg::number(...);
-    $words = new App\Format\StepWords($sheet);
-    $d = TimelineDrawing::of(array_map(fn ($step) => [$step->time->inMinutes(), $step->handsOn], $sheet->steps));
+    $d = TimelineDrawing::of(array_map(fn ($step) => [$step->pace->time->inMinutes(), $step->pace->handsOn], $sheet->steps));
     $list = implode(', ', array_map(fn ($one) => App\Format\Minutes::text(Lento\Quantity\Duration::ofMinutes($one['minutes'])) . ' ' . __($one['hands'] ? 'sheet.hands' : 'sheet.waiting'), $d->stretches));
 @endphp
 <figure class="timeline-figure">

@@ -9,7 +9,7 @@
         <x-stove.troubles :page="$page" />
     </div>
     <div class="reads">
-        @if (in_array($page->panel(), ['strip', 'stair', 'finishes'], true))
+        @if (in_array($page->panel(), ['strip', 'stair', 'finishes', 'weigh-now'], true))
             @foreach ($page->watching()->foresees() as $i => $text)<p @class(['first' => $i === 0])>{{ $text }}</p>@endforeach
         @endif
         <div class="hands"><x-stove.heats :page="$page" /><x-stove.instruments :page="$page" /></div>

@@ -10,4 +10,5 @@
     @if ($page->caution() !== '')
         <p class="caution"><x-icon.mind /> <span><b class="visually-hidden">{{ __('stove.mind') }}:</b> {{ $page->caution() }}</span></p>
     @endif
+    @if ($page->probed() !== '')<p class="probed" role="status"><b>{{ $page->probed() }}</b></p>@endif
 </section>

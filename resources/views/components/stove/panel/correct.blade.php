@@ -1,6 +1,6 @@
 @props(['page'])
 <div class="watch">
-    <x-drawing.pot :sheet="$page->sheet" :now="$page->watching()->litresNow()" :colour="$page->colour()" id="pot" />
+    <x-drawing.pot :picture="$page->potPicture()" id="pot" />
     <div class="foresees">
         <p class="first">{{ $page->testing()->then() }}</p>
         <p>{{ $page->testing()->verdict() }}</p>

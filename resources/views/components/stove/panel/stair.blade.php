@@ -1,5 +1,5 @@
 @props(['page'])
 <div class="pours">
-    <x-drawing.stair :sheet="$page->sheet" :colour="$page->colour()" id="stair" :next="$page->course->nextPour()" :done="$page->course->poured()" />
+    <x-drawing.stair :picture="$page->stairPicture()" id="stair" />
     <x-stove.panel.ticks :page="$page" :label="__('stove.pours')" />
 </div>

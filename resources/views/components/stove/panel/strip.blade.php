@@ -1,8 +1,7 @@
 @props(['page'])
-@php($now = $page->kind() === Lento\Compose\StepKind::Colour || $page->kind() === Lento\Compose\StepKind::LetDown ? $page->pot->roux?->now->shade->value : null)
 <div class="strip-tap">
-    <x-drawing.strip :sheet="$page->sheet" :now="$now" id="strip" class="wide" /><x-drawing.strip :sheet="$page->sheet" :now="$now" id="strip-narrow" :width="366" class="narrow" />
-    @if (in_array($page->kind(), [Lento\Compose\StepKind::Colour, Lento\Compose\StepKind::Bake, Lento\Compose\StepKind::LetDown], true))
+    @foreach ($page->strips() as $strip)<x-drawing.strip :picture="$strip['picture']" :id="$strip['id']" :class="$strip['class']" />@endforeach
+    @if ($page->takesColour())
         {{-- Six places to tap, each with its name; a finger sets the colour where it lands, a key in the middle of the name. --}}
         <x-stove.form :page="$page" kind="read" :fields="['choice' => 'colour']">
             <div class="colour-taps" role="group" aria-label="{{ __('stove.set_colour') }}">

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Records\EventCodec;
+use Illuminate\Support\Facades\DB;
+use Lento\Course\Event;
+use Lento\Course\EventKind;
+use stdClass;
+
+/** Reads events by the thousand: plain rows, for a page with twenty pots may not wait for as many models. */
+final readonly class StoredEvents
+{
+    /** @return list<Event> all of one pot, in the order they happened */
+    public static function of(int $pot): array
+    {
+        return self::events([$pot], DB::table('pot_events')->where('pot_id', $pot)->orderBy('at_ms')->orderBy('id')->get()->all())[$pot];
+    }
+
+    /**
+     * All of several pots, each in the order they happened.
+     *
+     * @param list<int> $pots
+     *
+     * @return array<int, list<Event>>
+     */
+    public static function ofAll(array $pots): array
+    {
+        return self::events($pots, DB::table('pot_events')->whereIn('pot_id', $pots)->orderBy('pot_id')->orderBy('at_ms')->orderBy('id')->get()->all());
+    }
+
+    /**
+     * What tells where each pot stands. Of the visits, which come by the hundred, only the last of each kind at each step counts.
+     *
+     * @param list<int> $pots
+     *
+     * @return array<int, list<Event>>
+     */
+    public static function coursesOf(array $pots): array
+    {
+        $moving = array_filter(EventKind::cases(), static fn(EventKind $kind): bool => $kind->movesTheCourse() && $kind !== EventKind::Tended);
+        $tended = DB::table('pot_events')->whereIn('pot_id', $pots)->where('kind', EventKind::Tended->value);
+        // Where a visit was taken back its last one is not known by its moment alone: those few pots are read whole.
+        $whole = DB::table('pot_events as undone')->join('pot_events as tended', 'tended.token', '=', 'undone.undoes')
+            ->whereIn('undone.pot_id', $pots)->where('undone.kind', EventKind::Undone->value)->where('tended.kind', EventKind::Tended->value)->distinct()->pluck('undone.pot_id')->all();
+
+        return self::events($pots, [
+            // Only columns of an index, so that the hundreds of visits themselves are never touched.
+            ...(clone $tended)->whereNotIn('pot_id', $whole)->groupBy('kind', 'pot_id', 'step', 'visit')->selectRaw('kind, pot_id, step, visit, max(at_ms) as at_ms')->get()->all(),
+            ...(clone $tended)->whereIn('pot_id', $whole)->get()->all(),
+            ...DB::table('pot_events')->whereIn('pot_id', $pots)->whereIn('kind', array_column($moving, 'value'))->orderBy('at_ms')->orderBy('id')->get()->all(),
+        ]);
+    }
+
+    /** The newest of all, so that a tablet can ask whether anything has happened. */
+    public static function latest(): int
+    {
+        $latest = DB::table('pot_events')->max('id');
+
+        return is_numeric($latest) ? (int) $latest : 0;
+    }
+
+    /**
+     * @param list<int> $pots
+     * @param array<stdClass> $rows
+     *
+     * @return array<int, list<Event>>
+     */
+    private static function events(array $pots, array $rows): array
+    {
+        $events = array_fill_keys($pots, []);
+        foreach ($rows as $row) {
+            /** @var array<string, mixed> $row */
+            $row = (array) $row;
+            $events[is_numeric($row['pot_id']) ? (int) $row['pot_id'] : 0][] = EventCodec::ofRow($row);
+        }
+
+        return $events;
+    }
+}

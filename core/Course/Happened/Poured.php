@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Course\Happened;
+
+use Lento\Course\Event;
+use Lento\Course\EventKind;
+use Lento\Course\Stamp;
+use Lento\Exception\Missing;
+
+/** One of the step’s additions is in. */
+final readonly class Poured extends Event
+{
+    /**
+     * @param string $addition its id in the plan
+     *
+     * @throws Missing if it names none
+     */
+    public function __construct(Stamp $stamp, public string $addition)
+    {
+        parent::__construct($stamp);
+        if ($addition === '') {
+            throw Missing::from('pour', 'addition');
+        }
+    }
+
+    public function kind(): EventKind
+    {
+        return EventKind::Poured;
+    }
+}

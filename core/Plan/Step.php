@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Plan;
+
+use Lento\Exception\Missing;
+
+/**
+ * One thing to do at the stove, with its own amounts, minutes, limits and what it does to the sauce.
+ *
+ * Its words follow from its kind and variant; they are the interface's to say.
+ */
+final readonly class Step
+{
+    /**
+     * @param string $id the same for as long as the plan is kept: what an event names
+     * @param string $variant which of the words of its kind are meant; '' for the plain ones
+     * @param list<Amount> $amounts what it uses, the additions included
+     * @param list<Addition> $additions what is ticked off in it one by one
+     * @param Said|null $said null but for a derivative of an older Lento
+     */
+    private function __construct(
+        public string $id,
+        public StepKind $kind,
+        public string $variant,
+        public Pace $pace,
+        public Conditions $conditions,
+        public Ends $ends,
+        public Effect $effect,
+        public array $amounts,
+        public array $additions,
+        public ?Said $said = null,
+    ) {}
+
+    public static function of(StepKind $kind, Pace $pace, string $variant = ''): self
+    {
+        return new self($kind->value, $kind, $variant, $pace, Conditions::in(Vessel::Pan), Ends::byItself(), Effect::none(), [], []);
+    }
+
+    /** @throws Missing if the id is empty */
+    public function known(string $id): self
+    {
+        return new self($id === '' ? throw Missing::from('step', 'id') : $id, $this->kind, $this->variant, $this->pace, $this->conditions, $this->ends, $this->effect, $this->amounts, $this->additions, $this->said);
+    }
+
+    public function in(Conditions $conditions): self
+    {
+        return new self($this->id, $this->kind, $this->variant, $this->pace, $conditions, $this->ends, $this->effect, $this->amounts, $this->additions, $this->said);
+    }
+
+    public function until(Ends $ends): self
+    {
+        return new self($this->id, $this->kind, $this->variant, $this->pace, $this->conditions, $ends, $this->effect, $this->amounts, $this->additions, $this->said);
+    }
+
+    public function changing(Effect $effect): self
+    {
+        return new self($this->id, $this->kind, $this->variant, $this->pace, $this->conditions, $this->ends, $effect, $this->amounts, $this->additions, $this->said);
+    }
+
+    /** At another pace, as it was promised once. */
+    public function at(Pace $pace): self
+    {
+        return new self($this->id, $this->kind, $this->variant, $pace, $this->conditions, $this->ends, $this->effect, $this->amounts, $this->additions, $this->said);
+    }
+
+    /** In the words that it was promised in before steps could be said anew. */
+    public function saying(Said $said): self
+    {
+        return new self($this->id, $this->kind, $this->variant, $this->pace, $this->conditions, $this->ends, $this->effect, $this->amounts, $this->additions, $said);
+    }
+
+    /** @param list<Amount> $amounts */
+    public function using(array $amounts): self
+    {
+        return new self($this->id, $this->kind, $this->variant, $this->pace, $this->conditions, $this->ends, $this->effect, $amounts, $this->additions, $this->said);
+    }
+
+    /** @param list<Addition> $additions */
+    public function ticking(array $additions): self
+    {
+        return new self($this->id, $this->kind, $this->variant, $this->pace, $this->conditions, $this->ends, $this->effect, $this->amounts, $additions, $this->said);
+    }
+
+    public function addition(string $id): ?Addition
+    {
+        foreach ($this->additions as $addition) {
+            if ($addition->id === $id) {
+                return $addition;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Each with an id of its own: its kind, and from the second of a kind on its number.
+     *
+     * @param non-empty-list<self> $steps
+     *
+     * @return non-empty-list<self>
+     */
+    public static function numbered(array $steps): array
+    {
+        $seen = [];
+
+        return array_map(static function (self $step) use (&$seen): self {
+            $seen[$step->kind->value] = $number = ($seen[$step->kind->value] ?? 0) + 1;
+
+            return $number === 1 ? $step->known($step->kind->value) : $step->known($step->kind->value . '-' . $number);
+        }, $steps);
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Thickness;
+
+/** When a thickener counts as cooked. Source: docs/model.md, D and F. */
+final readonly class Doneness
+{
+    /** Raw taste that nobody notices, 0 to 1. */
+    public const COOKED_OUT = 0.15;
+
+    private function __construct() {}
+}

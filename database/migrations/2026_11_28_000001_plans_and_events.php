@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Kitchen\Kitchen;
+use App\Kitchen\LoadKitchen;
+use App\Log\FirstFormat;
+use App\Models\Pot;
+use App\Models\PotKind;
+use App\Records\EventCodec;
+use App\Records\PlanCodec;
+use App\Stove\Projection;
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use Lento\Plan\Plan;
+
+/**
+ * A pot keeps its plan as a value and its events by their kinds; what follows from them is told apart from them.
+ *
+ * Both tables are made anew and the rows carried over one by one, for the engine checks only what a table was made with.
+ */
+return new class extends Migration {
+    private const AT_ONCE = 100;
+
+    public function up(): void
+    {
+        Schema::disableForeignKeyConstraints();
+        DB::transaction(function (): void {
+            $this->makePots();
+            $this->makeEvents();
+            $this->carryOver((new LoadKitchen())());
+            Schema::drop('pot_events');
+            Schema::drop('pots');
+            Schema::rename('new_pots', 'pots');
+            Schema::rename('new_pot_events', 'pot_events');
+            $this->index();
+        });
+        Schema::enableForeignKeyConstraints();
+        foreach (Pot::query()->lazyById(self::AT_ONCE) as $pot) {
+            // What a pot has taught stays what it was believed to teach: only what was never written is worked out.
+            $kept = $pot->lesson;
+            Projection::of($pot)->writeTo($pot);
+            $pot->update(['lesson' => $kept]);
+        }
+    }
+
+    public function down(): void
+    {
+        throw new LogicException('Plans do not become the fields of a form again: lay the copy of before back.');
+    }
+
+    private function makePots(): void
+    {
+        DB::statement(<<<'SQL'
+            create table new_pots (
+                id integer primary key autoincrement not null,
+                uid varchar(40) not null unique,
+                kind varchar(20) not null check (kind in ('base', 'derivative', 'free')),
+                sauce varchar(60),
+                name varchar(200) not null check (name <> ''),
+                question text not null check (json_valid(question)),
+                plan text not null check (json_valid(plan)),
+                cook varchar(60),
+                place varchar(60) not null default '',
+                started_at datetime not null,
+                finished_at datetime,
+                given_up tinyint not null default 0 check (given_up in (0, 1)),
+                outcome text check (outcome is null or json_valid(outcome)),
+                lesson text check (lesson is null or json_valid(lesson)),
+                left_out tinyint not null default 0 check (left_out in (0, 1)),
+                sauce_version_id integer references sauce_versions (id) on delete set null,
+                service_id integer references services (id) on delete set null,
+                branch varchar(160),
+                created_at datetime,
+                updated_at datetime,
+                check (outcome is null or finished_at is not null),
+                check (given_up = 0 or finished_at is not null)
+            )
+            SQL);
+    }
+
+    private function makeEvents(): void
+    {
+        DB::statement(<<<'SQL'
+            create table new_pot_events (
+                id integer primary key autoincrement not null,
+                pot_id integer not null references pots (id) on delete cascade,
+                token varchar(64) not null unique check (token <> ''),
+                version integer not null check (version > 0),
+                kind varchar(20) not null check (kind <> ''),
+                step varchar(60) not null,
+                at_ms integer not null check (at_ms >= 0),
+                visit varchar(20) check ((visit is not null) = (kind = 'tended')),
+                undoes varchar(64) references pot_events (token) on delete cascade deferrable initially deferred check ((undoes is not null) = (kind = 'undone')),
+                data text not null default '{}' check (json_valid(data))
+            )
+            SQL);
+    }
+
+    private function index(): void
+    {
+        Schema::table('pots', static function (Blueprint $table): void {
+            $table->index('finished_at');
+            $table->index('sauce');
+        });
+        // One pot a sauce of a service, but for those that were given up.
+        DB::statement('create unique index pots_service_branch on pots (service_id, branch) where service_id is not null and branch is not null and given_up = 0');
+        Schema::table('pot_events', static function (Blueprint $table): void {
+            $table->index(['pot_id', 'at_ms']);
+            // The rail asks for the last visit of each kind at each step of every pot.
+            $table->index(['kind', 'pot_id', 'step', 'visit', 'at_ms']);
+            $table->unique(['pot_id', 'undoes']);
+        });
+    }
+
+    private function carryOver(Kitchen $kitchen): void
+    {
+        $format = new FirstFormat($kitchen);
+        foreach (DB::table('pots')->orderBy('id')->lazy(self::AT_ONCE) as $old) {
+            /** @var array<string, mixed> $row */
+            $row = (array) $old;
+            [$question, $promised, $outcome] = [self::json($row, 'question') ?? [], self::json($row, 'plan') ?? [], self::json($row, 'outcome')];
+            $plan = $format->plan($question, $promised, json_decode(is_string($row['steps']) ? $row['steps'] : '[]', true))->withLadles($format->ladles($promised));
+            DB::table('new_pots')->insert([
+                ...array_intersect_key($row, array_flip(['id', 'uid', 'name', 'cook', 'place', 'started_at', 'finished_at', 'lesson', 'left_out', 'sauce_version_id', 'service_id', 'branch', 'created_at', 'updated_at'])),
+                'kind' => PotKind::of($plan)->value,
+                'sauce' => $row['base'] ?? $plan->making?->sauce,
+                'question' => json_encode((object) $question, JSON_THROW_ON_ERROR),
+                'plan' => json_encode(PlanCodec::encode($plan), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION),
+                'given_up' => $row['finished_at'] !== null && $outcome === null ? 1 : 0,
+            ]);
+            $this->carryEvents($format, $row['id'], $plan, $outcome);
+        }
+    }
+
+    /** @param array<string, mixed>|null $outcome */
+    private function carryEvents(FirstFormat $format, mixed $pot, Plan $plan, ?array $outcome): void
+    {
+        [$seen, $undone] = [[], []];
+        foreach (DB::table('pot_events')->where('pot_id', $pot)->orderBy('at_ms')->orderBy('id')->get() as $row) {
+            /** @var array<string, mixed> $row */
+            $row = (array) $row;
+            $undoes = is_string($row['undoes']) ? $row['undoes'] : '';
+            // An event that was taken back twice was taken back once; one that took back nothing did nothing.
+            if ($row['kind'] === 'undone' && (isset($undone[$undoes]) || !isset($seen[$undoes]))) {
+                continue;
+            }
+            $undone[$undoes] = true;
+            $seen[is_string($row['token']) ? $row['token'] : ''] = true;
+            DB::table('new_pot_events')->insert(['pot_id' => $pot, ...EventCodec::toRow($format->eventOfRow($row, $plan, $outcome))]);
+        }
+    }
+
+    /**
+     * @param array<string, mixed> $row
+     *
+     * @return array<string, mixed>|null
+     */
+    private static function json(array $row, string $column): ?array
+    {
+        $value = is_string($row[$column]) ? json_decode($row[$column], true) : null;
+
+        /** @var array<string, mixed>|null */
+        return is_array($value) ? $value : null;
+    }
+};
