@@ -125,4 +125,9 @@ stands_in() {
     exec "${PHP[@]}" artisan lento:device "$@"
 }
 
+rebuilds() {
+    need_php_packages quietly
+    exec "${PHP[@]}" artisan lento:rebuild "$@"
+}
+
 misused() { printf 'lento %s %s: ./lento %s FILE|- [--json]\n' "$1" "$2" "$1" >&2; exit 2; }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Family\ServiceKey;
 use App\Kitchen\Kitchen;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
@@ -57,7 +58,7 @@ final readonly class FirstFormat
      *
      * @throws Unreadable
      */
-    public function plan(array $question, array $plan, mixed $steps): Plan
+    public function plan(array $question, array $plan, mixed $steps, string $branch = ''): Plan
     {
         $node = Node::root($plan, 'plan');
         $old = array_map(self::step(...), Node::root($steps, 'steps')->all());
@@ -68,7 +69,8 @@ final readonly class FirstFormat
         $kept = $this->steps($old, $sheet, $node);
         $promise = self::promise($node) ?? $sheet?->promise;
         $root = $node->maybe('root')?->text();
-        $making = $sheet->making ?? ($root === null ? null : Making::of('of-' . $root, $root, '', $root));
+        [$sauce, $liquid] = ServiceKey::parts($branch);
+        $making = $sheet->making ?? ($root === null ? null : Making::of($sauce === '' ? 'of-' . $root : $sauce, $root, $liquid, $root));
 
         return $node->into(static fn(): Plan => Plan::of($kept, $making, $promise, $sheet?->cooking));
     }
@@ -77,15 +79,19 @@ final readonly class FirstFormat
      * What was to be ladled off, told by the name of its sauce then.
      *
      * @param array<string, mixed> $plan
+     * @param array<string, string> $branches of its service, by the names of their sauces in small letters
      *
      * @return list<Ladle>
      */
-    public function ladles(array $plan): array
+    public function ladles(array $plan, array $branches = []): array
     {
-        return array_map(
-            static fn(Node $one): Ladle => $one->into(static fn(Node $one): Ladle => new Ladle('', $one->get('for')->text(), '', Volume::ofLitres($one->get('litres')->float()))),
-            Node::root($plan, 'plan')->maybe('ladles')?->all() ?? [],
-        );
+        return array_map(static function (Node $one) use ($branches): Ladle {
+            $for = $one->get('for')->text();
+            $branch = $branches[mb_strtolower($for)] ?? '';
+            [$sauce, $liquid] = $branch === '' ? [$for, ''] : ServiceKey::parts($branch);
+
+            return $one->into(static fn(Node $one): Ladle => new Ladle($branch, $sauce, $liquid, Volume::ofLitres($one->get('litres')->float())));
+        }, Node::root($plan, 'plan')->maybe('ladles')?->all() ?? []);
     }
 
     /**

@@ -62,7 +62,7 @@ final readonly class Projection
     /** @return array<string, array{string, string}> by column: as it is kept, and as it follows from the events */
     public function differsFrom(Pot $pot): array
     {
-        $text = static fn(mixed $value): string => json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+        $text = static fn(mixed $value): string => json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
         $moment = static fn(?CarbonImmutable $at): ?string => $at?->utc()->format('Y-m-d H:i:s.v');
         $all = [
             'finished_at' => [$moment($pot->finished_at), $moment($this->finishedAt)],

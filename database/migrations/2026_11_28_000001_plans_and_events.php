@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Family\ServiceFields;
+use App\Format\SauceNames;
 use App\Kitchen\Kitchen;
 use App\Kitchen\LoadKitchen;
 use App\Log\FirstFormat;
@@ -118,11 +120,14 @@ return new class extends Migration {
     private function carryOver(Kitchen $kitchen): void
     {
         $format = new FirstFormat($kitchen);
+        $names = new SauceNames($kitchen);
         foreach (DB::table('pots')->orderBy('id')->lazy(self::AT_ONCE) as $old) {
             /** @var array<string, mixed> $row */
             $row = (array) $old;
             [$question, $promised, $outcome] = [self::json($row, 'question') ?? [], self::json($row, 'plan') ?? [], self::json($row, 'outcome')];
-            $plan = $format->plan($question, $promised, json_decode(is_string($row['steps']) ? $row['steps'] : '[]', true))->withLadles($format->ladles($promised));
+            $branch = is_string($row['branch']) ? $row['branch'] : '';
+            $ladles = $format->ladles($promised, $this->branches($row['service_id'], $names));
+            $plan = $format->plan($question, $promised, json_decode(is_string($row['steps']) ? $row['steps'] : '[]', true), $branch)->withLadles($ladles);
             DB::table('new_pots')->insert([
                 ...array_intersect_key($row, array_flip(['id', 'uid', 'name', 'cook', 'place', 'started_at', 'finished_at', 'lesson', 'left_out', 'sauce_version_id', 'service_id', 'branch', 'created_at', 'updated_at'])),
                 'kind' => PotKind::of($plan)->value,
@@ -133,6 +138,27 @@ return new class extends Migration {
             ]);
             $this->carryEvents($format, $row['id'], $plan, $outcome);
         }
+    }
+
+    /**
+     * The sauces of a service were told by their names: those that are on, and those that are wished for.
+     *
+     * @return array<string, string> branches, by names in small letters
+     */
+    private function branches(mixed $service, SauceNames $names): array
+    {
+        $branches = [];
+        $fields = DB::table('services')->where('id', $service)->value('fields');
+        $read = is_string($fields) ? json_decode($fields, true) : null;
+        foreach (ServiceFields::from(is_array($read) ? $read : [])->wishes as $wish) {
+            [$sauce, $liquid] = [$wish['sauce'] ?? '', $wish['liquid'] ?? ''];
+            $branches[mb_strtolower($names->name($sauce, $liquid))] = $sauce . '@' . $liquid;
+        }
+        foreach (DB::table('pots')->where('service_id', $service)->whereNotNull('branch')->get(['name', 'branch']) as $pot) {
+            $branches[mb_strtolower(is_string($pot->name) ? $pot->name : '')] = is_string($pot->branch) ? $pot->branch : '';
+        }
+
+        return $branches;
     }
 
     /** @param array<string, mixed>|null $outcome */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Demo\DemoClock;
 use App\Family\CookBranch;
 use App\Family\WorkedOut;
 use App\Kitchen\Kitchen;
@@ -78,7 +79,7 @@ final class DatabaseSeeder extends Seeder
 
         $supper = $this->service();
         $this->ladledFor($supper, 'espagnole@brown-stock', $this->putOn($start, $record, $brown, $now->subMinutes(118), 'Ines Vark', StepKind::Simmer, 'ring-1'));
-        $this->ladledFor($supper, 'veloute@fish-stock', $this->putOn($start, $record, $fish, $now->subMinutes(14), 'Petra Lund', StepKind::Colour, 'ring-2'));
+        $this->ladledFor($supper, 'veloute@fish-stock', $this->putOn($start, $record, $fish, $now->subMinutes(DemoClock::LAST_PUT_ON), 'Petra Lund', StepKind::Colour, 'ring-2'));
     }
 
     /**
@@ -92,7 +93,7 @@ final class DatabaseSeeder extends Seeder
         $pot = $this->start($start, $question, $at, $cook, 'ring-1');
         $clock = $this->advance($record, $pot, $at, $pace, StepKind::Finish, $notes, $millimetres)->addMinutes(2);
         $read = OutcomeReader::read($outcome, OutcomeReader::kilogramsPerLitre($pot->plan));
-        $stamp = Stamp::of("seed-{$pot->id}-finished", StepKind::Finish->value, $clock);
+        $stamp = Stamp::of(DemoClock::SEED . "{$pot->id}-finished", StepKind::Finish->value, $clock);
         $record($pot, [Tap::made(new Finished($stamp, $read instanceof Outcome ? $read : throw new RuntimeException('A demo outcome is none.')))], CarbonImmutable::now());
     }
 
@@ -105,7 +106,7 @@ final class DatabaseSeeder extends Seeder
         foreach ($pot->course()->step()->pace->tendings as $tending) {
             // Seen to as often as it wants it, up to now.
             for ($due = $began->addSeconds((int) $tending->every->seconds); $due->isPast() && $tending->kind !== TendingKind::Look; $due = $due->addSeconds((int) $tending->every->seconds)) {
-                $id = sprintf('seed-%d-%s-%d', $pot->id, $tending->kind->value, count($events));
+                $id = sprintf('%s%d-%s-%d', DemoClock::SEED, $pot->id, $tending->kind->value, count($events));
                 $events[] = Tap::made(new Tended(Stamp::of($id, $pot->course()->step()->id, $due), $tending->kind));
             }
         }
@@ -194,7 +195,7 @@ final class DatabaseSeeder extends Seeder
             }
             $took = (int) round(max(30.0, $step->pace->time->seconds * $pace));
             $stamp = static function (int $seconds) use (&$taps, $pot, $step, $clock): Stamp {
-                return Stamp::of(sprintf('seed-%d-%d', $pot->id, count($taps)), $step->id, $clock->addSeconds($seconds));
+                return Stamp::of(sprintf('%s%d-%d', DemoClock::SEED, $pot->id, count($taps)), $step->id, $clock->addSeconds($seconds));
             };
             foreach ($step->additions as $i => $addition) {
                 $taps[] = Tap::made(new Poured($stamp(intdiv($took * $i, count($step->additions))), $addition->id));

@@ -3,13 +3,20 @@
 declare(strict_types=1);
 
 use Illuminate\Contracts\Process\ProcessResult;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Process;
+
+/** Where these tests put their reports; nothing of it stays behind. */
+function tallyFolder(): string
+{
+    return sys_get_temp_dir() . '/lento-tally-' . getmypid();
+}
 
 /** @param array<string, string> $reports name => content */
 function tally(int $failedSteps, array $reports): ProcessResult
 {
-    $folder = sys_get_temp_dir() . '/lento-tally-' . uniqid();
-    mkdir($folder);
+    $folder = tallyFolder();
+    File::ensureDirectoryExists($folder);
     $paths = [];
     foreach ($reports as $name => $content) {
         $paths[] = $path = $folder . '/' . $name;
@@ -20,6 +27,11 @@ function tally(int $failedSteps, array $reports): ProcessResult
 
     return Process::path(base_path())->run(['php', 'bin/tally.php', (string) $failedSteps, ...$paths]);
 }
+
+afterEach(function (): void {
+    File::deleteDirectory(tallyFolder());
+    expect(is_dir(tallyFolder()))->toBeFalse();
+});
 
 const GREEN_XML = '<testsuites><testsuite name="all" tests="5" assertions="9" errors="0" failures="0" skipped="1"/></testsuites>';
 const RED_XML = '<testsuites><testsuite name="all" tests="5" assertions="9" errors="1" failures="1" skipped="0"/></testsuites>';

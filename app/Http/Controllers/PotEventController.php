@@ -71,34 +71,35 @@ final readonly class PotEventController
         foreach ($all as $i => $said) {
             /** @var array<string, mixed> $said */
             $said = is_array($said) ? $said : [];
-            $tap = $this->read($said, $pot, $reader, $taps);
+            $tap = self::read($said, $pot, $reader);
             if ($tap instanceof Tap) {
-                $taps[] = $tap;
+                $taps[$i] = $tap;
             } else {
                 $faults[$i] = $tap;
             }
         }
+        while (($idle = self::takeBackNothing($taps, $pot)) !== []) {
+            $taps = array_diff_key($taps, $idle);
+            $faults += array_map(static fn(Tap $tap): array => [new FieldFault('undoes', 'not_happened')], $idle);
+        }
+        ksort($faults);
         if ($taps !== []) {
-            ($this->record)($pot, $taps, CarbonImmutable::now());
+            ($this->record)($pot, array_values($taps), CarbonImmutable::now());
         }
 
-        return [array_map(static fn(Tap $tap): string => $tap->id, $taps), $faults];
+        return [array_map(static fn(Tap $tap): string => $tap->id, array_values($taps)), $faults];
     }
 
     /**
      * @param array<string, mixed> $said
-     * @param list<Tap> $before in the same batch
      *
      * @return Tap|non-empty-list<FieldFault>
      */
-    private function read(array $said, Pot $pot, EventReader $reader, array $before): Tap|array
+    private static function read(array $said, Pot $pot, EventReader $reader): Tap|array
     {
         $tap = $reader->read($said, $pot->plan);
         if (!$tap instanceof Tap) {
             return [$tap];
-        }
-        if ($tap->kind === EventKind::Undone->value && !self::happened($tap->undoes(), $pot, $before)) {
-            return [new FieldFault('undoes', 'not_happened')];
         }
         if ($tap->kind !== EventKind::Finished->value) {
             return $tap;
@@ -108,9 +109,20 @@ final readonly class PotEventController
         return $outcome instanceof Outcome ? Tap::of($tap->id, $tap->kind, $tap->step, $tap->atMs, ['outcome' => EventCodec::outcome($outcome)]) : $outcome;
     }
 
-    /** @param list<Tap> $before */
-    private static function happened(string $token, Pot $pot, array $before): bool
+    /**
+     * Those that take back what never happened: neither in this batch, wherever it stands in it, nor before.
+     *
+     * @param array<int, Tap> $taps
+     *
+     * @return array<int, Tap>
+     */
+    private static function takeBackNothing(array $taps, Pot $pot): array
     {
-        return in_array($token, array_map(static fn(Tap $tap): string => $tap->id, $before), true) || $pot->events()->where('token', $token)->exists();
+        $ids = array_map(static fn(Tap $tap): string => $tap->id, $taps);
+
+        return array_filter(
+            $taps,
+            static fn(Tap $tap): bool => $tap->kind === EventKind::Undone->value && !in_array($tap->undoes(), $ids, true) && !$pot->events()->where('token', $tap->undoes())->exists(),
+        );
     }
 }
