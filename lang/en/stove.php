@@ -173,6 +173,7 @@ return [
     'sound_on' => 'Sound on',
     'sound_off' => 'Sound off',
     'held' => '{1} No line: timers run on. :count tap held here, sent when it is back|[2,*] No line: timers run on. :count taps held here, sent when it is back',
+    'aside_title' => 'Taps set aside',
     'aside' => '{1} :count tap could not be taken and is kept here|[2,*] :count taps could not be taken and are kept here',
     'aside_what' => 'Everything else goes on. Send it again, or note what it was on the pot and let it go.',
     'aside_again' => 'Send again',

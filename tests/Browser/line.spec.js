@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { VELOUTE, cook, tapUntil } from './support/kitchen.js';
+import { VELOUTE, cook, expectAccessible, tapUntil } from './support/kitchen.js';
 import { Server } from './support/server.js';
 
 // What the stove must withstand: tablets that compete, a server that dies, a line that goes.
@@ -58,9 +58,14 @@ test('a server killed in the midst of writing has every tap that it acknowledged
     const writer = async (name) => {
       for (let i = 0; alive; i++) {
         const id = `${name}-${i}`;
-        const answer = await page.request.post(`${server.address}${pot}/events/batch`, { headers: { 'X-CSRF-TOKEN': token }, data: { events: [{ token: id, kind: 'note', step: '7', text: id }] } }).catch(() => null);
-        if (!answer?.ok()) return;
-        acknowledged.push(...(await answer.json()).kept);
+        // An answer that is cut while it is read acknowledges nothing.
+        const kept = await page.request
+          .post(`${server.address}${pot}/events/batch`, { headers: { 'X-CSRF-TOKEN': token }, data: { events: [{ token: id, kind: 'note', step: 'simmer', text: id }] } })
+          .then((answer) => (answer.ok() ? answer.json() : null))
+          .then((said) => said?.kept ?? null)
+          .catch(() => null);
+        if (kept === null) return;
+        acknowledged.push(...kept);
       }
     };
     const writers = ['a', 'b', 'c', 'd'].map(writer);
@@ -162,6 +167,38 @@ test('a tap that is refused by a broken line is sent again, and counts once', as
   await expect(page.locator('.stove')).toHaveAttribute('data-events', String(before + 1));
   await expect(page.locator('.stove')).toHaveAttribute('data-step', 'melt');
 });
+
+for (const [what, status] of [['that the server falls over', 500], ['whose pot is no longer there', 404], ['in a body that cannot be read', 422]]) {
+  test(`a tap ${what} is set aside and shown, and holds up nobody`, async ({ page }) => {
+    await cook(page);
+    await tapUntil(page, 'Simmer, stir now and then');
+    const before = Number(await page.locator('.stove').getAttribute('data-events'));
+    const poisoned = (route) => (route.request().postData().includes('poison') ? route.fulfill({ status, body: '<h1>no</h1>' }) : route.continue());
+    await page.route('**/events/batch', poisoned);
+    for (const text of ['poison', 'good']) {
+      await page.keyboard.press('n');
+      await page.locator('#note-text').fill(text);
+      await page.keyboard.press('Enter');
+    }
+    await page.keyboard.press('v');
+    // What came after it arrives; it is kept, told on every page, and neither sent again and again nor thrown away.
+    await expect.poll(() => held(page).then((events) => events.length), { timeout: 60_000 }).toBe(0);
+    await expect(page.locator('#aside summary')).toContainText('1');
+    await page.reload();
+    await expect(page.locator('.stove')).toHaveAttribute('data-events', String(before + 2));
+    await page.goto('/log');
+    await page.locator('#aside summary').click();
+    await expect(page.locator('#aside li')).toContainText('poison');
+    await expectAccessible(page);
+    // Repaired, it is sent again, and is where it belongs.
+    await page.unroute('**/events/batch', poisoned);
+    await page.locator('#aside [data-again]').click();
+    await expect(page.locator('#aside')).toBeHidden();
+    await page.goBack();
+    await page.reload();
+    await expect(page.locator('.stove')).toHaveAttribute('data-events', String(before + 3));
+  });
+}
 
 test('a reload in the middle of each kind of step changes nothing', async ({ page }) => {
   const seen = new Set();

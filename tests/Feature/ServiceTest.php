@@ -13,33 +13,15 @@ use function Pest\Laravel\get;
 use function Pest\Laravel\post;
 use function Pest\Laravel\travel;
 
+require_once __DIR__ . '/services.php';
 require_once __DIR__ . '/taps.php';
 require_once __DIR__ . '/schemas.php';
 
 // A service on one page, from its covers to its pots; its papers; its sauces at the stove.
 
-/**
- * @param list<array<string, string>> $wishes
- * @param list<array<string, string>> $have
- */
-function serviceOf(array $wishes, string $spare = '', array $have = []): Service
-{
-    return Service::query()->create(['fields' => ['name' => 'Supper', 'at' => '19:30', 'spare' => $spare, 'wishes' => array_map(fn(array $wish): array => [...['liquid' => '', 'thickness' => '', 'covers' => '', 'each' => '', 'litres' => '', 'for' => ''], ...$wish], $wishes), 'have' => $have]]);
-}
-
 function typed(Service $service): ServiceFields
 {
     return ServiceFields::from($service->fields);
-}
-
-function supperOf72(): Service
-{
-    return serviceOf([
-        ['sauce' => 'bechamel', 'thickness' => 'gratin', 'covers' => '72', 'each' => '55', 'for' => 'fennel gratin'],
-        ['sauce' => 'aurore', 'liquid' => 'fish-stock', 'covers' => '40', 'each' => '60'],
-        ['sauce' => 'mushroom-shallot', 'covers' => '32', 'each' => '50'],
-        ['sauce' => 'onion-gravy', 'covers' => '72', 'each' => '40'],
-    ], '5');
 }
 
 /**
@@ -52,19 +34,6 @@ function writes(Service $service, array $fields): TestResponse
     app()->forgetScopedInstances();
 
     return post("/services/{$service->id}", $fields, ['HX-Request-Type' => 'partial']);
-}
-
-/** @return TestResponse<Illuminate\Http\Response> */
-function cooks(Service $service, string $branch): TestResponse
-{
-    app()->forgetScopedInstances();
-
-    return post("/services/{$service->id}/cook", ['branch' => $branch]);
-}
-
-function branchPot(Service $service, string $branch): Pot
-{
-    return Pot::query()->where('service_id', $service->id)->where('branch', $branch)->latest('id')->firstOrFail();
 }
 
 it('works the supper out on one page, from covers to pots', function (): void {
