@@ -60,7 +60,7 @@ final readonly class EventReader
         }
         $step = self::step($plan, $text('step'));
         if ($step === null) {
-            return self::outside('step', 0.0, (float) count($plan->steps) - 1.0, '');
+            return self::notOneOf('step', $text('step'), array_map(static fn(Step $one): string => $one->id, $plan->steps));
         }
         $fields = $this->what($kind, $text, $plan, $step);
 

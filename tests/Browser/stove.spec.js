@@ -137,6 +137,27 @@ test('a pot that calls says so, turns its ticket, and is quiet once it was seen 
   await expect(page.getByRole('button', { name: 'Sound on' })).toHaveAttribute('aria-pressed', 'true');
 });
 
+test('four pots that are late by more than ten minutes all stay on the rail', async ({ page }) => {
+  const server = await moved(page);
+  for (const sauce of ['espagnole', 'tomato', 'onion-gravy', 'veloute&liquid=vegetable-stock']) {
+    await cook(page, `${server.address}/compose?sauce=${sauce}&amount=2&diameter=240&height=140`);
+    const token = await page.locator('meta[name=csrf-token]').getAttribute('content');
+    const ahead = JSON.parse(await page.locator('.stove').getAttribute('data-ahead'));
+    const steps = ahead.map(({ step }) => step);
+    const events = steps.slice(0, steps.indexOf('simmer')).map((step, i) => ({ token: `${sauce}-${i}`, kind: 'done', step }));
+    const answer = await page.request.post(`${page.url()}/events/batch`, { headers: { 'X-CSRF-TOKEN': token }, data: { events } });
+    expect((await answer.json()).refused).toEqual([]);
+  }
+  await server.pass(1_800_000, page);
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.reload();
+  await expect(page.locator('.rail .ticket.over')).toHaveCount(4);
+  await expect(page.locator('.rail .ticket time').last()).toHaveText(/^\+\d\d min$/);
+  for (const ticket of await page.locator('.rail .ticket').all()) await expect(ticket).toBeInViewport({ ratio: 1 });
+  await expect(page.getByRole('link', { name: 'Put on a pot' })).toBeInViewport({ ratio: 1 });
+  expect(await page.locator('.rail').evaluate((rail) => rail.scrollWidth - rail.clientWidth)).toBeLessThanOrEqual(0);
+});
+
 test('a pot without a sheet takes whatever is done, by keys', async ({ page }) => {
   await page.request.get('/');
   await page.goto('/stove');
