@@ -7,7 +7,6 @@ namespace App\Family;
 use App\Kitchen\Kitchen;
 use App\Models\Pot;
 use App\Models\Service;
-use App\Questions\Answer;
 use App\Stove\RecordEvents;
 use App\Stove\StartPot;
 use App\Stove\Tap;
@@ -85,16 +84,12 @@ final readonly class CookBranch
             return null;
         }
         $question = $node->sheet->question;
-        $fields = (new KitchenWorkplace($this->kitchen))->fields($question->base, $question->liquid, $question->yield, $question->thickness, $question->pan);
-        $sheet = Answer::to($fields, $this->kitchen)->sheet;
-        if ($sheet === null) {
-            return null;
-        }
         if ($from !== null) {
-            $this->ladle($from, $node, Volume::ofCubicMetres($sheet->liquid->cubicMetres * (1.0 - $sheet->question->formula->share())), $now);
+            $this->ladle($from, $node, Volume::ofCubicMetres($node->sheet->liquid->cubicMetres * (1.0 - $question->formula->share())), $now);
         }
-
-        $pot = ($this->start)($sheet->plan()->withLadles(self::ladlesOff($node)), $now, $fields->filled($this->kitchen)->toAddress());
+        // What is promised is what the service was worked out with; the question is kept to ask it again.
+        $fields = (new KitchenWorkplace($this->kitchen))->fields($question->base, $question->liquid, $question->yield, $question->thickness, $question->pan);
+        $pot = ($this->start)($node->sheet->plan()->withLadles(self::ladlesOff($node)), $now, $fields->filled($this->kitchen)->toAddress());
 
         return $this->belonging($pot, $service, $node->planned->key);
     }

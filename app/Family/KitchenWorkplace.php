@@ -11,6 +11,7 @@ use App\Questions\QuestionReader;
 use App\Typed\TypedNumber;
 use Lento\Compose\Base;
 use Lento\Compose\Question;
+use Lento\Family\Asking;
 use Lento\Family\PanShelf;
 use Lento\Family\Workplace;
 use Lento\Heat\HobHeat;
@@ -27,6 +28,9 @@ final readonly class KitchenWorkplace
     /** mm of the pan that stands for the others where what was learnt of steam is asked for: a usual one. */
     private const USUAL_PAN = 240.0;
 
+    /** l, for a question whose amount is changed before it is asked. */
+    private const USUAL_LITRES = '2';
+
     public function __construct(private Kitchen $kitchen) {}
 
     public function workplace(): Workplace
@@ -37,16 +41,25 @@ final readonly class KitchenWorkplace
             : KitchenFactors::house();
         $formulas = array_combine(array_column(Base::cases(), 'value'), array_map($kitchen->formula(...), Base::cases()));
 
-        return new Workplace($kitchen->larder(), PanShelf::of(array_values(array_map(static fn(OwnPan $pan): Pan => $pan->measured(), $kitchen->pans))), $known, $kitchen->boilsAt(), $this->question(...), $formulas);
+        $pans = PanShelf::of(array_values(array_map(static fn(OwnPan $pan): Pan => $pan->measured(), $kitchen->pans)));
+
+        return new Workplace($kitchen->larder(), $pans, $known, $kitchen->boilsAt(), $formulas, $this->asking());
     }
 
-    /** Just as the Compose page would ask it, so that the sheet of a base is the same there and at the stove. */
-    private function question(Base $base, string $liquid, Volume $yield, EquivalentFlour $thickness, Pan $pan): Question
+    /** Just as the Compose page asks for them, so that the sheet of a base is the same there and at the stove. */
+    private function asking(): Asking
     {
-        $question = QuestionReader::read($this->fields($base, $liquid, $yield, $thickness, $pan)->toRead(), $this->kitchen)->question
-            ?? Question::of($base, $yield, liquid: $liquid, thickness: $thickness, pan: $pan, larder: $this->kitchen->larder(), formula: $this->kitchen->formula($base), boilsAt: $this->kitchen->boilsAt());
+        $kitchen = $this->kitchen;
+        $usual = array_map(static fn(Base $base): ?Question => QuestionReader::read(['sauce' => $base->value, 'amount' => self::USUAL_LITRES], $kitchen)->question, Base::cases());
+        $heat = HobHeat::tryFrom($kitchen->usual()['heat'] ?? '') ?? HobHeat::Medium;
 
-        return $question->inKitchen($this->kitchen->factorsFor($question, $this->kitchen->ring('')));
+        return Asking::of(
+            array_values(array_filter($usual)),
+            $heat,
+            $kitchen->firstHob()?->rated(),
+            $kitchen->learns() ? $kitchen->notebook() : null,
+            $kitchen->ring(''),
+        );
     }
 
     public function fields(Base $base, string $liquid, Volume $yield, EquivalentFlour $thickness, Pan $pan): ComposeFields

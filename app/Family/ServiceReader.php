@@ -62,12 +62,6 @@ final readonly class ServiceReader
         return new ServiceReading(Service::of($wishes, $spare / 100.0, $have), $rows, $faults);
     }
 
-    /** Ml a cover unless a row says otherwise. */
-    public static function usualPortion(Kitchen $kitchen): float
-    {
-        return TypedNumber::number($kitchen->setting('portion')) ?? 60.0;
-    }
-
     /**
      * @param array<string, string> $row
      *
@@ -134,7 +128,7 @@ final readonly class ServiceReader
     private function covers(array $row, string $at): float|array
     {
         $covers = TypedNumber::number($row['covers']);
-        $each = $row['each'] === '' ? self::usualPortion($this->kitchen) : TypedNumber::number($row['each']);
+        $each = $row['each'] === '' ? $this->kitchen->portion()->inMillilitres() : TypedNumber::number($row['each']);
         if ($covers === null || $covers < 1.0 || $covers > self::MOST_COVERS) {
             return ["$at.covers" => self::between('covers', 1.0, self::MOST_COVERS, '')];
         }

@@ -25,6 +25,7 @@ use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\MeasureSystem;
 use Lento\Quantity\Temperature;
+use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\ThicknessClass;
@@ -32,6 +33,9 @@ use Lento\Thickness\ThicknessClass;
 /** All that a kitchen has told of itself: pans, hobs, larder, formulas, usual schools, units. One for a request. */
 final readonly class Kitchen
 {
+    /** Of a sauce to a cover, where nobody has said otherwise: three tablespoons and a half. */
+    private const PORTION_MILLILITRES = 55.0;
+
     private Larder $larder;
 
     /**
@@ -214,6 +218,12 @@ final readonly class Kitchen
     public function fahrenheit(): bool
     {
         return $this->setting('degrees', 'c') === 'f';
+    }
+
+    /** What one cover has of a sauce, unless it is said otherwise. */
+    public function portion(): Volume
+    {
+        return Volume::ofMillilitres(TypedNumber::number($this->setting('portion')) ?? self::PORTION_MILLILITRES);
     }
 
     public function altitude(): Length

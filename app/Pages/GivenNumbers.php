@@ -14,9 +14,6 @@ use Lento\Compose\Sheet;
 /** The numbers that say how much, each of which can be the given one: as typed where it is, else as the sheet has worked them out. */
 final readonly class GivenNumbers
 {
-    /** ml of a portion, where nobody has said otherwise. */
-    private const PORTION = '55';
-
     /** @param array<string, string> $fields as typed, the usual written out */
     public function __construct(private array $fields, private ?Sheet $sheet, private Kitchen $kitchen) {}
 
@@ -75,7 +72,7 @@ final readonly class GivenNumbers
     /** ml of a portion: as typed, or the kitchen's. */
     private function each(): string
     {
-        return $this->fields['each'] !== '' ? $this->fields['each'] : $this->kitchen->setting('portion', self::PORTION);
+        return $this->fields['each'] !== '' ? $this->fields['each'] : TypedNumber::plain($this->kitchen->portion()->inMillilitres());
     }
 
     private function usualUnit(string $field): string

@@ -192,6 +192,36 @@ final readonly class Question
         return $this->but($this->yield, $this->simmerTime, $kitchen);
     }
 
+    /**
+     * The same way of making it, for another amount of it, of another liquid, as thick as this, in another pan.
+     *
+     * @throws OutOfRange if a number lies outside what the model is valid for
+     */
+    public function askedFor(Volume $yield, string $liquid, EquivalentFlour $thickness, Pan $pan, HobHeat $heat): self
+    {
+        return self::of(
+            $this->base,
+            $yield,
+            $liquid,
+            $thickness,
+            $this->colour,
+            $this->fat,
+            $this->fatToFlour,
+            $this->byTheClock ? $this->simmerTime : null,
+            $this->simmerLevel,
+            $this->school,
+            $pan,
+            $heat,
+            $this->larder,
+            $this->kitchen,
+            $this->formula,
+            $this->method,
+            $this->reduceBy,
+            $this->oven,
+            $this->boilsAt,
+        );
+    }
+
     /** The same from this espagnole. */
     public function madeFrom(Sheet $espagnole): self
     {

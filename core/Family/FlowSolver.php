@@ -7,6 +7,7 @@ namespace Lento\Family;
 use Lento\Compose\Composer;
 use Lento\Compose\Question;
 use Lento\Exception\LentoException;
+use Lento\Exception\NoConvergence;
 use Lento\Quantity\Volume;
 use Lento\Thickness\EquivalentFlour;
 
@@ -16,7 +17,7 @@ use Lento\Thickness\EquivalentFlour;
  */
 final readonly class FlowSolver
 {
-    private const MOST_ROUNDS = 5;
+    private const MOST_ROUNDS = 12;
 
     /** Share of its yield to which a base need not be composed again; what is left of it is shared out. */
     private const SETTLED = 5e-4;
@@ -40,13 +41,13 @@ final readonly class FlowSolver
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
             $next = $solver->composed($bases, $needs->litres, $thicknesses);
             if ($next === $bases) {
-                break;
+                return new ServiceFlow($service, $solver->shared($bases, $thicknesses, $needs), $plan->wished);
             }
             $bases = $next;
             $needs = $solver->needs($bases, $thicknesses, $needs->ratios);
         }
 
-        return new ServiceFlow($service, $solver->shared($bases, $thicknesses, $needs), $plan->wished);
+        throw NoConvergence::after(self::MOST_ROUNDS, 'service');
     }
 
     /** @return array<string, BaseInPot> taking a litre of a base for a litre of what is made of it */

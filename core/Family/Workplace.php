@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lento\Family;
 
-use Closure;
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
 use Lento\Compose\Formula;
@@ -28,10 +27,17 @@ final readonly class Workplace
 
     /**
      * @param Temperature|null $boilsAt of water, where the kitchen lies high
-     * @param Closure(Base, string, Volume, EquivalentFlour, Pan): Question|null $asks how the kitchen composes a base; the house's way if null
      * @param array<string, Formula> $formulas the kitchen's own, by base; the house's for the others
+     * @param Asking|null $asking how the kitchen composes a base; the house's way if null
      */
-    public function __construct(public Larder $larder, public PanShelf $pans, public KitchenFactors $kitchen, public ?Temperature $boilsAt = null, private ?Closure $asks = null, private array $formulas = []) {}
+    public function __construct(
+        public Larder $larder,
+        public PanShelf $pans,
+        public KitchenFactors $kitchen,
+        public ?Temperature $boilsAt = null,
+        private array $formulas = [],
+        private ?Asking $asking = null,
+    ) {}
 
     public function formula(Base $base): Formula
     {
@@ -52,9 +58,17 @@ final readonly class Workplace
     {
         $pan = $this->panFor($base, $yield);
 
-        return $this->asks === null
-            ? Question::of($base, $yield, liquid: $liquid, thickness: $thickness, pan: $pan, larder: $this->larder, kitchen: $this->kitchen, formula: $this->formula($base), boilsAt: $this->boilsAt)
-            : ($this->asks)($base, $liquid, $yield, $thickness, $pan);
+        return $this->asking?->question($base, $liquid, $yield, $thickness, $pan) ?? Question::of(
+            $base,
+            $yield,
+            $liquid,
+            $thickness,
+            pan: $pan,
+            larder: $this->larder,
+            kitchen: $this->kitchen,
+            formula: $this->formula($base),
+            boilsAt: $this->boilsAt,
+        );
     }
 
     /** The pan a base is made in: holds it before the simmer, and is not too wide for so little. */

@@ -3,14 +3,18 @@
 declare(strict_types=1);
 
 use App\Family\ServiceFields;
+use App\Family\WorkedOut;
+use App\Kitchen\LoadKitchen;
 use App\Models\Pot;
 use App\Models\Service;
 use App\Records\PlanCodec;
+use Database\Seeders\DatabaseSeeder;
 use Illuminate\Testing\TestResponse;
 use Lento\Plan\StepKind;
 
 use function Pest\Laravel\get;
 use function Pest\Laravel\post;
+use function Pest\Laravel\seed;
 use function Pest\Laravel\travel;
 
 require_once __DIR__ . '/services.php';
@@ -279,3 +283,23 @@ it('keeps its pots when the service goes', function (): void {
     $service->delete();
     expect(Pot::query()->firstOrFail()->service_id)->toBeNull();
 });
+
+it('settles on two cheese sauces of one base in a kitchen with its own pans and larder', function (array $sauces): void {
+    seed(DatabaseSeeder::class);
+    $service = serviceOf(array_map(static fn(string $sauce, int $i): array => ['sauce' => $sauce, 'covers' => (string) (24 + 13 * $i), 'each' => '55'], $sauces, array_keys($sauces)), '5');
+    get("/services/{$service->id}")->assertOk()->assertDontSee('cannot be worked out')->assertSee('béchamel');
+    $flow = WorkedOut::of($service, (new LoadKitchen())())->flow;
+    expect($flow?->node('bechamel@whole-milk')?->made->inLitres())->toBeGreaterThan(1.0);
+})->with([
+    'both' => [['mornay', 'sharp-cheese']],
+    'three' => [['mornay', 'sharp-cheese', 'cream']],
+]);
+
+it('has one portion everywhere: what is shown is what is reckoned', function (string $setting, string $litres): void {
+    $setting === '' || App\Models\KitchenSettings::query()->create(['settings' => ['portion' => $setting]]);
+    app()->forgetScopedInstances();
+    $shown = $setting === '' ? '55' : $setting;
+    $service = serviceOf([['sauce' => 'cream', 'covers' => '40']]);
+    get("/services/{$service->id}")->assertOk()->assertSee('placeholder="' . $shown . '"', false)->assertSee("{$litres} l of sauce from");
+    get('/kitchen')->assertOk()->assertSee('value="' . $shown . '"', false);
+})->with([['', '2.20'], ['70', '2.80']]);

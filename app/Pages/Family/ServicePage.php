@@ -7,7 +7,6 @@ namespace App\Pages\Family;
 use App\Family\BranchState;
 use App\Family\ServiceFields;
 use App\Family\ServiceKey;
-use App\Family\ServiceReader;
 use App\Family\ServiceReading;
 use App\Family\WorkedOut;
 use App\Format\Degrees;
@@ -138,7 +137,7 @@ final readonly class ServicePage
 
     public function portion(): string
     {
-        return TypedNumber::plain(ServiceReader::usualPortion($this->kitchen));
+        return TypedNumber::plain($this->kitchen->portion()->inMillilitres());
     }
 
     /** @return string litres that a row comes to; '' where it cannot be read */

@@ -14,7 +14,7 @@
                 <x-kitchen.select name="measures" section="settings" :options="__('kitchen.measures')" :value="$page->kitchen->measures->value" />
                 <x-kitchen.select name="degrees" section="settings" :options="__('kitchen.degrees')" :value="$page->kitchen->fahrenheit() ? 'f' : 'c'" />
                 <x-kitchen.input name="altitude" section="settings" number :value="$page->kitchen->setting('altitude', '0')" />
-                <x-kitchen.input name="portion" section="settings" number :value="$page->kitchen->setting('portion', '55')" />
+                <x-kitchen.input name="portion" section="settings" number :value="App\Typed\TypedNumber::plain($page->kitchen->portion()->inMillilitres())" />
                 <x-kitchen.input name="oven" section="settings" number :value="$page->kitchen->setting('oven', '175')" />
                 <x-kitchen.input name="currency" section="settings" :value="$page->kitchen->currency()" />
                 <x-kitchen.select name="pan" section="settings" :options="array_map(fn ($pan) => $pan->name, $page->kitchen->pans)" :value="(string) $page->kitchen->firstPan()?->id" />
