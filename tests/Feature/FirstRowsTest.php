@@ -59,7 +59,7 @@ it('carries every pot and every event of the first version over', function (): v
         ->and(DB::table('pot_events')->count())->toBe(count($first['pot_events']))
         ->and(DB::select('pragma foreign_key_check'))->toBe([]);
     foreach ($first['pots'] as $row) {
-        $pot = Pot::query()->findOrFail($row['id']);
+        $pot = Pot::query()->where('id', $row['id'])->firstOrFail();
         $tokens = array_column(array_filter($first['pot_events'], static fn(array $event): bool => $event['pot_id'] === $row['id']), 'token');
         $known = array_map(static fn($event): string => $event->id, $pot->course()->events);
         expect($pot->name)->toBe($row['name'])->and($pot->cook)->toBe($row['cook'])
