@@ -16,13 +16,10 @@ final readonly class Larder
      */
     private function __construct(private array $thickeners, private array $fats, private array $ingredients) {}
 
-    /** The larder Lento ships with: made once, for it never changes and every thickness is read against its béchamel. */
+    /** The larder Lento ships with. */
     public static function house(): self
     {
-        /** @var self|null $house */
-        static $house = null;
-
-        return $house ??= new self(
+        return new self(
             array_column(ThickenerTable::rows(), null, 'id'),
             array_column([...FatTable::rows(), ...GarnishTable::fats()], null, 'id'),
             array_column([...IngredientTable::rows(), ...GarnishTable::rows()], null, 'id'),

@@ -8,7 +8,7 @@ use App\Format\RefusalWords;
 use App\Format\Words;
 use App\Http\Responses\PageOrFragment;
 use App\Kitchen\Kitchen;
-use App\Pages\AssayPage;
+use App\Pages\Assay\AssayPage;
 use Illuminate\Http\Request;
 use Lento\Assay\Assay;
 use Lento\Assay\Reader;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Responses\PageOrFragment;
 use App\Kitchen\Kitchen;
-use App\Pages\ComparePage;
+use App\Pages\Compose\ComparePage;
 use App\Questions\ComposeFields;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\HeaderUtils;

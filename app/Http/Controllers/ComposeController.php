@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Responses\PageOrFragment;
 use App\Kitchen\Kitchen;
 use App\Models\SauceVersion;
-use App\Pages\ComposePage;
+use App\Pages\Compose\ComposePage;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
 use Illuminate\Http\RedirectResponse;

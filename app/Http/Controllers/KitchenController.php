@@ -14,7 +14,7 @@ use App\Models\KitchenFormula;
 use App\Models\KitchenSettings;
 use App\Models\LarderEntry;
 use App\Models\Pan;
-use App\Pages\KitchenPage;
+use App\Pages\Kitchen\KitchenPage;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
 use App\Typed\PartsField;

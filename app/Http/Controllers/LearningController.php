@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Format\Station;
 use App\Kitchen\Kitchen;
 use App\Models\Pot;
-use App\Pages\LearningPage;
+use App\Pages\Kitchen\LearningPage;
 use App\Records\LessonCodec;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;

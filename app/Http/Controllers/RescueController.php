@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Kitchen\Kitchen;
-use App\Pages\FreshSheet;
-use App\Pages\RescuePage;
+use App\Pages\Compose\FreshSheet;
+use App\Pages\Rescue\RescuePage;
 use App\Stove\InTrouble;
 use App\Stove\PotsOn;
 use App\Stove\RecordEvents;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Kitchen\Kitchen;
-use App\Pages\SheetPage;
+use App\Pages\Compose\SheetPage;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
 use Illuminate\Contracts\View\View;

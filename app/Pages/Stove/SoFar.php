@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Stove;
 
 use App\Format\EventWords;
-use App\Pages\Note;
+use App\Pages\Compose\Note;
 use Lento\Course\Course;
 use Lento\Course\Event;
 

@@ -4,13 +4,13 @@
             <p class="about">{{ __('rescue.about', ['name' => $trouble->name]) }}</p>
             <h1>{{ __('rescue.ask') }}</h1>
             <ul class="faults">
-                @foreach (App\Pages\RescuePage::first() as $i => $fault)
+                @foreach (App\Pages\Rescue\RescuePage::first() as $i => $fault)
                     <li><a class="btn btn-outline-dark" href="{{ route('rescue.show', [$fault->value, ...$trouble->query]) }}" data-key="{{ $i + 1 }}"><x-icon.fault :fault="$fault->value" /><span><b><kbd aria-hidden="true">{{ $i + 1 }}</kbd> {{ App\Format\RemedyWords::name($fault) }}</b> <small>{{ App\Format\RemedyWords::shows($fault) }}</small></span></a></li>
                 @endforeach
             </ul>
             <h2>{{ __('rescue.other') }}</h2>
             <ul class="faults others">
-                @foreach (App\Pages\RescuePage::others() as $fault)
+                @foreach (App\Pages\Rescue\RescuePage::others() as $fault)
                     <li><a class="btn btn-outline-dark" href="{{ route('rescue.show', [$fault->value, ...$trouble->query]) }}"><span><b>{{ App\Format\RemedyWords::name($fault) }}</b> <small>{{ App\Format\RemedyWords::shows($fault) }}</small></span></a></li>
                 @endforeach
             </ul>

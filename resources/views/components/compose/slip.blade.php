@@ -31,7 +31,7 @@
                 <div><dt>{{ __('outlook.' . $kind) }}</dt><dd>{{ $risk }}</dd></div>
             @endforeach
         </dl>
-        @foreach (App\Pages\LearningPage::origins($page->sheet->question->kitchen) as $origin)<p class="origins">{{ $origin }}</p>@endforeach
+        @foreach (App\Pages\Kitchen\LearningPage::origins($page->sheet->question->kitchen) as $origin)<p class="origins">{{ $origin }}</p>@endforeach
         <p class="allergens">{{ __('compose.allergens', ['list' => $page->allergens()]) }} {{ $page->whole->cost() }}</p>
         @unless ($page->stale())
             <div class="acts">

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages;
+namespace App\Pages\Sauces;
 
 /** The kept sauces that were found, and the tags to find more by. */
 final readonly class SaucesPage

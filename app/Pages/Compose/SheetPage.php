@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages;
+namespace App\Pages\Compose;
 
 use App\Format\Degrees;
 use App\Format\Grams;

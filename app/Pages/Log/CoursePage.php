@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages;
+namespace App\Pages\Log;
 
 use App\Format\Bands;
 use App\Format\EventWords;
@@ -10,6 +10,7 @@ use App\Format\Grams;
 use App\Format\Litres;
 use App\Format\StepWords;
 use App\Format\Words;
+use App\Pages\Compose\Note;
 use DateTimeImmutable;
 use Lento\Course\Course;
 use Lento\Course\EventKind;

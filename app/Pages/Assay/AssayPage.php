@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages;
+namespace App\Pages\Assay;
 
 use App\Format\Bands;
 use App\Format\Grams;

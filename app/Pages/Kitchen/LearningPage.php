@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages;
+namespace App\Pages\Kitchen;
 
 use App\Format\EventWords;
 use App\Format\Words;
