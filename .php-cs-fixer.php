@@ -16,4 +16,7 @@ return (new Config())
         'no_unused_imports' => true,
         'single_line_empty_body' => true,
     ])
-    ->setFinder(Finder::create()->in([__DIR__ . '/core', __DIR__ . '/app', __DIR__ . '/bootstrap', __DIR__ . '/config', __DIR__ . '/database', __DIR__ . '/lang', __DIR__ . '/routes', __DIR__ . '/tests'])->exclude(['cache'])->notPath('#Browser/node#'));
+    ->setFinder(Finder::create()->in(array_map(
+        static fn(string $folder): string => __DIR__ . '/' . $folder,
+        ['core', 'app', 'bin', 'bootstrap', 'config', 'database', 'lang', 'routes', 'tests'],
+    ))->exclude(['cache'])->notPath('#Browser/node#'));

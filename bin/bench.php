@@ -16,6 +16,7 @@ use Lento\Compose\Base;
 use Lento\Compose\Composer;
 use Lento\Compose\Given;
 use Lento\Compose\Question;
+use Lento\Heat\HobHeat;
 use Lento\Keeping\Container;
 use Lento\Keeping\Cooling;
 use Lento\Keeping\CoolingForecast;
@@ -34,11 +35,10 @@ use Lento\Quantity\Volume;
 use Lento\Rescue\Means;
 use Lento\Rescue\Reduction;
 use Lento\Rescue\Thickening;
-use Lento\Heat\HobHeat;
 use Lento\Simulation\Action;
+use Lento\Simulation\HeatedPan;
 use Lento\Simulation\Heating;
 use Lento\Simulation\Simulation;
-use Lento\Simulation\HeatedPan;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\ReferenceBechamel;
 
@@ -65,15 +65,32 @@ function median(Closure $work): float
 
 $larder = Larder::house();
 $minutes = static fn(float $m): Duration => Duration::ofMinutes($m);
-$put = static fn(float $at, string $what, float $grams, float $celsius): Action => Action::add($minutes($at), $larder->any($what), Mass::ofGrams($grams), Temperature::ofCelsius($celsius));
+$put = static fn(float $at, string $what, float $grams, float $celsius): Action => Action::add(
+    $minutes($at),
+    $larder->any($what),
+    Mass::ofGrams($grams),
+    Temperature::ofCelsius($celsius),
+);
 $pan = Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0));
 $twoHours = [
-    $put(0.0, 'butter', 140.0, 8.0), Action::heat($minutes(0.0), Heating::hob(HobHeat::Medium)), $put(6.0, 'plain-flour', 140.0, 20.0), Action::heat($minutes(12.0), Heating::off()),
-    $put(16.0, 'chicken-stock', 700.0, 8.0), $put(18.0, 'chicken-stock', 1400.0, 8.0), Action::heat($minutes(19.0), Heating::hob(HobHeat::High)),
-    Action::heat($minutes(36.0), Heating::simmer(SimmerLevel::Bare)), $put(80.0, 'chicken-stock', 300.0, 90.0), Action::strain($minutes(118.0)),
+    $put(0.0, 'butter', 140.0, 8.0),
+    Action::heat($minutes(0.0), Heating::hob(HobHeat::Medium)),
+    $put(6.0, 'plain-flour', 140.0, 20.0),
+    Action::heat($minutes(12.0), Heating::off()),
+    $put(16.0, 'chicken-stock', 700.0, 8.0),
+    $put(18.0, 'chicken-stock', 1400.0, 8.0),
+    Action::heat($minutes(19.0), Heating::hob(HobHeat::High)),
+    Action::heat($minutes(36.0), Heating::simmer(SimmerLevel::Bare)),
+    $put(80.0, 'chicken-stock', 300.0, 90.0),
+    Action::strain($minutes(118.0)),
 ];
-$recipe = "2/3 cup butter\n1 cup flour\n2 quarts chicken stock\n1 onion\n1/2 cup cream\nroux: blond\nsimmer: 40 min\npan: 28 cm\nreduce: by 1/4\nfinish: 30 g butter";
-$viscosities = array_map(static fn(int $i): Viscosity => Viscosity::ofPascalSeconds(ReferenceBechamel::house()->viscosity(5.0 + 0.019 * $i)), range(0, 9999));
+$recipe
+    = "2/3 cup butter\n1 cup flour\n2 quarts chicken stock\n1 onion\n1/2 cup cream\nroux: blond\nsimmer: 40 min\npan: 28 "
+        . "cm\nreduce: by 1/4\nfinish: 30 g butter";
+$viscosities = array_map(
+    static fn(int $i): Viscosity => Viscosity::ofPascalSeconds(ReferenceBechamel::house()->viscosity(5.0 + 0.019 * $i)),
+    range(0, 9999),
+);
 $sauce = ReferenceBechamel::house()->sauce(45.0);
 $simmer = new Simmer($pan, SimmerLevel::Simmer);
 $target = EquivalentFlour::ofGramsPerLitre(60.0);
@@ -83,29 +100,74 @@ $works = [
     ['compose, béchamel, 2 l', 2.0, static fn() => (new Composer())->answer(Question::of(Base::Bechamel, Volume::ofLitres(2.0)))],
     ['compose, velouté, 2 l', 2.0, static fn() => (new Composer())->answer(Question::of(Base::Veloute, Volume::ofLitres(2.0)))],
     ['compose, espagnole, 2 l', null, static fn() => (new Composer())->answer(Question::of(Base::Espagnole, Volume::ofLitres(2.0)))],
-    ['compose, velouté from 3 l of stock', null, static fn() => (new Composer())->answer(Question::of(Base::Veloute, Given::liquid(Volume::ofLitres(3.0))))],
-    ['compose, wine sauce, reduced by a third', null, static fn() => (new Composer())->answer(Question::of(Base::WineSauce, Volume::ofLitres(2.0)))],
-    ['compose, demi-glace with its espagnole', null, static fn() => (new Composer())->answer(Question::of(Base::DemiGlace, Volume::ofLitres(2.0)))],
+    [
+        'compose, velouté from 3 l of stock',
+        null,
+        static fn() => (new Composer())->answer(Question::of(Base::Veloute, Given::liquid(Volume::ofLitres(3.0)))),
+    ],
+    [
+        'compose, wine sauce, reduced by a third',
+        null,
+        static fn() => (new Composer())->answer(Question::of(Base::WineSauce, Volume::ofLitres(2.0))),
+    ],
+    [
+        'compose, demi-glace with its espagnole',
+        null,
+        static fn() => (new Composer())->answer(Question::of(Base::DemiGlace, Volume::ofLitres(2.0))),
+    ],
     ['assay, ten lines', 2.0, static fn() => Assay::of((new Reader($larder))->read($recipe), $larder)],
     ['a pot of two hours, 1 s steps', 60.0, static fn() => Simulation::in(HeatedPan::of($pan))->run($twoHours, $minutes(120.0))],
-    ['10,000 readings of the thickness scale', 100.0, static function () use ($viscosities): void {
-        foreach ($viscosities as $viscosity) {
-            EquivalentFlour::ofViscosity($viscosity);
-        }
-    }],
-    ['a correction: thicken, and reduce', null, static fn() => [Thickening::to($target, $sauce, Means::BeurreManie, $larder->thickener('plain-flour'), $simmer, $larder), Reduction::to($target, $sauce, $simmer)]],
-    ['a cooling forecast', null, static fn() => CoolingForecast::of(Cooling::of(Container::tray(Length::ofCentimetres(53.0), Length::ofCentimetres(32.5), Length::ofCentimetres(3.0)), Place::Fridge, Viscosity::ofPascalSeconds(1.5)), FoodSafety::usModelCode(), Temperature::ofCelsius(90.0))],
+    [
+        '10,000 readings of the thickness scale',
+        100.0,
+        static function () use ($viscosities): void {
+            foreach ($viscosities as $viscosity) {
+                EquivalentFlour::ofViscosity($viscosity);
+            }
+        },
+    ],
+    [
+        'a correction: thicken, and reduce',
+        null,
+        static fn() => [
+            Thickening::to($target, $sauce, Means::BeurreManie, $larder->thickener('plain-flour'), $simmer, $larder),
+            Reduction::to($target, $sauce, $simmer),
+        ],
+    ],
+    [
+        'a cooling forecast',
+        null,
+        static fn() => CoolingForecast::of(
+            Cooling::of(
+                Container::tray(Length::ofCentimetres(53.0), Length::ofCentimetres(32.5), Length::ofCentimetres(3.0)),
+                Place::Fridge,
+                Viscosity::ofPascalSeconds(1.5),
+            ),
+            FoodSafety::usModelCode(),
+            Temperature::ofCelsius(90.0),
+        ),
+    ],
 ];
 
 $opcache = function_exists('opcache_get_status') ? opcache_get_status(false) : false;
 $jit = is_array($opcache) && ($opcache['jit']['on'] ?? false) ? 'on' : 'off';
-printf("PHP %s, opcache %s, JIT %s\n\n| work | median | budget |\n|---|---|---|\n", PHP_VERSION, is_array($opcache) && $opcache['opcache_enabled'] ? 'on' : 'off', $jit);
+printf(
+    "PHP %s, opcache %s, JIT %s\n\n| work | median | budget |\n|---|---|---|\n",
+    PHP_VERSION,
+    is_array($opcache) && $opcache['opcache_enabled'] ? 'on' : 'off',
+    $jit,
+);
 $over = 0;
 foreach ($works as [$name, $budget, $work]) {
     $ms = median($work);
     $late = $budget !== null && $ms > $budget;
     $over += $late ? 1 : 0;
-    printf("| %s | %s ms | %s |\n", $name, $ms < 1.0 ? sprintf('%.3F', $ms) : sprintf('%.2F', $ms), $budget === null ? '' : sprintf('%s ms%s', $budget, $late ? ', OVER' : ''));
+    printf(
+        "| %s | %s ms | %s |\n",
+        $name,
+        $ms < 1.0 ? sprintf('%.3F', $ms) : sprintf('%.2F', $ms),
+        $budget === null ? '' : sprintf('%s ms%s', $budget, $late ? ', OVER' : ''),
+    );
 }
 $megabytes = memory_get_peak_usage(true) / 1024 ** 2;
 $over += $megabytes > MOST_MEGABYTES ? 1 : 0;

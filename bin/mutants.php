@@ -5,8 +5,10 @@ declare(strict_types=1);
 /*
  * Adds up what the mutation runs of bin/mutate.sh wrote. Ends with 1 below the score asked for, or if a run cannot be trusted.
  *
- * A mutant in a class constant, an enum case or a default argument is never run by the plugin, for PHP counts no such line as executed. It stands
- * under "declared" and outside the score: constants are held by the calibration tables instead. Any other line that no test reaches counts against it.
+ * A mutant in a class constant, an enum case or a default argument is never run by the plugin, for PHP counts no such line as executed. It
+ * stands
+ * under "declared" and outside the score: constants are held by the calibration tables instead. Any other line that no test reaches counts
+ * against it.
  */
 
 /** @return array<int, true> lines of declarations that PHP does not execute */
@@ -42,7 +44,8 @@ $least = (float) $argv[1];
 $none = ['noticed' => 0, 'missed' => 0, 'unreached' => 0, 'timeout' => 0, 'declared' => 0];
 $sum = $none;
 $faults = [];
-$score = static fn(array $count): float => 100.0 * $count['noticed'] / max(1, $count['noticed'] + $count['missed'] + $count['unreached'] + $count['timeout']);
+$score = static fn(array $count): float => (100.0 * $count['noticed'])
+    / max(1, $count['noticed'] + $count['missed'] + $count['unreached'] + $count['timeout']);
 printf("| room | noticed | missed | not reached | timed out | score | declared |\n|---|---|---|---|---|---|---|\n");
 foreach (array_slice($argv, 2) as $room) {
     $log = (string) @file_get_contents(__DIR__ . '/../build/mutate/' . $room . '.log');
@@ -56,16 +59,34 @@ foreach (array_slice($argv, 2) as $room) {
         if (preg_match('/^\s+RUN\s+(\S+)/', $row, $file) === 1) {
             $declared = declaredLines(__DIR__ . '/../' . $file[1]);
         } elseif (preg_match('/^\s+(\S+)\s+Line (\d+):/u', $row, $mutant) === 1) {
-            $kind = ['✓' => 'noticed', '⨯' => 'missed', '-' => isset($declared[(int) $mutant[2]]) ? 'declared' : 'unreached'][$mutant[1]] ?? 'timeout';
+            $kind = ['✓' => 'noticed', '⨯' => 'missed', '-' => isset($declared[(int) $mutant[2]]) ? 'declared' : 'unreached'][$mutant[1]]
+            ?? 'timeout';
             $count[$kind]++;
         }
     }
     foreach ($count as $kind => $number) {
         $sum[$kind] += $number;
     }
-    printf("| %s | %d | %d | %d | %d | %.1F %% | %d |\n", $room, $count['noticed'], $count['missed'], $count['unreached'], $count['timeout'], $score($count), $count['declared']);
+    printf(
+        "| %s | %d | %d | %d | %d | %.1F %% | %d |\n",
+        $room,
+        $count['noticed'],
+        $count['missed'],
+        $count['unreached'],
+        $count['timeout'],
+        $score($count),
+        $count['declared'],
+    );
 }
-printf("| **all** | %d | %d | %d | %d | **%.1F %%** | %d |\n", $sum['noticed'], $sum['missed'], $sum['unreached'], $sum['timeout'], $score($sum), $sum['declared']);
+printf(
+    "| **all** | %d | %d | %d | %d | **%.1F %%** | %d |\n",
+    $sum['noticed'],
+    $sum['missed'],
+    $sum['unreached'],
+    $sum['timeout'],
+    $score($sum),
+    $sum['declared'],
+);
 foreach ($faults as $room) {
     fwrite(STDERR, "lento: the run of {$room} cannot be read; see build/mutate/{$room}.log\n");
 }

@@ -20,6 +20,10 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         // A file larger than the server takes at all comes without its form: said where it was sent from.
-        $exceptions->render(static fn(PostTooLargeException $e, Request $request) => $request->expectsJson() ? null : redirect(route('log', ['large' => '1']) . '#files'));
+        $exceptions->render(
+            static fn(PostTooLargeException $e, Request $request) => $request->expectsJson()
+                ? null
+                : redirect(route('log', ['large' => '1']) . '#files'),
+        );
     })
     ->create();

@@ -36,8 +36,13 @@ Route::post('/sauces/{sauce}', [SauceController::class, 'update'])->name('sauces
 Route::post('/sauces/{sauce}/duplicate', [SauceController::class, 'duplicate'])->name('sauces.duplicate')->whereNumber('sauce');
 
 Route::get('/kitchen', [KitchenController::class, 'show'])->name('kitchen');
-Route::post('/kitchen/{section}', [KitchenController::class, 'store'])->name('kitchen.store')->whereIn('section', ['settings', 'schools', 'pans', 'hobs', 'devices', 'larder', 'formulas']);
-Route::post('/kitchen/{section}/{id}/remove', [KitchenController::class, 'remove'])->name('kitchen.remove')->whereIn('section', ['pans', 'hobs', 'devices', 'larder'])->whereNumber('id');
+Route::post('/kitchen/{section}', [KitchenController::class, 'store'])
+    ->name('kitchen.store')
+    ->whereIn('section', ['settings', 'schools', 'pans', 'hobs', 'devices', 'larder', 'formulas']);
+Route::post('/kitchen/{section}/{id}/remove', [KitchenController::class, 'remove'])
+    ->name('kitchen.remove')
+    ->whereIn('section', ['pans', 'hobs', 'devices', 'larder'])
+    ->whereNumber('id');
 
 Route::get('/family', [ServiceController::class, 'index'])->name('family');
 Route::post('/services', [ServiceController::class, 'store'])->name('services.store');

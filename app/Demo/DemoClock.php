@@ -51,7 +51,11 @@ final readonly class DemoClock
     /** Whether there is a pot, or a tap, that is not the seeder's. */
     private static function touched(): bool
     {
-        return DB::table('pot_events')->where('token', 'not like', self::SEED . '%')->exists()
-            || DB::table('pots')->whereNotExists(static fn(Builder $events): Builder => $events->from('pot_events')->whereColumn('pot_id', 'pots.id'))->exists();
+        return DB::table('pot_events')
+            ->where('token', 'not like', self::SEED . '%')
+            ->exists()
+            || DB::table('pots')
+                ->whereNotExists(static fn(Builder $events): Builder => $events->from('pot_events')->whereColumn('pot_id', 'pots.id'))
+                ->exists();
     }
 }

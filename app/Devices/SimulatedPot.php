@@ -49,7 +49,14 @@ final readonly class SimulatedPot
             Action::heat($begins(StepKind::Simmer), Heating::simmer($question->simmerLevel)),
         ];
 
-        return new self($sheet, Simulation::in(HeatedPan::of($question->pan, $question->pan->mass(), $question->pan->base))->run($actions, $begins(StepKind::Test), Duration::ofSeconds(self::POINTS)));
+        return new self(
+            $sheet,
+            Simulation::in(HeatedPan::of($question->pan, $question->pan->mass(), $question->pan->base))->run(
+                $actions,
+                $begins(StepKind::Test),
+                Duration::ofSeconds(self::POINTS),
+            ),
+        );
     }
 
     public function seconds(): float
@@ -62,6 +69,8 @@ final readonly class SimulatedPot
     {
         $point = $this->trace->at(Duration::ofSeconds(min($seconds, $this->seconds())));
 
-        return $kind === DeviceKind::Probe ? round($point->temperature->inCelsius(), 1) : round($point->mass->inKilograms() + $this->sheet->question->pan->mass()->inKilograms(), 3);
+        return $kind === DeviceKind::Probe
+            ? round($point->temperature->inCelsius(), 1)
+            : round($point->mass->inKilograms() + $this->sheet->question->pan->mass()->inKilograms(), 3);
     }
 }

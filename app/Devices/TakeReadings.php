@@ -23,7 +23,8 @@ use Lento\Stove\PotWatch;
 /**
  * Readings of a device become events of the pot that stands where it reads; what cannot be is counted and said.
  *
- * A device's clock is set right by when it says that it sent. Of a flood of readings one in ten seconds is kept, the first: its token is that
+ * A device's clock is set right by when it says that it sent. Of a flood of readings one in ten seconds is kept, the first: its token is
+ * that
  * of its ten seconds, so that a reading sent again, late or out of order finds its place taken.
  */
 final readonly class TakeReadings
@@ -61,13 +62,26 @@ final readonly class TakeReadings
                 $at < $pot->started_at->getTimestampMs() => 'before',
                 $at > $now->getTimestampMs() + self::CLOCK => 'future',
                 isset($taken[$slot]) || $pot->events()->where('token', $slot)->exists() => 'often',
-                !Plausible::reading(Reading::ofSi($device->kind->reads(), $device->kind->inSi($reading->value)), $watches[intdiv($at, self::ONE_WATCH)] ??= self::watchAt($pot, $course, Moment::of(self::ONE_WATCH * intdiv($at, self::ONE_WATCH)))) => 'unlikely',
+                !Plausible::reading(
+                    Reading::ofSi($device->kind->reads(), $device->kind->inSi($reading->value)),
+                    $watches[intdiv($at, self::ONE_WATCH)] ??= self::watchAt(
+                        $pot,
+                        $course,
+                        Moment::of(self::ONE_WATCH * intdiv($at, self::ONE_WATCH)),
+                    ),
+                )
+                    => 'unlikely',
                 default => null,
             };
             if ($why === null) {
                 $taken[$slot] = true;
                 $kept[] = $reading->id;
-                $events[] = Tap::made(new ReadOff(Stamp::of($slot, $course->step()->id, Moment::of($at)), Reading::ofSi($device->kind->reads(), $device->kind->inSi($reading->value))));
+                $events[] = Tap::made(
+                    new ReadOff(
+                        Stamp::of($slot, $course->step()->id, Moment::of($at)),
+                        Reading::ofSi($device->kind->reads(), $device->kind->inSi($reading->value)),
+                    ),
+                );
             } else {
                 $ignored[] = ['id' => $reading->id, 'why' => Words::text('devices.why.' . $why)];
             }
@@ -76,7 +90,14 @@ final readonly class TakeReadings
             ($this->record)($pot, $events, $now);
         }
         $before = $device->pot_id === $pot?->id ? $device->pot_ignored : 0;
-        $device->update(['heard_at' => $now, 'pot_id' => $pot?->id, 'pot_ignored' => $before + count($ignored), ...($ignored === [] ? [] : ['ignored' => $device->ignored + count($ignored), 'ignored_why' => $ignored[count($ignored) - 1]['why']])]);
+        $device->update([
+            'heard_at' => $now,
+            'pot_id' => $pot?->id,
+            'pot_ignored' => $before + count($ignored),
+            ...$ignored === []
+                ? []
+                : ['ignored' => $device->ignored + count($ignored), 'ignored_why' => $ignored[count($ignored) - 1]['why']],
+        ]);
 
         return ['kept' => $kept, 'ignored' => $ignored];
     }

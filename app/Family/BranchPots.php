@@ -37,7 +37,12 @@ final readonly class BranchPots
                 $ladles[$ladle->branch] = $ladle->at;
             }
 
-            return new BranchState($pot->id, $pot->finished_at, $ladles, $pot->finished_at !== null || in_array($course->step()->kind, self::READY, true));
+            return new BranchState(
+                $pot->id,
+                $pot->finished_at,
+                $ladles,
+                $pot->finished_at !== null || in_array($course->step()->kind, self::READY, true),
+            );
         }, self::of($service));
     }
 }

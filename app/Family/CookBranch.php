@@ -57,7 +57,10 @@ final readonly class CookBranch
                 return $from;
             }
 
-            $plan = $node->derived->plan($this->kitchen->catalogue()->root($node->planned->sauce), (new KitchenWorkplace($this->kitchen))->workplace());
+            $plan = $node->derived->plan(
+                $this->kitchen->catalogue()->root($node->planned->sauce),
+                (new KitchenWorkplace($this->kitchen))->workplace(),
+            );
 
             return $this->belonging(($this->start)($plan->withLadles(self::ladlesOff($node)), $now), $service, $key);
         });
@@ -72,7 +75,15 @@ final readonly class CookBranch
     /** @return list<Ladle> what is to be taken off it for others */
     public static function ladlesOff(FlowNode $node): array
     {
-        return array_map(static fn(Branch $branch): Ladle => new Ladle($branch->to, ServiceKey::parts($branch->to)[0], ServiceKey::parts($branch->to)[1], $branch->taken), $node->branches);
+        return array_map(
+            static fn(Branch $branch): Ladle => new Ladle(
+                $branch->to,
+                ServiceKey::parts($branch->to)[0],
+                ServiceKey::parts($branch->to)[1],
+                $branch->taken,
+            ),
+            $node->branches,
+        );
     }
 
     /** @param array<string, Pot> $pots */
@@ -85,10 +96,21 @@ final readonly class CookBranch
         }
         $question = $node->sheet->question;
         if ($from !== null) {
-            $this->ladle($from, $node, Volume::ofCubicMetres($node->sheet->liquid->cubicMetres * (1.0 - $question->formula->share())), $now);
+            $this->ladle(
+                $from,
+                $node,
+                Volume::ofCubicMetres($node->sheet->liquid->cubicMetres * (1.0 - $question->formula->share())),
+                $now,
+            );
         }
         // What is promised is what the service was worked out with; the question is kept to ask it again.
-        $fields = (new KitchenWorkplace($this->kitchen))->fields($question->base, $question->liquid, $question->yield, $question->thickness, $question->pan);
+        $fields = (new KitchenWorkplace($this->kitchen))->fields(
+            $question->base,
+            $question->liquid,
+            $question->yield,
+            $question->thickness,
+            $question->pan,
+        );
         $pot = ($this->start)($node->sheet->plan()->withLadles(self::ladlesOff($node)), $now, $fields->filled($this->kitchen)->toAddress());
 
         return $this->belonging($pot, $service, $node->planned->key);
@@ -97,7 +119,16 @@ final readonly class CookBranch
     /** What is taken is written down each time it is: a sauce that was given up and is put on again takes its ladle again. */
     private function ladle(Pot $from, FlowNode $for, Volume $taken, CarbonImmutable $now): void
     {
-        ($this->record)($from, [Tap::made(new LadledOff(Stamp::of((string) Str::uuid(), $from->course()->step()->id, $now), $taken, $for->planned->key), now: true)], $now);
+        ($this->record)(
+            $from,
+            [
+                Tap::made(
+                    new LadledOff(Stamp::of((string) Str::uuid(), $from->course()->step()->id, $now), $taken, $for->planned->key),
+                    now: true,
+                ),
+            ],
+            $now,
+        );
     }
 
     private function belonging(Pot $pot, Service $service, string $key): Pot

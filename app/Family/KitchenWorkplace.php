@@ -50,7 +50,11 @@ final readonly class KitchenWorkplace
     private function asking(): Asking
     {
         $kitchen = $this->kitchen;
-        $usual = array_map(static fn(Base $base): ?Question => QuestionReader::read(['sauce' => $base->value, 'amount' => self::USUAL_LITRES], $kitchen)->question, Base::cases());
+        $usual = array_map(
+            static fn(Base $base): ?Question => QuestionReader::read(['sauce' => $base->value, 'amount' => self::USUAL_LITRES], $kitchen)
+                ->question,
+            Base::cases(),
+        );
         $heat = HobHeat::tryFrom($kitchen->usual()['heat'] ?? '') ?? HobHeat::Medium;
 
         return Asking::of(
@@ -71,7 +75,12 @@ final readonly class KitchenWorkplace
             'liquid' => $liquid,
             'amount' => sprintf('%.4F', $yield->inLitres()),
             'thickness' => TypedNumber::plain($thickness->gramsPerLitre),
-            ...($own === null ? ['diameter' => sprintf('%.0F', $pan->diameter->inMillimetres()), 'height' => sprintf('%.0F', $pan->height->inMillimetres())] : ['pan' => (string) $own->id]),
+            ...$own === null
+                ? [
+                    'diameter' => sprintf('%.0F', $pan->diameter->inMillimetres()),
+                    'height' => sprintf('%.0F', $pan->height->inMillimetres()),
+                ]
+                : ['pan' => (string) $own->id],
         ]);
     }
 
@@ -79,7 +88,10 @@ final readonly class KitchenWorkplace
     public function own(Pan $pan): ?OwnPan
     {
         foreach ($this->kitchen->pans as $own) {
-            if (abs($own->millimetresWide / 1000.0 - $pan->diameter->metres) < 1e-6 && abs($own->millimetresHigh / 1000.0 - $pan->height->metres) < 1e-6) {
+            if (
+                abs($own->millimetresWide / 1000.0 - $pan->diameter->metres) < 1e-6
+                && abs($own->millimetresHigh / 1000.0 - $pan->height->metres) < 1e-6
+            ) {
                 return $own;
             }
         }

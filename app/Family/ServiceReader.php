@@ -75,7 +75,12 @@ final readonly class ServiceReader
         }
         $class = $row['thickness'] === '' ? null : ThicknessClass::tryFrom($row['thickness']);
         if ($row['thickness'] !== '' && $class === null) {
-            return ["$at.thickness" => new FieldFault('thickness', 'choice', ['value' => $row['thickness'], 'choices' => implode(', ', array_column(ThicknessClass::askable(), 'value'))])];
+            return [
+                "$at.thickness" => new FieldFault('thickness', 'choice', [
+                    'value' => $row['thickness'],
+                    'choices' => implode(', ', array_column(ThicknessClass::askable(), 'value')),
+                ]),
+            ];
         }
         $litres = $row['covers'] === '' ? $this->litres($row['litres'], "$at.litres") : $this->covers($row, $at);
 
@@ -137,7 +142,9 @@ final readonly class ServiceReader
         }
         $litres = $covers * $each / 1000.0;
 
-        return $litres < self::LEAST_LITRES || $litres > self::MOST_LITRES ? ["$at.covers" => self::between('covers_litres', self::LEAST_LITRES, self::MOST_LITRES, ' l')] : $litres;
+        return $litres < self::LEAST_LITRES || $litres > self::MOST_LITRES
+            ? ["$at.covers" => self::between('covers_litres', self::LEAST_LITRES, self::MOST_LITRES, ' l')]
+            : $litres;
     }
 
     /** @return float|non-empty-array<string, FieldFault> */
@@ -145,11 +152,17 @@ final readonly class ServiceReader
     {
         $litres = TypedNumber::number($text);
 
-        return $litres === null || $litres < self::LEAST_LITRES || $litres > self::MOST_LITRES ? [$at => self::between('litres', self::LEAST_LITRES, self::MOST_LITRES, ' l')] : $litres;
+        return $litres === null || $litres < self::LEAST_LITRES || $litres > self::MOST_LITRES
+            ? [$at => self::between('litres', self::LEAST_LITRES, self::MOST_LITRES, ' l')]
+            : $litres;
     }
 
     private static function between(string $field, float $least, float $most, string $unit): FieldFault
     {
-        return new FieldFault($field, 'number', ['least' => TypedNumber::plain($least), 'most' => TypedNumber::plain($most), 'unit' => $unit]);
+        return new FieldFault($field, 'number', [
+            'least' => TypedNumber::plain($least),
+            'most' => TypedNumber::plain($most),
+            'unit' => $unit,
+        ]);
     }
 }

@@ -13,14 +13,26 @@ final readonly class SupplyFields
      * @param array<string, string> $short g or ml on hand by ingredient
      * @param array<string, string> $wishes litres by sauce
      */
-    private function __construct(public string $base, public string $liquid, public string $litres, public array $short, public array $wishes) {}
+    private function __construct(
+        public string $base,
+        public string $liquid,
+        public string $litres,
+        public array $short,
+        public array $wishes,
+    ) {}
 
     /** @param array<mixed> $query */
     public static function from(array $query): self
     {
         $text = static fn(mixed $value): string => is_scalar($value) ? mb_substr(trim(mb_scrub((string) $value)), 0, 40) : '';
 
-        return new self($text($query['base'] ?? 'veloute'), $text($query['liquid'] ?? ''), $text($query['litres'] ?? '3'), self::named($query['short'] ?? null, $text), self::named($query['wish'] ?? null, $text));
+        return new self(
+            $text($query['base'] ?? 'veloute'),
+            $text($query['liquid'] ?? ''),
+            $text($query['litres'] ?? '3'),
+            self::named($query['short'] ?? null, $text),
+            self::named($query['wish'] ?? null, $text),
+        );
     }
 
     /**

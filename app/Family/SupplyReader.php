@@ -41,7 +41,11 @@ final readonly class SupplyReader
         [$short, $wrongShort] = $this->short($counted);
         [$wishes, $wrongWishes] = $this->wishes($derivatives);
 
-        return new SupplyReading($base, $liquid, is_float($litres) ? $litres : 0.0, $derivatives, $counted, $short, $wishes, [...($litres instanceof FieldFault ? ['litres' => $litres] : []), ...$wrongShort, ...$wrongWishes]);
+        return new SupplyReading($base, $liquid, is_float($litres) ? $litres : 0.0, $derivatives, $counted, $short, $wishes, [
+            ...$litres instanceof FieldFault ? ['litres' => $litres] : [],
+            ...$wrongShort,
+            ...$wrongWishes,
+        ]);
     }
 
     /** @return list<Derivative> what is made of the base straight away, with this stock */
@@ -50,7 +54,12 @@ final readonly class SupplyReader
         $children = array_filter($this->catalogue->childrenOf($base->value), static fn(string $id): bool => Base::tryFrom($id) === null);
         $house = self::like($liquid, $this->kitchen);
 
-        return array_values(array_filter(array_map($this->catalogue->derivative(...), $children), static fn(Derivative $one): bool => $one->stocks === [] || in_array($house, $one->stocks, true)));
+        return array_values(
+            array_filter(
+                array_map($this->catalogue->derivative(...), $children),
+                static fn(Derivative $one): bool => $one->stocks === [] || in_array($house, $one->stocks, true),
+            ),
+        );
     }
 
     /**
@@ -64,7 +73,11 @@ final readonly class SupplyReader
         foreach (array_intersect_key($this->fields->short, $counted) as $id => $text) {
             $much = TypedNumber::number($text);
             if ($much === null || $much < 0.0 || $much > self::MOST_ON_HAND) {
-                $faults["short.$id"] = new FieldFault('on_hand', 'number', ['least' => '0', 'most' => TypedNumber::plain(self::MOST_ON_HAND), 'unit' => ' ' . Words::text('units.part.' . $counted[$id]->value)]);
+                $faults["short.$id"] = new FieldFault('on_hand', 'number', [
+                    'least' => '0',
+                    'most' => TypedNumber::plain(self::MOST_ON_HAND),
+                    'unit' => ' ' . Words::text('units.part.' . $counted[$id]->value),
+                ]);
             } else {
                 $short[$id] = Dose::counted($id, $counted[$id], $much)->mass(Volume::ofLitres(1.0), $this->kitchen->larder());
             }
@@ -99,7 +112,11 @@ final readonly class SupplyReader
         $litres = TypedNumber::number($text);
 
         return $litres === null || $litres < ServiceReader::LEAST_LITRES || $litres > ServiceReader::MOST_LITRES
-            ? new FieldFault($field, 'number', ['least' => TypedNumber::plain(ServiceReader::LEAST_LITRES), 'most' => TypedNumber::plain(ServiceReader::MOST_LITRES), 'unit' => ' l'])
+            ? new FieldFault($field, 'number', [
+                'least' => TypedNumber::plain(ServiceReader::LEAST_LITRES),
+                'most' => TypedNumber::plain(ServiceReader::MOST_LITRES),
+                'unit' => ' l',
+            ])
             : $litres;
     }
 

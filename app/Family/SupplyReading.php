@@ -22,5 +22,14 @@ final readonly class SupplyReading
      * @param list<array{Derivative, Volume}> $wishes
      * @param array<string, FieldFault> $faults by field
      */
-    public function __construct(public Base $base, public string $liquid, public float $litres, public array $derivatives, public array $counted, public array $short, public array $wishes, public array $faults) {}
+    public function __construct(
+        public Base $base,
+        public string $liquid,
+        public float $litres,
+        public array $derivatives,
+        public array $counted,
+        public array $short,
+        public array $wishes,
+        public array $faults,
+    ) {}
 }

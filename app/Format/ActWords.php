@@ -56,10 +56,20 @@ final readonly class ActWords
         $most = $this->done->atMost();
 
         return match ($this->done->act->kind) {
-            ActKind::OffTheBoil => $most === null ? null : new FlowGate('limit', Words::text('family.gate.under', temperature: Degrees::number($most) . '°')),
-            ActKind::Simmer => new FlowGate('do', Words::text('family.gate.minutes', minutes: sprintf('%.0F', $this->done->time->inMinutes()))),
-            ActKind::Reduce => new FlowGate('do', Words::text('family.gate.reduce', percent: sprintf('%.0F', 100.0 * $this->done->act->share))),
-            ActKind::AtTheEnd => $this->done->doses === [] ? null : new FlowGate('do', Words::text('family.gate.last', what: Words::ingredient($this->done->doses[0][0]->ingredient))),
+            ActKind::OffTheBoil => $most === null
+                ? null
+                : new FlowGate('limit', Words::text('family.gate.under', temperature: Degrees::number($most) . '°')),
+            ActKind::Simmer => new FlowGate(
+                'do',
+                Words::text('family.gate.minutes', minutes: sprintf('%.0F', $this->done->time->inMinutes())),
+            ),
+            ActKind::Reduce => new FlowGate(
+                'do',
+                Words::text('family.gate.reduce', percent: sprintf('%.0F', 100.0 * $this->done->act->share)),
+            ),
+            ActKind::AtTheEnd => $this->done->doses === []
+                ? null
+                : new FlowGate('do', Words::text('family.gate.last', what: Words::ingredient($this->done->doses[0][0]->ingredient))),
             ActKind::Strain => new FlowGate('do', Words::text('family.gate.strain')),
             default => null,
         };

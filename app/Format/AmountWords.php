@@ -14,7 +14,10 @@ final readonly class AmountWords
     public static function parts(Amount $amount): array
     {
         return match (true) {
-            $amount->pieces !== null => [(new KitchenMeasure(MeasureSystem::Metric))->count($amount->pieces), trans_choice('ingredients.' . $amount->ingredient, $amount->pieces <= 1.0 ? 1 : 2)],
+            $amount->pieces !== null => [
+                (new KitchenMeasure(MeasureSystem::Metric))->count($amount->pieces),
+                trans_choice('ingredients.' . $amount->ingredient, $amount->pieces <= 1.0 ? 1 : 2),
+            ],
             $amount->byTheJug && $amount->volume !== null => [Litres::of($amount->volume)->text(), Words::ingredient($amount->ingredient)],
             default => [Grams::of($amount->mass)->text(), Words::ingredient($amount->ingredient)],
         };

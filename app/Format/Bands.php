@@ -26,13 +26,21 @@ final readonly class Bands
 
     public static function minutes(Band $band): string
     {
-        return Words::text('outlook.minutes', likely: sprintf('%.0F', max(1.0, $band->likely)), range: self::range(max(1.0, $band->low), $band->high));
+        return Words::text(
+            'outlook.minutes',
+            likely: sprintf('%.0F', max(1.0, $band->likely)),
+            range: self::range(max(1.0, $band->low), $band->high),
+        );
     }
 
     /** "58 g/l (52–65)" */
     public static function grams(ThicknessForecast $forecast): string
     {
-        return Words::text('outlook.grams', likely: sprintf('%.0F', $forecast->likely->gramsPerLitre), range: self::range($forecast->band->low, $forecast->band->high));
+        return Words::text(
+            'outlook.grams',
+            likely: sprintf('%.0F', $forecast->likely->gramsPerLitre),
+            range: self::range($forecast->band->low, $forecast->band->high),
+        );
     }
 
     /** "58 g/l (52–65), could be gratin" */
@@ -73,7 +81,11 @@ final readonly class Bands
     {
         $ten = static fn(float $millilitres): float => $millilitres >= 100.0 ? round($millilitres, -1) : round($millilitres);
 
-        return Words::text('outlook.steam', likely: sprintf('%.0F', $ten($outlook->evaporated->likely)), range: self::range($ten($outlook->evaporated->low), $ten($outlook->evaporated->high)));
+        return Words::text(
+            'outlook.steam',
+            likely: sprintf('%.0F', $ten($outlook->evaporated->likely)),
+            range: self::range($ten($outlook->evaporated->low), $ten($outlook->evaporated->high)),
+        );
     }
 
     /** A risk in a word. */

@@ -44,7 +44,10 @@ final readonly class BaseStepWords
             'colour' => $roux === null ? '' : Words::text('compose.colour.' . $roux->colour->value),
             'pours' => trans_choice($this->inPieces() ? 'steps.pieces' : 'steps.pours', $pours, ['count' => $pours]),
             'end_mm' => sprintf('%.0F', $simmer?->ends->depth?->inMillimetres() ?? 0.0),
-            'spoon' => $cooking === null ? '' : Words::spoon(SpoonTest::of(Flow::of($cooking->sauces->served, Temperature::ofCelsius(EquivalentFlour::CELSIUS)))),
+            'spoon'
+                => $cooking === null
+                    ? ''
+                    : Words::spoon(SpoonTest::of(Flow::of($cooking->sauces->served, Temperature::ofCelsius(EquivalentFlour::CELSIUS)))),
             'salt' => $salt === null ? Words::text('steps.no-salt') : Words::text('steps.salt', amount: Grams::of($salt->mass)->text()),
         ];
     }
@@ -69,7 +72,11 @@ final readonly class BaseStepWords
     {
         $colour = $step->kind === StepKind::Colour ? ($step->ends->colour->value ?? '') . '.' : '';
 
-        return ['look' => $this->say($step, $colour . 'look'), 'smell' => $this->say($step, $colour . 'smell'), 'listen' => $this->say($step, $colour . 'listen')];
+        return [
+            'look' => $this->say($step, $colour . 'look'),
+            'smell' => $this->say($step, $colour . 'smell'),
+            'listen' => $this->say($step, $colour . 'listen'),
+        ];
     }
 
     /**
@@ -79,7 +86,9 @@ final readonly class BaseStepWords
      */
     private static function named(array $amounts): string
     {
-        $names = array_values(array_unique(array_map(static fn(Amount $amount): string => Words::ingredient($amount->ingredient), $amounts)));
+        $names = array_values(
+            array_unique(array_map(static fn(Amount $amount): string => Words::ingredient($amount->ingredient), $amounts)),
+        );
         $last = (string) array_pop($names);
 
         return $names === [] ? $last : implode(', ', $names) . Words::text('steps.and') . $last;
@@ -89,7 +98,9 @@ final readonly class BaseStepWords
     {
         $name = AmountWords::text($addition->amount);
 
-        return $addition->bounds->atMost === null ? $name : Words::text('steps.finish-under', name: $name, celsius: Degrees::text($addition->bounds->atMost));
+        return $addition->bounds->atMost === null
+            ? $name
+            : Words::text('steps.finish-under', name: $name, celsius: Degrees::text($addition->bounds->atMost));
     }
 
     private function variant(Step $step, string $key): string

@@ -21,7 +21,10 @@ final readonly class DoseWords
 
         return match ($dose->measure) {
             PartMeasure::Millilitres => [Litres::of(Volume::ofMillilitres($much))->text(), Words::ingredient($dose->ingredient)],
-            PartMeasure::Pieces => [(new KitchenMeasure(MeasureSystem::Metric))->count($much), trans_choice('ingredients.' . $dose->ingredient, $much <= 1.0 ? 1 : 2)],
+            PartMeasure::Pieces => [
+                (new KitchenMeasure(MeasureSystem::Metric))->count($much),
+                trans_choice('ingredients.' . $dose->ingredient, $much <= 1.0 ? 1 : 2),
+            ],
             PartMeasure::Grams => [Grams::of(Mass::ofGrams($much))->text(), Words::ingredient($dose->ingredient)],
         };
     }

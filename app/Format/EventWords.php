@@ -35,21 +35,41 @@ final readonly class EventWords
         return match (true) {
             $event instanceof Happened\Done => Words::text('stove.event.done', step: $name),
             $event instanceof Happened\WentBack => Words::text('stove.event.back', step: $name),
-            $event instanceof Happened\Poured => Words::text(self::enriches($step) ? 'stove.event.stirred-in' : 'stove.event.poured', amount: self::addition($step, $event->addition)),
+            $event instanceof Happened\Poured => Words::text(
+                self::enriches($step) ? 'stove.event.stirred-in' : 'stove.event.poured',
+                amount: self::addition($step, $event->addition),
+            ),
             $event instanceof Happened\Unpoured => Words::text('stove.event.unpoured', amount: self::addition($step, $event->addition)),
             $event instanceof Happened\MoreTime => Words::text('stove.event.more-time', time: Minutes::text($event->time)),
             $event instanceof Happened\Tended => Words::text('stove.event.tended.' . $event->tending->value),
             $event instanceof Happened\HeatSet => Words::text('stove.event.heat', heat: self::heat($event->heat)),
             $event instanceof Happened\ReadOff => self::reading($event->reading),
-            $event instanceof Happened\Tasted => Words::text('stove.event.tasted', taste: Words::text('stove.taste_is.' . $event->taste->value)),
+            $event instanceof Happened\Tasted => Words::text(
+                'stove.event.tasted',
+                taste: Words::text('stove.taste_is.' . $event->taste->value),
+            ),
             $event instanceof Happened\ToppedUp => Words::text('stove.event.topped-up', amount: Litres::of($event->liquid)->text()),
-            $event instanceof Happened\Thickened => Words::text('stove.event.thickened', amount: Grams::of($event->thickener)->text(), means: Words::text('stove.means.' . $event->means->value)),
+            $event instanceof Happened\Thickened => Words::text(
+                'stove.event.thickened',
+                amount: Grams::of($event->thickener)->text(),
+                means: Words::text('stove.means.' . $event->means->value),
+            ),
             $event instanceof Happened\Rescued => self::rescued($event),
-            $event instanceof Happened\FollowedUp => Words::text('stove.event.followed-up', how: mb_strtolower(Words::text('rescue.follow.' . $event->how->value))),
-            $event instanceof Happened\Moved => Words::text('stove.event.moved', place: Station::named($event->place, $this->kitchen)->name ?? $event->place),
+            $event instanceof Happened\FollowedUp => Words::text(
+                'stove.event.followed-up',
+                how: mb_strtolower(Words::text('rescue.follow.' . $event->how->value)),
+            ),
+            $event instanceof Happened\Moved => Words::text(
+                'stove.event.moved',
+                place: Station::named($event->place, $this->kitchen)->name ?? $event->place,
+            ),
             $event instanceof Happened\TakenOver => Words::text('stove.event.taken-over', cook: $event->cook),
             $event instanceof Happened\KeptFor => Words::text('stove.event.kept.' . $event->kept->value),
-            $event instanceof Happened\LadledOff => Words::text('stove.event.ladled-off', amount: Litres::of($event->volume)->text(), sauce: $this->names->ofBranch($event->branch, $event->for)),
+            $event instanceof Happened\LadledOff => Words::text(
+                'stove.event.ladled-off',
+                amount: Litres::of($event->volume)->text(),
+                sauce: $this->names->ofBranch($event->branch, $event->for),
+            ),
             $event instanceof Happened\Noted => $event->text,
             $event instanceof Happened\Unknown => Words::text('stove.event.unknown', kind: $event->name),
             default => Words::text('stove.event.' . $event->kind()->value),
@@ -79,10 +99,17 @@ final readonly class EventWords
             ReadingKind::Temperature => Words::text('stove.event.temperature', temperature: Degrees::text($reading->asTemperature())),
             ReadingKind::Depth => Words::text('stove.event.depth', mm: sprintf('%.0F', 1000.0 * $reading->inSi())),
             ReadingKind::Weight => Words::text('stove.event.weight', kg: sprintf('%.2F', $reading->inSi())),
-            ReadingKind::Spoon => Words::text('stove.event.spoon', word: mb_strtolower(Words::text('thickness.spoon.' . $reading->asSpoonWord()->value))),
+            ReadingKind::Spoon => Words::text(
+                'stove.event.spoon',
+                word: mb_strtolower(Words::text('thickness.spoon.' . $reading->asSpoonWord()->value)),
+            ),
             ReadingKind::Line => Words::text('stove.event.line.' . ($reading->lineHolds() ? 'holds' : 'runs')),
             ReadingKind::Spread => Words::text('stove.event.spread', mm: sprintf('%.0F', 1000.0 * $reading->inSi())),
-            ReadingKind::FunnelNarrow, ReadingKind::FunnelWide => Words::text('stove.event.funnel', seconds: sprintf('%.0F', $reading->inSi()), bore: $reading->kind === ReadingKind::FunnelWide ? 10 : 6),
+            ReadingKind::FunnelNarrow, ReadingKind::FunnelWide => Words::text(
+                'stove.event.funnel',
+                seconds: sprintf('%.0F', $reading->inSi()),
+                bore: $reading->kind === ReadingKind::FunnelWide ? 10 : 6,
+            ),
         };
     }
 
@@ -112,7 +139,11 @@ final readonly class EventWords
             ...($rescued->solid === null ? [] : [Grams::of($rescued->solid)->text()]),
         ];
 
-        return Words::text('stove.event.rescued', fault: mb_strtolower(RemedyWords::name($rescued->fault)), did: Words::text('stove.event.did.' . $rescued->remedy->value) . ($amounts === [] ? '' : ' ' . implode(', ', $amounts)));
+        return Words::text(
+            'stove.event.rescued',
+            fault: mb_strtolower(RemedyWords::name($rescued->fault)),
+            did: Words::text('stove.event.did.' . $rescued->remedy->value) . ($amounts === [] ? '' : ' ' . implode(', ', $amounts)),
+        );
     }
 
     private static function enriches(?Step $step): bool

@@ -20,7 +20,10 @@ final readonly class Grams
         $grams = self::rounded($mass->inGrams());
 
         return match (true) {
-            $grams >= self::KILOGRAMS_FROM => new self(sprintf('%.' . ($grams >= 10 * self::KILOGRAMS_FROM ? 1 : 2) . 'F', $grams / 1000.0), 'kg'),
+            $grams >= self::KILOGRAMS_FROM => new self(
+                sprintf('%.' . ($grams >= 10 * self::KILOGRAMS_FROM ? 1 : 2) . 'F', $grams / 1000.0),
+                'kg',
+            ),
             $grams >= 10.0 || $grams === 0.0 => new self(sprintf('%.0F', $grams), 'g'),
             default => new self(sprintf('%.1F', $grams), 'g'),
         };

@@ -59,8 +59,16 @@ final readonly class KitchenMeasure
     private function units(): array
     {
         return match ($this->system) {
-            MeasureSystem::UsCustomary => [[VolumeUnit::UsCup, 'cup', 0.25], [VolumeUnit::UsTablespoon, 'tbsp', 1.0], [VolumeUnit::UsTeaspoon, 'tsp', 0.2]],
-            default => [[VolumeUnit::MetricCup, 'cup', 0.25], [VolumeUnit::MetricTablespoon, 'tbsp', 1.0], [VolumeUnit::MetricTeaspoon, 'tsp', 0.2]],
+            MeasureSystem::UsCustomary => [
+                [VolumeUnit::UsCup, 'cup', 0.25],
+                [VolumeUnit::UsTablespoon, 'tbsp', 1.0],
+                [VolumeUnit::UsTeaspoon, 'tsp', 0.2],
+            ],
+            default => [
+                [VolumeUnit::MetricCup, 'cup', 0.25],
+                [VolumeUnit::MetricTablespoon, 'tbsp', 1.0],
+                [VolumeUnit::MetricTeaspoon, 'tsp', 0.2],
+            ],
         };
     }
 

@@ -17,6 +17,8 @@ final readonly class Ladlefuls
     {
         $count = $volume->inMillilitres() / self::MILLILITRES;
 
-        return trans_choice('family.ladles', $count <= 1.0 ? 1 : 2, ['count' => (new KitchenMeasure(MeasureSystem::Metric))->quarters($count)]);
+        return trans_choice('family.ladles', $count <= 1.0 ? 1 : 2, [
+            'count' => (new KitchenMeasure(MeasureSystem::Metric))->quarters($count),
+        ]);
     }
 }

@@ -18,7 +18,15 @@ final readonly class MadeStepWords
 {
     /** Under which words in lang/en/family.php the steps of an act stand. */
     private const ACTS = [
-        'sweat' => 'sweat', 'brown-vegetables' => 'brown', 'reduce-apart' => 'reduce-apart', 'stir-in' => 'stir-in', 'reduce' => 'reduce', 'simmer' => 'simmer', 'strain' => 'strain', 'enrich' => 'off-the-boil', 'garnish' => 'at-the-end',
+        'sweat' => 'sweat',
+        'brown-vegetables' => 'brown',
+        'reduce-apart' => 'reduce-apart',
+        'stir-in' => 'stir-in',
+        'reduce' => 'reduce',
+        'simmer' => 'simmer',
+        'strain' => 'strain',
+        'enrich' => 'off-the-boil',
+        'garnish' => 'at-the-end',
     ];
 
     private const FIRST = 'first';
@@ -32,13 +40,20 @@ final readonly class MadeStepWords
         $volume = $step->amounts[0]->volume ?? Volume::ofLitres(0.0);
 
         return match ($step->kind) {
-            StepKind::SetOut => Words::text('family.set_out.title', litres: $this->plan->promise === null ? '' : Litres::of($this->plan->promise->volume)->text()),
+            StepKind::SetOut => Words::text(
+                'family.set_out.title',
+                litres: $this->plan->promise === null ? '' : Litres::of($this->plan->promise->volume)->text(),
+            ),
             StepKind::Ladle => Words::text('family.ladle.title', litres: Litres::of($volume)->text(), parent: $this->parent()),
             StepKind::Correct => $this->corrects($step),
             StepKind::Test => Words::text('family.test.title'),
-            StepKind::Season => $step->amounts === [] ? Words::text('family.season.title_none') : Words::text('family.season.title', amount: Grams::of($step->amounts[0]->mass)->text()),
+            StepKind::Season => $step->amounts === []
+                ? Words::text('family.season.title_none')
+                : Words::text('family.season.title', amount: Grams::of($step->amounts[0]->mass)->text()),
             StepKind::Keep => Words::text('family.keep.title'),
-            default => $step->variant === self::FIRST ? $this->corrects($step) : $this->act($step, 'act', Words::text('steps.' . $step->kind->value . '.title')),
+            default => $step->variant === self::FIRST
+                ? $this->corrects($step)
+                : $this->act($step, 'act', Words::text('steps.' . $step->kind->value . '.title')),
         };
     }
 
@@ -62,7 +77,11 @@ final readonly class MadeStepWords
         return match (true) {
             $step->kind === StepKind::Ladle => Words::text('family.ladle.caution'),
             $step->kind === StepKind::Keep => Words::text('family.safety'),
-            $step->kind === StepKind::Enrich && $most !== null && $least !== null && $step->variant === self::YOLK => Words::text('family.caution.yolk', least: Degrees::text($least), most: Degrees::text($most)),
+            $step->kind === StepKind::Enrich && $most !== null && $least !== null && $step->variant === self::YOLK => Words::text(
+                'family.caution.yolk',
+                least: Degrees::text($least),
+                most: Degrees::text($most),
+            ),
             $step->kind === StepKind::Enrich && $most !== null => Words::text('family.caution.limit', most: Degrees::text($most)),
             default => $this->act($step, 'caution', ''),
         };

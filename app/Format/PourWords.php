@@ -10,7 +10,10 @@ use Lento\Plan\StepKind;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
 
-/** What is ticked off at a step, as it is called at the stove: pours in litres that add up to the jug, roux by the piece in grams, finishes by name. */
+/**
+ * What is ticked off at a step, as it is called at the stove: pours in litres that add up to the jug, roux by the piece in grams, finishes
+ * by name.
+ */
 final readonly class PourWords
 {
     private const LITRES_GRAIN = 0.01;
@@ -43,7 +46,10 @@ final readonly class PourWords
             return [];
         }
         if (!$pours[0]->amount->byTheJug) {
-            $grams = Shares::rounded(array_map(static fn(Addition $pour): float => $pour->amount->mass->inGrams(), $pours), self::GRAMS_GRAIN);
+            $grams = Shares::rounded(
+                array_map(static fn(Addition $pour): float => $pour->amount->mass->inGrams(), $pours),
+                self::GRAMS_GRAIN,
+            );
 
             return array_map(static fn(float $one): string => Grams::of(Mass::ofGrams($one))->text(), $grams);
         }

@@ -17,9 +17,20 @@ final readonly class RefusalWords
     {
         return match (true) {
             $refusal instanceof OutOfRange => self::outOfRange($refusal),
-            $refusal instanceof NotReachable => Words::text('refusals.not_reachable', target: self::named('target', $refusal->target, $refusal->with)),
-            $refusal instanceof Missing => Words::text('refusals.missing', what: self::named('thing', $refusal->what), where: self::named('thing', $refusal->where)),
-            $refusal instanceof Unknown => Words::text('refusals.unknown', kind: self::named('thing', $refusal->kind), name: $refusal->name),
+            $refusal instanceof NotReachable => Words::text(
+                'refusals.not_reachable',
+                target: self::named('target', $refusal->target, $refusal->with),
+            ),
+            $refusal instanceof Missing => Words::text(
+                'refusals.missing',
+                what: self::named('thing', $refusal->what),
+                where: self::named('thing', $refusal->where),
+            ),
+            $refusal instanceof Unknown => Words::text(
+                'refusals.unknown',
+                kind: self::named('thing', $refusal->kind),
+                name: $refusal->name,
+            ),
             default => Words::text('refusals.unsettled'),
         };
     }
@@ -29,11 +40,26 @@ final readonly class RefusalWords
         $quantity = self::named('quantity', $refusal->quantity, self::part($refusal->of));
         $unit = self::named('unit', $refusal->unit);
 
-        return trim(match (true) {
-            $refusal->value === null => Words::text('refusals.no_number', quantity: $quantity),
-            $refusal->most === null => Words::text('refusals.below', quantity: $quantity, value: self::plain($refusal->value), least: self::plain($refusal->least ?? 0.0), unit: $unit),
-            default => Words::text('refusals.between', quantity: $quantity, value: self::plain($refusal->value), least: self::plain($refusal->least ?? 0.0), most: self::plain($refusal->most), unit: $unit),
-        });
+        return trim(
+            match (true) {
+                $refusal->value === null => Words::text('refusals.no_number', quantity: $quantity),
+                $refusal->most === null => Words::text(
+                    'refusals.below',
+                    quantity: $quantity,
+                    value: self::plain($refusal->value),
+                    least: self::plain($refusal->least ?? 0.0),
+                    unit: $unit,
+                ),
+                default => Words::text(
+                    'refusals.between',
+                    quantity: $quantity,
+                    value: self::plain($refusal->value),
+                    least: self::plain($refusal->least ?? 0.0),
+                    most: self::plain($refusal->most),
+                    unit: $unit,
+                ),
+            },
+        );
     }
 
     /** An ingredient by its name; a part of one, like water, by itself. */

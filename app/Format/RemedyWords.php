@@ -47,8 +47,18 @@ final readonly class RemedyWords
 
         return implode(', ', [
             ...$takes,
-            ...($thickness === null ? [] : [Words::text('rescue.then', litres: Litres::of($sauce->volume())->text(), class: Words::text('thickness.class.' . $thickness->thicknessClass()->value), grams: sprintf('%.0F', $thickness->gramsPerLitre), salt: sprintf('%.1F', $sauce->saltPercent()))]),
-            ...($remedy->ratio === null ? [] : [Words::text('rescue.then_roux', ratio: sprintf('%.1F', $remedy->ratio))]),
+            ...$thickness === null
+                ? []
+                : [
+                    Words::text(
+                        'rescue.then',
+                        litres: Litres::of($sauce->volume())->text(),
+                        class: Words::text('thickness.class.' . $thickness->thicknessClass()->value),
+                        grams: sprintf('%.0F', $thickness->gramsPerLitre),
+                        salt: sprintf('%.1F', $sauce->saltPercent()),
+                    ),
+                ],
+            ...$remedy->ratio === null ? [] : [Words::text('rescue.then_roux', ratio: sprintf('%.1F', $remedy->ratio))],
         ]);
     }
 

@@ -14,12 +14,23 @@ use Lento\Roux\Shade;
 final readonly class SauceColour
 {
     private const LIQUIDS = [
-        'whole-milk' => [250, 243, 224], 'semi-skimmed-milk' => [250, 244, 228], 'skimmed-milk' => [250, 246, 234],
-        'brown-stock' => [150, 98, 56], 'fish-stock' => [240, 230, 200], 'shellfish-stock' => [240, 206, 160], 'vegetable-stock' => [236, 216, 150],
+        'whole-milk' => [250, 243, 224],
+        'semi-skimmed-milk' => [250, 244, 228],
+        'skimmed-milk' => [250, 246, 234],
+        'brown-stock' => [150, 98, 56],
+        'fish-stock' => [240, 230, 200],
+        'shellfish-stock' => [240, 206, 160],
+        'vegetable-stock' => [236, 216, 150],
     ];
 
     /** A base whose own colour outweighs its liquid's. */
-    private const BASES = ['tomato' => [196, 84, 50], 'demi-glace' => [104, 58, 30], 'espagnole' => [150, 98, 56], 'onion-gravy' => [140, 92, 52], 'wine-sauce' => [246, 236, 208]];
+    private const BASES = [
+        'tomato' => [196, 84, 50],
+        'demi-glace' => [104, 58, 30],
+        'espagnole' => [150, 98, 56],
+        'onion-gravy' => [140, 92, 52],
+        'wine-sauce' => [246, 236, 208],
+    ];
 
     private const WHITE_STOCK = [238, 220, 168];
 
@@ -39,7 +50,9 @@ final readonly class SauceColour
     public static function ofPlan(Plan $plan): string
     {
         $making = $plan->making;
-        $base = $making === null ? self::UNKNOWN : self::mixed($making->root, $making->liquid, $plan->cooking->roux->ends ?? Shade::of(self::USUAL_SHADE));
+        $base = $making === null
+            ? self::UNKNOWN
+            : self::mixed($making->root, $making->liquid, $plan->cooking->roux->ends ?? Shade::of(self::USUAL_SHADE));
         $added = [];
         foreach ($plan->steps as $step) {
             foreach ($step->kind === StepKind::Ladle ? [] : $step->amounts as $amount) {
@@ -47,7 +60,9 @@ final readonly class SauceColour
             }
         }
 
-        return $making?->isDerived() === true ? AddedColour::mixed($base, $plan->cooking?->sauces->start->millilitres() ?? 1.0, $added) : $base;
+        return $making?->isDerived() === true
+            ? AddedColour::mixed($base, $plan->cooking?->sauces->start->millilitres() ?? 1.0, $added)
+            : $base;
     }
 
     private static function mixed(string $base, string $liquid, Shade $shade): string
@@ -56,7 +71,11 @@ final readonly class SauceColour
         if (in_array($base, [Base::DemiGlace->value, Base::Tomato->value], true)) {
             return vsprintf('#%02x%02x%02x', $colour);
         }
-        $mixed = array_map(static fn(int $l, int $r): int => (int) round($l * (1.0 - self::ROUX_SHARE) + $r * self::ROUX_SHARE), $colour, $shade->swatch()->rgb());
+        $mixed = array_map(
+            static fn(int $l, int $r): int => (int) round($l * (1.0 - self::ROUX_SHARE) + $r * self::ROUX_SHARE),
+            $colour,
+            $shade->swatch()->rgb(),
+        );
 
         return vsprintf('#%02x%02x%02x', $mixed);
     }

@@ -23,7 +23,9 @@ final readonly class Station
     public static function all(Kitchen $kitchen): array
     {
         $rings = array_map(static fn(Ring $ring): array => ['ring-' . $ring->id, $ring->name], array_values($kitchen->hobs));
-        $rings = $rings === [] ? array_map(static fn(int $number): array => ['hob-' . $number, Words::text('stove.place.ring', number: $number)], [1, 2]) : $rings;
+        $rings = $rings === []
+            ? array_map(static fn(int $number): array => ['hob-' . $number, Words::text('stove.place.ring', number: $number)], [1, 2])
+            : $rings;
         $places = [];
         foreach ($rings as $i => [$id, $name]) {
             $places[$id] = new self($id, $name, $i % 2 === 0 ? 'left' : 'right');

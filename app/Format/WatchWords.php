@@ -44,7 +44,11 @@ final readonly class WatchWords
     {
         $class = Words::text('thickness.class.' . $sauce->thicknessThen->thicknessClass()->value);
 
-        return Words::text($sauce->left->seconds > 0.0 ? 'stove.then_class' : 'stove.now_class', class: $class, thickness: Bands::thickness($sauce->thicknessThen));
+        return Words::text(
+            $sauce->left->seconds > 0.0 ? 'stove.then_class' : 'stove.now_class',
+            class: $class,
+            thickness: Bands::thickness($sauce->thicknessThen),
+        );
     }
 
     /** "at this rate it catches: stir, or heat 2" */
@@ -58,15 +62,27 @@ final readonly class WatchWords
             ...($catching->calmer === null ? [] : [Words::text('stove.catch.heat', heat: EventWords::heat($catching->calmer))]),
         ];
 
-        return Words::text('stove.catch.warns', help: $help === [] ? Words::text('stove.catch.off') : implode(Words::text('stove.catch.or'), $help));
+        return Words::text(
+            'stove.catch.warns',
+            help: $help === [] ? Words::text('stove.catch.off') : implode(Words::text('stove.catch.or'), $help),
+        );
     }
 
     /** The next move, as an order with its amount: "Pour in 0.12 l hot stock" */
     public static function move(NextMove $move, PotWatch $pot): string
     {
         return match ($move->kind) {
-            MoveKind::Thin => Words::text('stove.move.thin', amount: Litres::of($move->liquid ?? Volume::ofMillilitres(0.0))->text(), liquid: Words::ingredient($pot->plan->making->liquid ?? '')),
-            MoveKind::Thicken => Words::text('stove.move.thicken.' . ($move->means->value ?? 'beurre-manie'), flour: Grams::of($move->thickener ?? Mass::ofGrams(0.0))->text(), butter: Grams::of($move->butter ?? Mass::ofGrams(0.0))->text(), water: Grams::of($move->water ?? Mass::ofGrams(0.0))->text()),
+            MoveKind::Thin => Words::text(
+                'stove.move.thin',
+                amount: Litres::of($move->liquid ?? Volume::ofMillilitres(0.0))->text(),
+                liquid: Words::ingredient($pot->plan->making->liquid ?? ''),
+            ),
+            MoveKind::Thicken => Words::text(
+                'stove.move.thicken.' . ($move->means->value ?? 'beurre-manie'),
+                flour: Grams::of($move->thickener ?? Mass::ofGrams(0.0))->text(),
+                butter: Grams::of($move->butter ?? Mass::ofGrams(0.0))->text(),
+                water: Grams::of($move->water ?? Mass::ofGrams(0.0))->text(),
+            ),
             MoveKind::Reduce => Words::text('stove.move.reduce', mm: self::millimetres($move->depth ?? Length::ofMetres(0.0))),
             default => Words::text('stove.move.' . $move->kind->value),
         };

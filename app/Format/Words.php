@@ -16,7 +16,10 @@ use Lento\Thickness\SpoonTest;
 /** The sentences the program says more than once, from the language files. */
 final readonly class Words
 {
-    /** By its key, with ":name" replaced, and ":Name" with a capital; only what the text asks for is looked at, for a page says a hundred of them. */
+    /**
+     * By its key, with ":name" replaced, and ":Name" with a capital; only what the text asks for is looked at, for a page says a hundred of
+     * them.
+     */
     public static function text(string $key, string|float|int ...$with): string
     {
         $text = __($key);
@@ -37,7 +40,9 @@ final readonly class Words
 
     public static function ingredient(string $id): string
     {
-        return str_starts_with($id, 'own-') ? app(Kitchen::class)->nameOf($id) ?? self::text('kitchen.gone') : trans_choice('ingredients.' . $id, 2);
+        return str_starts_with($id, 'own-')
+            ? app(Kitchen::class)->nameOf($id) ?? self::text('kitchen.gone')
+            : trans_choice('ingredients.' . $id, 2);
     }
 
     /** "Chicken velouté" */
@@ -48,7 +53,12 @@ final readonly class Words
 
     public static function sauceNamed(Base $base, string $liquid): string
     {
-        return $base === Base::Veloute ? self::text('sauces.named.veloute', stock: str_starts_with($liquid, 'own-') ? self::ingredient($liquid) : self::text('sauces.stock.' . $liquid)) : self::text('sauces.named.' . $base->value);
+        return $base === Base::Veloute
+            ? self::text(
+                'sauces.named.veloute',
+                stock: str_starts_with($liquid, 'own-') ? self::ingredient($liquid) : self::text('sauces.stock.' . $liquid),
+            )
+            : self::text('sauces.named.' . $base->value);
     }
 
     /** "2 litres of velouté that coats" */
@@ -79,14 +89,20 @@ final readonly class Words
     public static function warning(Warning $warning): string
     {
         $numbers = array_map(self::number(...), array_keys($warning->numbers), $warning->numbers);
-        $words = isset($warning->words['ingredient']) ? ['ingredient' => self::ingredient($warning->words['ingredient'])] + $warning->words : $warning->words;
+        $words = isset($warning->words['ingredient'])
+            ? ['ingredient' => self::ingredient($warning->words['ingredient'])] + $warning->words
+            : $warning->words;
         $short = match ($warning->code) {
             WarningCode::PanOverflows, WarningCode::PanTooFull => isset($warning->numbers['fits_l']) ? '' : '-short',
             WarningCode::RouxDeep => isset($warning->numbers['oven_minutes']) ? '' : '-short',
             default => '',
         };
 
-        return self::text('warnings.' . $warning->code->value . $short, ...array_combine(array_keys($warning->numbers), $numbers), ...$words);
+        return self::text(
+            'warnings.' . $warning->code->value . $short,
+            ...array_combine(array_keys($warning->numbers), $numbers),
+            ...$words,
+        );
     }
 
     /** Rounded as its unit asks: litres down to a safe 0.05, ratios and salt to a tenth, all else whole. */

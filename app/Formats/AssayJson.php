@@ -20,7 +20,10 @@ final readonly class AssayJson
             'roux_to_liquid' => SheetJson::round($assay->rouxToLiquid(), 4),
             'roux' => $assay->colour->value,
             'simmer' => ['minutes' => SheetJson::round($assay->simmer->inMinutes(), 1), 'level' => $assay->level->value],
-            'pan' => ['diameter_mm' => SheetJson::round($assay->pan->diameter->inMillimetres(), 1), 'height_mm' => SheetJson::round($assay->pan->height->inMillimetres(), 1)],
+            'pan' => [
+                'diameter_mm' => SheetJson::round($assay->pan->diameter->inMillimetres(), 1),
+                'height_mm' => SheetJson::round($assay->pan->height->inMillimetres(), 1),
+            ],
             'yield' => [
                 'volume_ml' => SheetJson::round($assay->yield->inMillilitres(), 1),
                 'evaporated_ml' => SheetJson::round($assay->evaporated->inMillilitres(), 1),

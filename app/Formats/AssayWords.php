@@ -15,6 +15,10 @@ final readonly class AssayWords
     {
         $class = $assay->thickness->thicknessClass()->value;
 
-        return Words::text('assay.verdict.' . $class, yield: Litres::of($assay->yield)->text(), flour: sprintf('%.0F', $assay->thickness->gramsPerLitre));
+        return Words::text(
+            'assay.verdict.' . $class,
+            yield: Litres::of($assay->yield)->text(),
+            flour: sprintf('%.0F', $assay->thickness->gramsPerLitre),
+        );
     }
 }

@@ -83,7 +83,9 @@ final readonly class CoolFile
             return Container::round(Length::ofMillimetres($length), Length::ofMillimetres($depth));
         }
 
-        return $width === null ? null : Container::tray(Length::ofMillimetres($length), Length::ofMillimetres($width), Length::ofMillimetres($depth));
+        return $width === null
+            ? null
+            : Container::tray(Length::ofMillimetres($length), Length::ofMillimetres($width), Length::ofMillimetres($depth));
     }
 
     /** How deep so much stands in it; the fault names the volume that would do. */
@@ -98,11 +100,20 @@ final readonly class CoolFile
         if ($word !== null && !$unit instanceof VolumeUnit) {
             $volume->fault('unit', new FieldFault('', 'unit', ['value' => mb_substr($word, 0, 40)]));
         }
-        $per = static fn(float $mm): float => $area === null || !$unit instanceof VolumeUnit ? $mm : $unit->amountIn(Volume::ofMillilitres($area * $mm / 1000.0));
-        $amount = $volume->number('amount', $per(Container::LEAST_MILLIMETRES), $per(Container::MOST_MILLIMETRES), ' ' . ($unit instanceof VolumeUnit ? $unit->value : ''));
+        $per = static fn(float $mm): float => $area === null || !($unit instanceof VolumeUnit)
+            ? $mm
+            : $unit->amountIn(Volume::ofMillilitres(($area * $mm) / 1000.0));
+        $amount = $volume->number(
+            'amount',
+            $per(Container::LEAST_MILLIMETRES),
+            $per(Container::MOST_MILLIMETRES),
+            ' ' . ($unit instanceof VolumeUnit ? $unit->value : ''),
+        );
         $part->join($volume);
 
-        return $amount === null || $area === null || !$unit instanceof VolumeUnit ? null : $unit->of($amount)->inMillilitres() * 1000.0 / $area;
+        return $amount === null || $area === null || !($unit instanceof VolumeUnit)
+            ? null
+            : ($unit->of($amount)->inMillilitres() * 1000.0) / $area;
     }
 
     private static function thickness(JsonPart $root): EquivalentFlour
@@ -121,7 +132,9 @@ final readonly class CoolFile
             return ThicknessClass::Coating->target();
         }
 
-        return EquivalentFlour::ofGramsPerLitre($root->number('thickness', EquivalentFlour::LEAST, EquivalentFlour::MOST, ' g flour per litre') ?? 58.0);
+        return EquivalentFlour::ofGramsPerLitre(
+            $root->number('thickness', EquivalentFlour::LEAST, EquivalentFlour::MOST, ' g flour per litre') ?? 58.0,
+        );
     }
 
     private static function rules(JsonPart $root): FoodSafety

@@ -44,12 +44,24 @@ final readonly class CoolingJson
 
     public static function verdict(CoolingForecast $forecast): string
     {
-        return Words::text($forecast->should() ? 'cooling.should' : 'cooling.will_not', rules: Words::text('cooling.rules.' . $forecast->rules->name));
+        return Words::text(
+            $forecast->should() ? 'cooling.should' : 'cooling.will_not',
+            rules: Words::text('cooling.rules.' . $forecast->rules->name),
+        );
     }
 
     public static function deepest(CoolFile $asked): ?float
     {
-        $deepest = $asked->container === null ? null : Cooling::deepest($asked->container, $asked->place, $asked->thickness->viscosity(), $asked->rules, $asked->from, $asked->surroundings);
+        $deepest = $asked->container === null
+            ? null
+            : Cooling::deepest(
+                $asked->container,
+                $asked->place,
+                $asked->thickness->viscosity(),
+                $asked->rules,
+                $asked->from,
+                $asked->surroundings,
+            );
 
         return $deepest === null ? null : SheetJson::round($deepest->inMillimetres(), 0);
     }
@@ -62,7 +74,10 @@ final readonly class CoolingJson
         return array_map(static function (int $i) use ($last, $from, $cooling): array {
             $time = Duration::ofMinutes($last * $i / self::POINTS);
 
-            return ['minutes' => SheetJson::round($time->inMinutes(), 1), 'celsius' => SheetJson::round($cooling->temperatureAfter($from, $time)->inCelsius(), 1)];
+            return [
+                'minutes' => SheetJson::round($time->inMinutes(), 1),
+                'celsius' => SheetJson::round($cooling->temperatureAfter($from, $time)->inCelsius(), 1),
+            ];
         }, range(0, self::POINTS));
     }
 

@@ -21,6 +21,8 @@ final readonly class JsonObject
             return new self(null, (new FieldFault('', 'not_json', ['reason' => lcfirst($e->getMessage())]))->message(''));
         }
 
-        return is_array($values) && ($values === [] || !array_is_list($values)) ? new self($values, '') : new self(null, (new FieldFault('', 'not_object'))->message(''));
+        return is_array($values) && ($values === [] || !array_is_list($values))
+            ? new self($values, '')
+            : new self(null, (new FieldFault('', 'not_object'))->message(''));
     }
 }

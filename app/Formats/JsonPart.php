@@ -46,7 +46,10 @@ final class JsonPart
             default => null,
         };
         if ($number === null || !is_finite($number) || $number < $least - 1e-9 || $number > $most + 1e-9) {
-            return $this->fault($key, new FieldFault('', 'number', ['least' => TypedNumber::plain($least), 'most' => TypedNumber::plain($most), 'unit' => $unit]));
+            return $this->fault(
+                $key,
+                new FieldFault('', 'number', ['least' => TypedNumber::plain($least), 'most' => TypedNumber::plain($most), 'unit' => $unit]),
+            );
         }
 
         return $number;
@@ -58,7 +61,9 @@ final class JsonPart
             return $usual ?? $this->missing($key);
         }
 
-        return is_string($this->values[$key]) && trim($this->values[$key]) !== '' ? trim($this->values[$key]) : $this->fault($key, new FieldFault('', 'text'));
+        return is_string($this->values[$key]) && trim($this->values[$key]) !== ''
+            ? trim($this->values[$key])
+            : $this->fault($key, new FieldFault('', 'text'));
     }
 
     /** True is the only answer that makes sense. */
@@ -101,7 +106,10 @@ final class JsonPart
     {
         $value = is_scalar($this->values[$key] ?? null) ? (string) $this->values[$key] : '?';
 
-        return $this->fault($key, new FieldFault('', 'choice', ['value' => mb_substr($value, 0, 40), 'choices' => implode(', ', $choices)]));
+        return $this->fault(
+            $key,
+            new FieldFault('', 'choice', ['value' => mb_substr($value, 0, 40), 'choices' => implode(', ', $choices)]),
+        );
     }
 
     public function object(string $key): ?self
@@ -157,7 +165,13 @@ final class JsonPart
     {
         $unknown = array_diff(array_map(strval(...), array_keys($this->values)), $this->asked);
 
-        return [...$this->messages, ...array_map(fn(string $key): string => (new FieldFault('', 'unknown_key'))->message(mb_substr($this->named($key), 0, 60)), array_values($unknown))];
+        return [
+            ...$this->messages,
+            ...array_map(
+                fn(string $key): string => (new FieldFault('', 'unknown_key'))->message(mb_substr($this->named($key), 0, 60)),
+                array_values($unknown),
+            ),
+        ];
     }
 
     public function named(string $key): string

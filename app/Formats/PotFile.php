@@ -51,7 +51,13 @@ final readonly class PotFile
      * @param list<Action> $actions
      * @param list<string> $messages
      */
-    private function __construct(public ?HeatedPan $vessel, public array $actions, public Duration $until, public Duration $points, public array $messages) {}
+    private function __construct(
+        public ?HeatedPan $vessel,
+        public array $actions,
+        public Duration $until,
+        public Duration $points,
+        public array $messages,
+    ) {}
 
     public static function read(string $json, MeasureSystem $measures): self
     {
@@ -117,12 +123,22 @@ final readonly class PotFile
         return match ($verbs[0]) {
             'add', 'pour' => self::added($part, $verbs[0], $time, $units),
             'heat' => self::turned($time, ($level = $part->choice('heat', HobHeat::class)) === null ? null : Heating::hob($level)),
-            'simmer' => self::turned($time, ($level = $part->choice('simmer', SimmerLevel::class)) === null ? null : Heating::simmer($level)),
+            'simmer' => self::turned(
+                $time,
+                ($level = $part->choice('simmer', SimmerLevel::class)) === null ? null : Heating::simmer($level),
+            ),
             'off' => self::turned($time, ($where = $part->choice('off', OffHeat::class)) === null ? null : Heating::off($where)),
-            'oven' => self::turned($time, ($celsius = $part->number('oven', OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C')) === null ? null : Heating::oven(Temperature::ofCelsius($celsius))),
+            'oven' => self::turned(
+                $time,
+                ($celsius = $part->number('oven', OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C')) === null
+                    ? null
+                    : Heating::oven(Temperature::ofCelsius($celsius)),
+            ),
             'lid' => ($lid = $part->choice('lid', Lid::class)) === null ? null : Action::lid($time, $lid),
             'stir' => ($stirring = $part->number('stir', 0.0, 1.0, '')) === null ? null : Action::stir($time, $stirring),
-            'ladle' => ($grams = $part->number('ladle', 1.0, self::MOST_GRAMS, ' ml')) === null ? null : Action::ladle($time, Volume::ofMillilitres($grams)),
+            'ladle' => ($grams = $part->number('ladle', 1.0, self::MOST_GRAMS, ' ml')) === null
+                ? null
+                : Action::ladle($time, Volume::ofMillilitres($grams)),
             'skim' => $part->flag('skim') ? Action::skim($time) : null,
             'strain' => $part->flag('strain') ? Action::strain($time) : null,
         };
@@ -149,7 +165,9 @@ final readonly class PotFile
         $gram = $what === null || $unit === null ? 1.0 : self::massOf($what, $unit, 1.0)->inGrams();
         $amount = $part->number('amount', self::LEAST_AMOUNT, self::MOST_GRAMS / $gram, ' ' . ($unit->value ?? ''));
 
-        return $what === null || $unit === null || $amount === null || $celsius === null ? null : Action::add($at, $what, self::massOf($what, $unit, $amount), Temperature::ofCelsius($celsius));
+        return $what === null || $unit === null || $amount === null || $celsius === null
+            ? null
+            : Action::add($at, $what, self::massOf($what, $unit, $amount), Temperature::ofCelsius($celsius));
     }
 
     private static function kind(string $name): Thickener|Fat|Ingredient|null

@@ -15,15 +15,45 @@ final readonly class RequestFile
 {
     /** Where a field of the question stands in the request. */
     private const PATHS = [
-        'sauce' => 'sauce', 'liquid' => 'liquid', 'thickness' => 'thickness', 'school' => 'school',
-        'yield.amount' => 'amount', 'yield.unit' => 'unit', 'yield.portions' => 'covers', 'yield.each.amount' => 'each', 'yield.each.unit' => 'each_unit',
-        'liquid_on_hand.amount' => 'stock', 'liquid_on_hand.unit' => 'stock_unit', 'fat_on_hand.amount' => 'have_fat', 'fat_on_hand.unit' => 'have_fat_unit',
-        'ready_roux.amount' => 'have_roux', 'ready_roux.unit' => 'have_roux_unit', 'fill_pan' => 'fill',
-        'roux.colour' => 'colour', 'roux.fat' => 'fat', 'roux.fat_to_flour' => 'ratio', 'roux.heat' => 'heat',
-        'simmer.minutes' => 'minutes', 'simmer.reduce_percent' => 'reduce', 'simmer.level' => 'level',
-        'liquid_salt_percent' => 'liquid_salt', 'salt_percent' => 'salt', 'roux.place' => 'place', 'roux.oven_c' => 'oven', 'roux.flour' => 'flour', 'roux.white_cook_out' => 'cookout', 'roux.butter_browned' => 'browned',
-        'method.stirring' => 'stirring', 'method.aromatics' => 'aromatics', 'method.vegetables' => 'strain', 'method.pepper' => 'pepper', 'method.salt' => 'salting', 'method.milk' => 'milk', 'method.finish' => 'finish',
-        'pan.diameter_mm' => 'diameter', 'pan.height_mm' => 'height',
+        'sauce' => 'sauce',
+        'liquid' => 'liquid',
+        'thickness' => 'thickness',
+        'school' => 'school',
+        'yield.amount' => 'amount',
+        'yield.unit' => 'unit',
+        'yield.portions' => 'covers',
+        'yield.each.amount' => 'each',
+        'yield.each.unit' => 'each_unit',
+        'liquid_on_hand.amount' => 'stock',
+        'liquid_on_hand.unit' => 'stock_unit',
+        'fat_on_hand.amount' => 'have_fat',
+        'fat_on_hand.unit' => 'have_fat_unit',
+        'ready_roux.amount' => 'have_roux',
+        'ready_roux.unit' => 'have_roux_unit',
+        'fill_pan' => 'fill',
+        'roux.colour' => 'colour',
+        'roux.fat' => 'fat',
+        'roux.fat_to_flour' => 'ratio',
+        'roux.heat' => 'heat',
+        'simmer.minutes' => 'minutes',
+        'simmer.reduce_percent' => 'reduce',
+        'simmer.level' => 'level',
+        'liquid_salt_percent' => 'liquid_salt',
+        'salt_percent' => 'salt',
+        'roux.place' => 'place',
+        'roux.oven_c' => 'oven',
+        'roux.flour' => 'flour',
+        'roux.white_cook_out' => 'cookout',
+        'roux.butter_browned' => 'browned',
+        'method.stirring' => 'stirring',
+        'method.aromatics' => 'aromatics',
+        'method.vegetables' => 'strain',
+        'method.pepper' => 'pepper',
+        'method.salt' => 'salting',
+        'method.milk' => 'milk',
+        'method.finish' => 'finish',
+        'pan.diameter_mm' => 'diameter',
+        'pan.height_mm' => 'height',
     ];
 
     private const OBJECTS = ['yield', 'yield.each', 'liquid_on_hand', 'fat_on_hand', 'ready_roux', 'roux', 'simmer', 'pan', 'method'];
@@ -52,7 +82,9 @@ final readonly class RequestFile
         if (($fields['amount'] ?? '') !== '' && ($fields['covers'] ?? '') !== '') {
             $messages[] = (new FieldFault('amount', 'both'))->message('yield');
         }
-        $given = array_values(array_filter(self::GIVEN, static fn(string $key): bool => array_key_exists($key, $request) && $request[$key] !== false));
+        $given = array_values(
+            array_filter(self::GIVEN, static fn(string $key): bool => array_key_exists($key, $request) && $request[$key] !== false),
+        );
         if ($given === []) {
             $messages[] = (new FieldFault('amount', 'missing'))->message('yield');
             $fields += ['amount' => '1'];
@@ -65,7 +97,9 @@ final readonly class RequestFile
             $messages[] = $fault->message(self::path($fault->field));
         }
 
-        return $messages === [] && $reading->question !== null ? RequestReading::whole($reading->question) : RequestReading::refused($messages);
+        return $messages === [] && $reading->question !== null
+            ? RequestReading::whole($reading->question)
+            : RequestReading::refused($messages);
     }
 
     /**
@@ -80,7 +114,12 @@ final readonly class RequestFile
         foreach ($part as $key => $value) {
             $path = $prefix . $key;
             if (in_array($path, self::OBJECTS, true)) {
-                array_push($messages, ...(is_array($value) && !($value !== [] && array_is_list($value)) ? self::collect($value, $path . '.', $fields) : [(new FieldFault('', 'shape'))->message($path)]));
+                array_push(
+                    $messages,
+                    ...is_array($value) && !($value !== [] && array_is_list($value))
+                        ? self::collect($value, $path . '.', $fields)
+                        : [(new FieldFault('', 'shape'))->message($path)],
+                );
             } elseif ($path === 'fill_pan') {
                 $fields += $value === false ? [] : ['fill' => 'pan'];
                 array_push($messages, ...(is_bool($value) ? [] : [(new FieldFault('', 'yes_no'))->message($path)]));

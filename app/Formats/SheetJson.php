@@ -66,14 +66,23 @@ final readonly class SheetJson
                 'start_depth_mm' => self::round($sheet->startDepth()->inMillimetres(), 1),
                 'end_depth_mm' => self::round($sheet->endDepth()->inMillimetres(), 1),
             ],
-            'steps' => array_map(static fn(Step $step): array => [
-                'kind' => $step->kind->value,
-                'title' => $words->title($step),
-                'minutes' => self::round($step->pace->time->inMinutes(), 1),
-                'cue' => $words->cue($step),
-                'hands_on' => $step->pace->handsOn,
-                'visits' => array_map(static fn(Tending $tending): array => ['kind' => $tending->kind->value, 'every_minutes' => self::round($tending->every->inMinutes(), 1)], $step->pace->tendings),
-            ], $plan->steps),
+            'steps' => array_map(
+                static fn(Step $step): array => [
+                    'kind' => $step->kind->value,
+                    'title' => $words->title($step),
+                    'minutes' => self::round($step->pace->time->inMinutes(), 1),
+                    'cue' => $words->cue($step),
+                    'hands_on' => $step->pace->handsOn,
+                    'visits' => array_map(
+                        static fn(Tending $tending): array => [
+                            'kind' => $tending->kind->value,
+                            'every_minutes' => self::round($tending->every->inMinutes(), 1),
+                        ],
+                        $step->pace->tendings,
+                    ),
+                ],
+                $plan->steps,
+            ),
             'allergens' => array_map(static fn(Allergen $allergen): string => $allergen->value, $sheet->allergens()),
             'warnings' => array_map(self::warning(...), $sheet->warnings),
         ];
@@ -98,7 +107,10 @@ final readonly class SheetJson
     /** @return array<string, mixed> */
     public static function thicknessBand(ThicknessForecast $forecast): array
     {
-        return [...self::band($forecast->band), 'could_be' => array_map(static fn(ThicknessClass $class): string => $class->value, $forecast->couldBe())];
+        return [
+            ...self::band($forecast->band),
+            'could_be' => array_map(static fn(ThicknessClass $class): string => $class->value, $forecast->couldBe()),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -159,7 +171,9 @@ final readonly class SheetJson
             return $this->measure->pieces($amount->pieces, $amount->ingredient);
         }
         $volume = $amount->volume;
-        $main = $amount->ingredient === $sheet->question->liquid && $volume !== null ? Litres::of($volume)->text() : Grams::of($amount->mass)->text();
+        $main = $amount->ingredient === $sheet->question->liquid && $volume !== null
+            ? Litres::of($volume)->text()
+            : Grams::of($amount->mass)->text();
         $spoons = $volume === null ? '' : $this->measure->of($volume);
 
         return $spoons === '' ? $main : $main . ' (' . $spoons . ')';

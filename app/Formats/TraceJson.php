@@ -38,7 +38,10 @@ final readonly class TraceJson
 
     public static function words(Happening $happening): string
     {
-        return Words::text('troubles.' . $happening->trouble->value, what: $happening->about === '' ? '' : Words::ingredient($happening->about));
+        return Words::text(
+            'troubles.' . $happening->trouble->value,
+            what: $happening->about === '' ? '' : Words::ingredient($happening->about),
+        );
     }
 
     /** @return array<string, float|string|null> */

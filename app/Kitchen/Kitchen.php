@@ -47,8 +47,16 @@ final readonly class Kitchen
      * @param Closure(): list<Lesson>|null $lessons what its finished pots have taught; asked for only where it is reckoned with
      * @param Closure(): list<OwnSauce>|null $sauces derivatives of its own; asked for only where sauces are derived
      */
-    public function __construct(public MeasureSystem $measures, public array $pans = [], public array $hobs = [], public array $entries = [], private array $formulas = [], public array $settings = [], private ?Closure $lessons = null, private ?Closure $sauces = null)
-    {
+    public function __construct(
+        public MeasureSystem $measures,
+        public array $pans = [],
+        public array $hobs = [],
+        public array $entries = [],
+        private array $formulas = [],
+        public array $settings = [],
+        private ?Closure $lessons = null,
+        private ?Closure $sauces = null,
+    ) {
         $larder = Larder::house();
         foreach ($entries as $entry) {
             $larder = $entry->into($larder);
@@ -93,7 +101,9 @@ final readonly class Kitchen
     /** This kitchen as it is known for a question's pan, simmer and heat; the house where it has learnt nothing, or shall not. */
     public function factorsFor(Question $question, string $ring = ''): KitchenFactors
     {
-        return $this->learns() ? $this->notebook()->factors($question->pan->diameter, $question->simmerLevel, $question->heat, $ring) : KitchenFactors::house();
+        return $this->learns()
+            ? $this->notebook()->factors($question->pan->diameter, $question->simmerLevel, $question->heat, $ring)
+            : KitchenFactors::house();
     }
 
     /** What a ring is known by to what is learnt of it; empty where the kitchen has told of none, for then nobody knows which it was. */
@@ -129,7 +139,8 @@ final readonly class Kitchen
             return $house->with(
                 Colour::tryFrom($changes['colour'] ?? ''),
                 in_array($changes['fat'] ?? '', $this->larder->fatNames(), true) ? $changes['fat'] : null,
-                ThicknessClass::tryFrom($changes['thickness'] ?? '')?->target() ?? ($grams === null ? null : EquivalentFlour::ofGramsPerLitre($grams)),
+                ThicknessClass::tryFrom($changes['thickness'] ?? '')?->target()
+                    ?? ($grams === null ? null : EquivalentFlour::ofGramsPerLitre($grams)),
                 $minutes === null ? null : Duration::ofMinutes($minutes),
                 SimmerLevel::tryFrom($changes['level'] ?? ''),
                 $salt === null ? null : $salt / 100.0,
@@ -190,7 +201,10 @@ final readonly class Kitchen
      */
     public function costs(array $amounts): array
     {
-        return array_filter(array_map(fn(Amount $amount): ?float => $this->cost($amount->ingredient, $amount->mass), $amounts), static fn(?float $cost): bool => $cost !== null);
+        return array_filter(
+            array_map(fn(Amount $amount): ?float => $this->cost($amount->ingredient, $amount->mass), $amounts),
+            static fn(?float $cost): bool => $cost !== null,
+        );
     }
 
     public function nameOf(string $id): ?string
@@ -207,7 +221,9 @@ final readonly class Kitchen
     /** @return list<string> who cooks here */
     public function cooks(): array
     {
-        return array_values(array_filter(array_map(trim(...), explode(',', $this->setting('cooks'))), static fn(string $name): bool => $name !== ''));
+        return array_values(
+            array_filter(array_map(trim(...), explode(',', $this->setting('cooks'))), static fn(string $name): bool => $name !== ''),
+        );
     }
 
     public function currency(): string
@@ -261,9 +277,38 @@ final readonly class Kitchen
         $larder = Larder::house();
         $liquids = $larder->liquidNames();
 
-        return [...$liquids, ...$larder->fatNames(), 'plain-flour', ...array_values(array_filter(
-            ['white-wine', 'red-wine', 'tomato-paste', 'tomato-puree', 'whipping-cream', 'double-cream', 'soured-cream', 'egg-yolk', 'hard-cheese', 'lemon-juice', 'vinegar', 'onion', 'carrot', 'celery', 'shallot', 'garlic', 'green-chilli', 'fat-bacon', 'giblets', 'sugar', 'salt'],
-            static fn(string $id): bool => $larder->ingredient($id)->role !== Role::Liquid,
-        ))];
+        return [
+            ...$liquids,
+            ...$larder->fatNames(),
+            'plain-flour',
+            ...array_values(
+                array_filter(
+                    [
+                        'white-wine',
+                        'red-wine',
+                        'tomato-paste',
+                        'tomato-puree',
+                        'whipping-cream',
+                        'double-cream',
+                        'soured-cream',
+                        'egg-yolk',
+                        'hard-cheese',
+                        'lemon-juice',
+                        'vinegar',
+                        'onion',
+                        'carrot',
+                        'celery',
+                        'shallot',
+                        'garlic',
+                        'green-chilli',
+                        'fat-bacon',
+                        'giblets',
+                        'sugar',
+                        'salt',
+                    ],
+                    static fn(string $id): bool => $larder->ingredient($id)->role !== Role::Liquid,
+                ),
+            ),
+        ];
     }
 }

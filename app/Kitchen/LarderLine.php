@@ -15,7 +15,14 @@ final readonly class LarderLine
      * @param non-empty-string $like the larder id that it is or, for one of the kitchen's own, resembles
      * @param string|null $name of one of the kitchen's own
      */
-    public function __construct(public int $id, public string $like, public ?string $name, public ?float $pricePerKilogram, public ?float $saltPercent, public ?float $fatPercent) {}
+    public function __construct(
+        public int $id,
+        public string $like,
+        public ?string $name,
+        public ?float $pricePerKilogram,
+        public ?float $saltPercent,
+        public ?float $fatPercent,
+    ) {}
 
     /** @return non-empty-string the larder id it goes by */
     public function larderId(): string

@@ -26,11 +26,44 @@ final readonly class LoadKitchen
         $settings = KitchenSettings::query()->first()->settings ?? [];
 
         return new Kitchen(
-            MeasureSystem::tryFrom($settings['measures'] ?? '') ?? MeasureSystem::tryFrom(config()->string('lento.measures')) ?? MeasureSystem::Metric,
-            Pan::query()->orderBy('diameter_mm')->get()->mapWithKeys(static fn(Pan $pan): array => [$pan->id => new OwnPan($pan->id, $pan->name, $pan->diameter_mm, $pan->height_mm, $pan->base, $pan->mass_g)])->all(),
-            Hob::query()->orderBy('id')->get()->mapWithKeys(static fn(Hob $hob): array => [$hob->id => new Ring($hob->id, $hob->name, $hob->kind, $hob->power_w, $hob->levels)])->all(),
-            array_values(LarderEntry::query()->orderBy('id')->get()->map(static fn(LarderEntry $entry): LarderLine => new LarderLine($entry->id, $entry->like, $entry->name, $entry->price_per_kg, $entry->salt_percent, $entry->fat_percent))->all()),
-            KitchenFormula::query()->get()->mapWithKeys(static fn(KitchenFormula $formula): array => [$formula->base->value => $formula->changes])->all(),
+            MeasureSystem::tryFrom($settings['measures'] ?? '')
+                ?? (MeasureSystem::tryFrom(config()->string('lento.measures')) ?? MeasureSystem::Metric),
+            Pan::query()
+                ->orderBy('diameter_mm')
+                ->get()
+                ->mapWithKeys(
+                    static fn(Pan $pan): array => [
+                        $pan->id => new OwnPan($pan->id, $pan->name, $pan->diameter_mm, $pan->height_mm, $pan->base, $pan->mass_g),
+                    ],
+                )
+                ->all(),
+            Hob::query()
+                ->orderBy('id')
+                ->get()
+                ->mapWithKeys(
+                    static fn(Hob $hob): array => [$hob->id => new Ring($hob->id, $hob->name, $hob->kind, $hob->power_w, $hob->levels)],
+                )
+                ->all(),
+            array_values(
+                LarderEntry::query()
+                    ->orderBy('id')
+                    ->get()
+                    ->map(
+                        static fn(LarderEntry $entry): LarderLine => new LarderLine(
+                            $entry->id,
+                            $entry->like,
+                            $entry->name,
+                            $entry->price_per_kg,
+                            $entry->salt_percent,
+                            $entry->fat_percent,
+                        ),
+                    )
+                    ->all(),
+            ),
+            KitchenFormula::query()
+                ->get()
+                ->mapWithKeys(static fn(KitchenFormula $formula): array => [$formula->base->value => $formula->changes])
+                ->all(),
             $settings,
             self::lessons(...),
             static fn(): array => array_values(OwnDerivative::query()->orderBy('id')->get()->map(self::ownSauce(...))->all()),
@@ -41,13 +74,27 @@ final readonly class LoadKitchen
     {
         $changes = $own->changed();
 
-        return new OwnSauce($own->id, $own->name, $own->based_on, $changes['amounts'] ?? '', $changes['more'] ?? '', $changes['class'] ?? '', $changes['story'] ?? '');
+        return new OwnSauce(
+            $own->id,
+            $own->name,
+            $own->based_on,
+            $changes['amounts'] ?? '',
+            $changes['more'] ?? '',
+            $changes['class'] ?? '',
+            $changes['story'] ?? '',
+        );
     }
 
     /** @return list<Lesson> of the last pots, oldest first, without those that are left out */
     private static function lessons(): array
     {
-        $rows = DB::table('pots')->whereNotNull('lesson')->where('left_out', false)->orderByDesc('finished_at')->limit(self::REMEMBERED)->pluck('lesson')->all();
+        $rows = DB::table('pots')
+            ->whereNotNull('lesson')
+            ->where('left_out', false)
+            ->orderByDesc('finished_at')
+            ->limit(self::REMEMBERED)
+            ->pluck('lesson')
+            ->all();
         $lessons = array_map(static function (mixed $json): ?Lesson {
             /** @var array<string, mixed> $row */
             $row = (array) json_decode(is_string($json) ? $json : '', true);

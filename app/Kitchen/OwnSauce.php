@@ -26,7 +26,15 @@ final readonly class OwnSauce
      * @param string $more what else goes in at the end, in g per litre, written alike
      * @param string $class '' as in the one it began as
      */
-    public function __construct(public int $id, public string $name, public string $basedOn, public string $amounts, public string $more, public string $class, public string $story) {}
+    public function __construct(
+        public int $id,
+        public string $name,
+        public string $basedOn,
+        public string $amounts,
+        public string $more,
+        public string $class,
+        public string $story,
+    ) {}
 
     /** @return non-empty-string */
     public function sauceId(): string
@@ -41,10 +49,21 @@ final readonly class OwnSauce
             $class = ThicknessClass::tryFrom($this->class);
             $base = Base::tryFrom($this->basedOn);
             if ($base !== null) {
-                return $catalogue->with(Derivative::begunFrom($base, $this->sauceId(), $class ?? Formula::house($base)->thickness->thicknessClass(), $this->doses($larder)));
+                return $catalogue->with(
+                    Derivative::begunFrom(
+                        $base,
+                        $this->sauceId(),
+                        $class ?? Formula::house($base)->thickness->thicknessClass(),
+                        $this->doses($larder),
+                    ),
+                );
             }
 
-            return $catalogue->with($catalogue->derivative($this->basedOn)->ownVersion($this->sauceId(), PartsField::read($this->amounts), $class, $this->doses($larder)));
+            return $catalogue->with(
+                $catalogue
+                    ->derivative($this->basedOn)
+                    ->ownVersion($this->sauceId(), PartsField::read($this->amounts), $class, $this->doses($larder)),
+            );
         } catch (LentoException) {
             return $catalogue;
         }
@@ -57,7 +76,11 @@ final readonly class OwnSauce
         foreach (PartsField::read($this->more) as $id => $grams) {
             $kind = $larder->any($id);
             if ($grams > 0.0 && ($kind instanceof Fat || $kind instanceof Ingredient)) {
-                $doses[] = Dose::grams($id, $grams, $kind instanceof Ingredient && $kind->role === Role::Vegetable ? Fate::StaysIn : Fate::Joins);
+                $doses[] = Dose::grams(
+                    $id,
+                    $grams,
+                    $kind instanceof Ingredient && $kind->role === Role::Vegetable ? Fate::StaysIn : Fate::Joins,
+                );
             }
         }
 

@@ -41,9 +41,11 @@ use Lento\Thickness\SpoonWord;
 use Lento\Thickness\ThicknessClass;
 
 /**
- * Pots as they were kept before plans: the fields of a form, a handful of promised numbers, steps by their order, events in one bag of columns.
+ * Pots as they were kept before plans: the fields of a form, a handful of promised numbers, steps by their order, events in one bag of
+ * columns.
  *
- * Rows of that time and log files of version 1 become plans and events here, and nowhere else. What was promised stays: the steps with their
+ * Rows of that time and log files of version 1 become plans and events here, and nowhere else. What was promised stays: the steps with
+ * their
  * minutes and the numbers are taken as they were written; only what was never written, the amounts of each step and the sauce, is worked
  * out from the question, in the kitchen as its pot knew it.
  */
@@ -90,7 +92,9 @@ final readonly class FirstFormat
             $branch = $branches[mb_strtolower($for)] ?? '';
             [$sauce, $liquid] = $branch === '' ? [$for, ''] : ServiceKey::parts($branch);
 
-            return $one->into(static fn(Node $one): Ladle => new Ladle($branch, $sauce, $liquid, Volume::ofLitres($one->get('litres')->float())));
+            return $one->into(
+                static fn(Node $one): Ladle => new Ladle($branch, $sauce, $liquid, Volume::ofLitres($one->get('litres')->float())),
+            );
         }, Node::root($plan, 'plan')->maybe('ladles')?->all() ?? []);
     }
 
@@ -121,7 +125,8 @@ final readonly class FirstFormat
     }
 
     /**
-     * @param array{id: string, at: int, kind: string, step: int, pour: int, seconds: int, goes_to: int|null, value: float|null, choice: string, text: string, undoes: string} $old
+     * @param array{id: string, at: int, kind: string, step: int, pour: int, seconds: int, goes_to: int|null, value: float|null,
+     * choice: string, text: string, undoes: string} $old
      * @param array<string, mixed>|null $outcome of its pot, which a finished event had none of
      *
      * @throws Unreadable
@@ -153,7 +158,11 @@ final readonly class FirstFormat
             default => [],
         };
 
-        return EventCodec::event($old['kind'], Stamp::of($old['id'], $step->id ?? (string) $old['step'], Moment::of($old['at'])), Node::root($fields, 'event'));
+        return EventCodec::event(
+            $old['kind'],
+            Stamp::of($old['id'], $step->id ?? (string) $old['step'], Moment::of($old['at'])),
+            Node::root($fields, 'event'),
+        );
     }
 
     /**
@@ -165,7 +174,11 @@ final readonly class FirstFormat
     {
         $factors = $plan->maybe('factors');
         try {
-            return Answer::to(ComposeFields::from($question), $this->kitchen, $factors === null ? KitchenFactors::house() : PlanCodec::toFactors($factors))->sheet?->plan();
+            return Answer::to(
+                ComposeFields::from($question),
+                $this->kitchen,
+                $factors === null ? KitchenFactors::house() : PlanCodec::toFactors($factors),
+            )->sheet?->plan();
         } catch (LentoException) {
             return null;
         }
@@ -185,7 +198,17 @@ final readonly class FirstFormat
         foreach ($old as $i => [$kind, $pace, $ticks]) {
             $nth = $used[$kind->value] = ($used[$kind->value] ?? 0) + 1;
             $same = array_values(array_filter($sheet->steps ?? [], static fn(Step $step): bool => $step->kind === $kind))[$nth - 1] ?? null;
-            $step = $same === null ? Step::of($kind, $pace) : $same->at(Pace::of($pace->time, $pace->handsOn, $pace->timed, $pace->tendings, $same->pace->band?->scaledTo($pace->time->inMinutes())));
+            $step = $same === null
+                ? Step::of($kind, $pace)
+                : $same->at(
+                    Pace::of(
+                        $pace->time,
+                        $pace->handsOn,
+                        $pace->timed,
+                        $pace->tendings,
+                        $same->pace->band?->scaledTo($pace->time->inMinutes()),
+                    ),
+                );
             $said = isset($lines[$i]) ? self::said($lines[$i]) : null;
             $step = $said === null ? $step : $step->saying($said);
             $steps[] = count($step->additions) === $ticks ? $step : $step->ticking(self::ticks($ticks, $said));
@@ -197,12 +220,23 @@ final readonly class FirstFormat
     /** @return list<Addition> of which only is known how many there were, and perhaps what they were called */
     private static function ticks(int $count, ?Said $said): array
     {
-        return array_map(static fn(int $i): Addition => Addition::of('pour-' . ($i + 1), new Amount($said->ticks[$i] ?? '', Mass::ofGrams(0.0), null, When::Pour)), $count < 1 ? [] : range(0, $count - 1));
+        return array_map(
+            static fn(int $i): Addition => Addition::of(
+                'pour-' . ($i + 1),
+                new Amount($said->ticks[$i] ?? '', Mass::ofGrams(0.0), null, When::Pour),
+            ),
+            $count < 1 ? [] : range(0, $count - 1),
+        );
     }
 
     private static function said(Node $line): Said
     {
-        return new Said($line->maybe('title')?->text() ?? '', $line->maybe('cue')?->text() ?? '', $line->maybe('caution')?->text() ?? '', array_map(static fn(Node $tick): string => $tick->text(), $line->maybe('ticks')?->all() ?? []));
+        return new Said(
+            $line->maybe('title')?->text() ?? '',
+            $line->maybe('cue')?->text() ?? '',
+            $line->maybe('caution')?->text() ?? '',
+            array_map(static fn(Node $tick): string => $tick->text(), $line->maybe('ticks')?->all() ?? []),
+        );
     }
 
     /** @return array{StepKind, Pace, int} */
@@ -210,12 +244,22 @@ final readonly class FirstFormat
     {
         $visits = [];
         foreach ($node->maybe('tendings')?->named() ?? [] as $kind => $every) {
-            $visits[] = new Tending(Node::root($kind, 'tendings')->one(TendingKind::class), $every->into(static fn(Node $every): Duration => Duration::ofSeconds($every->float())));
+            $visits[] = new Tending(
+                Node::root($kind, 'tendings')->one(TendingKind::class),
+                $every->into(static fn(Node $every): Duration => Duration::ofSeconds($every->float())),
+            );
         }
 
         return [
             $node->get('kind')->one(StepKind::class),
-            $node->into(static fn(Node $node): Pace => Pace::of(Duration::ofSeconds($node->get('seconds')->float()), $node->get('hands_on')->yes(), $node->get('timed')->yes(), $visits)),
+            $node->into(
+                static fn(Node $node): Pace => Pace::of(
+                    Duration::ofSeconds($node->get('seconds')->float()),
+                    $node->get('hands_on')->yes(),
+                    $node->get('timed')->yes(),
+                    $visits,
+                ),
+            ),
             $node->maybe('pours')?->whole() ?? 0,
         ];
     }
@@ -231,18 +275,23 @@ final readonly class FirstFormat
         $foreseen = $plan->maybe('foreseen');
         $band = $foreseen?->maybe('flour')?->floats();
 
-        return $volume->into(static fn(Node $volume): Promise => $spoon === null || $grams === null
-            ? Promise::noted(Volume::ofMillilitres($volume->float()), $spoon)
-            : Promise::of(
-                Volume::ofMillilitres($volume->float()),
-                $spoon,
-                EquivalentFlour::ofGramsPerLitre($grams),
-                // Its numbers were rounded one by one.
-                Band::between(min($band[0] ?? $grams, $grams), $grams, max($band[2] ?? $grams, $grams)),
-                array_map(static fn(Node $class): ThicknessClass => $class->one(ThicknessClass::class), $foreseen?->maybe('could_be')?->all() ?? []),
-                Length::ofMillimetres($plan->maybe('film_mm')?->float() ?? 0.0),
-                0.0,
-            ));
+        return $volume->into(
+            static fn(Node $volume): Promise => $spoon === null || $grams === null
+                ? Promise::noted(Volume::ofMillilitres($volume->float()), $spoon)
+                : Promise::of(
+                    Volume::ofMillilitres($volume->float()),
+                    $spoon,
+                    EquivalentFlour::ofGramsPerLitre($grams),
+                    // Its numbers were rounded one by one.
+                    Band::between(min($band[0] ?? $grams, $grams), $grams, max($band[2] ?? $grams, $grams)),
+                    array_map(
+                        static fn(Node $class): ThicknessClass => $class->one(ThicknessClass::class),
+                        $foreseen?->maybe('could_be')?->all() ?? [],
+                    ),
+                    Length::ofMillimetres($plan->maybe('film_mm')?->float() ?? 0.0),
+                    0.0,
+                ),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -251,7 +300,14 @@ final readonly class FirstFormat
         [$fault, $remedy] = [...explode(':', $choice), ''];
         $amounts = (array) json_decode($text, true);
 
-        return ['fault' => $fault, 'remedy' => $remedy, ...array_filter(['m3' => $amounts['liquid_m3'] ?? null, 'kg' => $amounts['solid_kg'] ?? null, 'means' => $amounts['means'] ?? null], static fn(mixed $amount): bool => $amount !== null)];
+        return [
+            'fault' => $fault,
+            'remedy' => $remedy,
+            ...array_filter(
+                ['m3' => $amounts['liquid_m3'] ?? null, 'kg' => $amounts['solid_kg'] ?? null, 'means' => $amounts['means'] ?? null],
+                static fn(mixed $amount): bool => $amount !== null,
+            ),
+        ];
     }
 
     /**
@@ -273,11 +329,21 @@ final readonly class FirstFormat
      */
     private static function outcome(array $outcome): array
     {
-        $cubic = static fn(string $name): ?float => isset($outcome[$name]) && is_numeric($outcome[$name]) && $outcome[$name] > 0.0 ? $outcome[$name] / 1e6 : null;
+        $cubic = static fn(string $name): ?float => isset($outcome[$name]) && is_numeric($outcome[$name]) && $outcome[$name] > 0.0
+            ? $outcome[$name] / 1e6
+            : null;
         $text = static fn(string $name): ?string => is_string($outcome[$name] ?? null) && $outcome[$name] !== '' ? $outcome[$name] : null;
 
         return array_filter(
-            ['m3' => $cubic('volume_ml'), 'spoon' => $text('spoon'), 'colour' => $text('colour'), 'taste' => $text('taste'), 'change' => $text('change'), 'held_m3' => $cubic('hold_ml'), 'cooled_m3' => $cubic('cool_ml')],
+            [
+                'm3' => $cubic('volume_ml'),
+                'spoon' => $text('spoon'),
+                'colour' => $text('colour'),
+                'taste' => $text('taste'),
+                'change' => $text('change'),
+                'held_m3' => $cubic('hold_ml'),
+                'cooled_m3' => $cubic('cool_ml'),
+            ],
             static fn(float|string|null $value): bool => $value !== null,
         );
     }

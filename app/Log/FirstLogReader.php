@@ -17,7 +17,22 @@ use Lento\Plan\Plan;
 /** One pot of a log file of version 1, from before there were plans. Such files still come in; none are written any more. */
 final readonly class FirstLogReader
 {
-    private const KEYS = ['id', 'name', 'sauce', 'cook', 'place', 'started_at', 'finished_at', 'left_out', 'question', 'plan', 'steps', 'outcome', 'lesson', 'events'];
+    private const KEYS = [
+        'id',
+        'name',
+        'sauce',
+        'cook',
+        'place',
+        'started_at',
+        'finished_at',
+        'left_out',
+        'question',
+        'plan',
+        'steps',
+        'outcome',
+        'lesson',
+        'events',
+    ];
 
     private const EVENT_KEYS = ['id', 'at', 'kind', 'step', 'pour', 'seconds', 'goes_to', 'value', 'choice', 'text', 'undoes'];
 

@@ -67,7 +67,12 @@ final class JsonElements
     public function rest(): array
     {
         try {
-            $rest = json_decode(ltrim(substr($this->text, 0, $this->opens ?? 0), "\u{FEFF}") . substr($this->text, $this->closes ?? 0), true, 8, JSON_THROW_ON_ERROR);
+            $rest = json_decode(
+                ltrim(substr($this->text, 0, $this->opens ?? 0), "\u{FEFF}") . substr($this->text, $this->closes ?? 0),
+                true,
+                8,
+                JSON_THROW_ON_ERROR,
+            );
         } catch (JsonException $e) {
             throw Refused::at(1, Words::text('log.file.not_json', reason: lcfirst($e->getMessage())));
         }
@@ -135,7 +140,11 @@ final class JsonElements
         } elseif ($this->depth === 2 && $token === ',') {
             $this->commas++;
         } elseif ($this->depth === 2 && $this->elementFrom !== null && !$blank) {
-            $this->places[] = ['line' => $this->elementLine, 'from' => $this->elementFrom, 'length' => $at + strlen($token) - $this->elementFrom];
+            $this->places[] = [
+                'line' => $this->elementLine,
+                'from' => $this->elementFrom,
+                'length' => $at + strlen($token) - $this->elementFrom,
+            ];
             $this->elementFrom = null;
         }
     }

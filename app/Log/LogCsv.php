@@ -36,7 +36,24 @@ use Lento\Thickness\SpoonWord;
  */
 final readonly class LogCsv
 {
-    public const COLUMNS = ['id', 'name', 'sauce', 'cook', 'started_at', 'finished_at', 'planned_litres', 'planned_spoon', 'planned_minutes', 'litres', 'spoon', 'colour', 'taste', 'change', 'held_litres', 'cooled_litres'];
+    public const COLUMNS = [
+        'id',
+        'name',
+        'sauce',
+        'cook',
+        'started_at',
+        'finished_at',
+        'planned_litres',
+        'planned_spoon',
+        'planned_minutes',
+        'litres',
+        'spoon',
+        'colour',
+        'taste',
+        'change',
+        'held_litres',
+        'cooled_litres',
+    ];
 
     private const MOST_LITRES = 300.0;
 
@@ -111,13 +128,30 @@ final readonly class LogCsv
         $logged = LoggedPot::of($pot);
         [$promise, $outcome] = [$logged->plan->promise, $logged->outcome];
         $litres = static fn(?Volume $volume): string => $volume === null ? '' : self::number($volume->inLitres());
-        $some = static fn(?Volume $volume): string => $volume === null || $volume->cubicMetres <= 0.0 ? '' : self::number($volume->inLitres());
+        $some = static fn(?Volume $volume): string => $volume === null || $volume->cubicMetres <= 0.0
+            ? ''
+            : self::number($volume->inLitres());
         $moment = static fn(?CarbonImmutable $at): string => $at?->utc()->format(Moment::FORMAT) ?? '';
         $minutes = $logged->plan->time()->inMinutes();
 
-        return [$pot->uid, $pot->name, self::sauce($pot), $pot->cook ?? '', $moment($pot->started_at), $moment($pot->finished_at),
-            $litres($promise?->volume), $promise->spoon->value ?? '', $minutes > 0.0 ? self::number($minutes) : '',
-            $litres($outcome?->volume), $outcome->spoon->value ?? '', $outcome?->colour->value ?? '', $outcome->taste ?? '', $outcome->change ?? '', $some($outcome?->held), $some($outcome?->cooled)];
+        return [
+            $pot->uid,
+            $pot->name,
+            self::sauce($pot),
+            $pot->cook ?? '',
+            $moment($pot->started_at),
+            $moment($pot->finished_at),
+            $litres($promise?->volume),
+            $promise->spoon->value ?? '',
+            $minutes > 0.0 ? self::number($minutes) : '',
+            $litres($outcome?->volume),
+            $outcome->spoon->value ?? '',
+            $outcome?->colour->value ?? '',
+            $outcome->taste ?? '',
+            $outcome->change ?? '',
+            $some($outcome?->held),
+            $some($outcome?->cooled),
+        ];
     }
 
     /** One of the kitchen's own goes out as what it was made from: a table has no room to say more. */
@@ -159,11 +193,27 @@ final readonly class LogCsv
         $columns = array_map(static fn(string $cell): string => mb_strtolower(trim($cell)), $cells);
         $missing = array_diff(['name', 'finished_at'], $columns);
         if ($missing !== []) {
-            throw Refused::at(1, count($missing) === 2 ? Words::text('log.file.foreign') : Words::text('log.file.column_missing', column: implode(', ', $missing)));
+            throw Refused::at(
+                1,
+                count($missing) === 2
+                    ? Words::text('log.file.foreign')
+                    : Words::text('log.file.column_missing', column: implode(', ', $missing)),
+            );
         }
         $unknown = array_diff($columns, self::COLUMNS);
         if ($unknown !== [] || count(array_unique($columns)) !== count($columns)) {
-            throw Refused::at(1, Words::text('log.file.column', column: mb_substr(array_values($unknown)[0] ?? implode(', ', array_diff_assoc($columns, array_unique($columns))), 0, 40), columns: implode(', ', self::COLUMNS)));
+            throw Refused::at(
+                1,
+                Words::text(
+                    'log.file.column',
+                    column: mb_substr(
+                        array_values($unknown)[0] ?? implode(', ', array_diff_assoc($columns, array_unique($columns))),
+                        0,
+                        40,
+                    ),
+                    columns: implode(', ', self::COLUMNS),
+                ),
+            );
         }
 
         return $columns;
@@ -178,7 +228,13 @@ final readonly class LogCsv
                 throw Refused::fault($line, $column, new FieldFault('', 'not_utf8'));
             }
             if (mb_strlen($value) < $shortest || mb_strlen($value) > $longest) {
-                throw Refused::fault($line, $column, mb_strlen($value) < $shortest ? new FieldFault('', 'missing') : new FieldFault('', 'long', ['most' => (string) $longest]));
+                throw Refused::fault(
+                    $line,
+                    $column,
+                    mb_strlen($value) < $shortest
+                        ? new FieldFault('', 'missing')
+                        : new FieldFault('', 'long', ['most' => (string) $longest]),
+                );
             }
 
             return $value;
@@ -187,7 +243,11 @@ final readonly class LogCsv
             $typed = trim($cells[$column] ?? '');
             $value = $typed === '' ? null : TypedNumber::number($typed);
             if ($typed !== '' && ($value === null || $value < 0.0 || $value > $most)) {
-                throw Refused::fault($line, $column, new FieldFault('', 'number', ['least' => '0', 'most' => TypedNumber::plain($most), 'unit' => $unit]));
+                throw Refused::fault(
+                    $line,
+                    $column,
+                    new FieldFault('', 'number', ['least' => '0', 'most' => TypedNumber::plain($most), 'unit' => $unit]),
+                );
             }
 
             return $value;
@@ -195,7 +255,14 @@ final readonly class LogCsv
         $choice = static function (string $column, array $choices) use ($cells, $line): string {
             $value = trim($cells[$column] ?? '');
             if ($value !== '' && !in_array($value, $choices, true)) {
-                throw Refused::fault($line, $column, new FieldFault('', 'choice', ['value' => mb_substr(mb_scrub($value), 0, 40), 'choices' => implode(', ', array_filter($choices, is_string(...)))]));
+                throw Refused::fault(
+                    $line,
+                    $column,
+                    new FieldFault('', 'choice', [
+                        'value' => mb_substr(mb_scrub($value), 0, 40),
+                        'choices' => implode(', ', array_filter($choices, is_string(...))),
+                    ]),
+                );
             }
 
             return $value;
@@ -207,28 +274,57 @@ final readonly class LogCsv
         }
         $spoons = array_column(SpoonWord::cases(), 'value');
         $volume = static fn(?float $litres): ?Volume => $litres === null ? null : Volume::ofMillilitres(round(1000.0 * $litres, 1));
-        [$planned, $came] = [$volume($number('planned_litres', self::MOST_LITRES, ' l')), $volume($number('litres', self::MOST_LITRES, ' l'))];
-        [$shown, $minutes] = [SpoonWord::tryFrom($choice('planned_spoon', $spoons)), $number('planned_minutes', self::MOST_MINUTES, ' min')];
+        [$planned, $came] = [
+            $volume($number('planned_litres', self::MOST_LITRES, ' l')),
+            $volume($number('litres', self::MOST_LITRES, ' l')),
+        ];
+        [$shown, $minutes] = [
+            SpoonWord::tryFrom($choice('planned_spoon', $spoons)),
+            $number('planned_minutes', self::MOST_MINUTES, ' min'),
+        ];
         $spoon = SpoonWord::tryFrom($choice('spoon', $spoons));
         if (($came === null) !== ($spoon === null)) {
             throw Refused::fault($line, $came === null ? 'litres' : 'spoon', new FieldFault('', 'missing'));
         }
         [$taste, $change] = [$text('taste', self::LONGEST_TEXT), $text('change', self::LONGEST_TEXT)];
         $colour = Colour::tryFrom($choice('colour', array_column(Colour::cases(), 'value')));
-        [$held, $cooled] = [$volume($number('held_litres', self::MOST_LITRES, ' l')), $volume($number('cooled_litres', self::MOST_LITRES, ' l'))];
+        [$held, $cooled] = [
+            $volume($number('held_litres', self::MOST_LITRES, ' l')),
+            $volume($number('cooled_litres', self::MOST_LITRES, ' l')),
+        ];
         $nothing = Volume::ofLitres(0.0);
         try {
-            $outcome = $came === null || $spoon === null ? null : Outcome::of($came, $spoon, $colour)->saying($taste, $change)->keeping($held ?? $nothing, $cooled ?? $nothing);
+            $outcome = $came === null || $spoon === null
+                ? null
+                : Outcome::of($came, $spoon, $colour)
+                    ->saying($taste, $change)
+                    ->keeping($held ?? $nothing, $cooled ?? $nothing);
         } catch (OutOfRange $refusal) {
-            throw Refused::fault($line, $refusal->quantity === 'what-was-kept' ? 'held_litres' : 'litres', $refusal->quantity === 'what-was-kept' ? new FieldFault('', 'more_than_all', ['litres' => TypedNumber::plain($came->inLitres())]) : new FieldFault('', 'number', ['least' => '0.001', 'most' => TypedNumber::plain(self::MOST_LITRES), 'unit' => ' l']));
+            throw Refused::fault(
+                $line,
+                $refusal->quantity === 'what-was-kept' ? 'held_litres' : 'litres',
+                $refusal->quantity === 'what-was-kept'
+                    ? new FieldFault('', 'more_than_all', ['litres' => TypedNumber::plain($came->inLitres())])
+                    : new FieldFault('', 'number', ['least' => '0.001', 'most' => TypedNumber::plain(self::MOST_LITRES), 'unit' => ' l']),
+            );
         }
         $sauce = $choice('sauce', [...array_column(Base::cases(), 'value'), ...array_keys(Catalogue::house()->derivatives())]);
         $cook = $text('cook', 60);
         // The same row makes the same id, so that a table without ids can be taken in twice and counts once.
-        $uid = $text('id', 40) !== '' ? $text('id', 40) : substr(hash('sha256', implode("\0", [$text('name', 200, 1), $started->format('Uv'), $finished->format('Uv'), $cook])), 0, 40);
+        $uid = $text('id', 40) !== ''
+            ? $text('id', 40)
+            : substr(
+                hash('sha256', implode("\0", [$text('name', 200, 1), $started->format('Uv'), $finished->format('Uv'), $cook])),
+                0,
+                40,
+            );
         $log = Step::of(StepKind::Free, Pace::of(Duration::ofMinutes($minutes ?? 0.0), handsOn: false, timed: false));
         $promise = $planned === null || $planned->cubicMetres <= 0.0 ? null : Promise::noted($planned, $shown);
-        $stamp = static fn(string $what, StepKind $step): Stamp => Stamp::of(substr('row-' . $uid, 0, 58) . '-' . $what, $step->value, $finished);
+        $stamp = static fn(string $what, StepKind $step): Stamp => Stamp::of(
+            substr('row-' . $uid, 0, 58) . '-' . $what,
+            $step->value,
+            $finished,
+        );
 
         return new ReadPot($line, $uid, [
             'uid' => $uid,
@@ -246,8 +342,13 @@ final readonly class LogCsv
     private static function moment(string $text, string $column, int $line): DateTimeImmutable
     {
         // As it is written here, or as spreadsheets and people write it, by the clock of this kitchen.
-        foreach (['!' . Moment::FORMAT => 'UTC', '!Y-m-d\TH:i:s\Z' => 'UTC', '!Y-m-d H:i:s' => '', '!Y-m-d H:i' => '', '!Y-m-d' => ''] as $format => $zone) {
-            $moment = DateTimeImmutable::createFromFormat($format, trim($text), new DateTimeZone($zone === '' ? date_default_timezone_get() : $zone));
+        $formats = ['!' . Moment::FORMAT => 'UTC', '!Y-m-d\TH:i:s\Z' => 'UTC', '!Y-m-d H:i:s' => '', '!Y-m-d H:i' => '', '!Y-m-d' => ''];
+        foreach ($formats as $format => $zone) {
+            $moment = DateTimeImmutable::createFromFormat(
+                $format,
+                trim($text),
+                new DateTimeZone($zone === '' ? date_default_timezone_get() : $zone),
+            );
             if ($moment !== false && $moment->format(substr($format, 1)) === trim($text) && $moment->getTimestamp() >= 0) {
                 return $moment->setTimezone(new DateTimeZone(date_default_timezone_get()));
             }

@@ -18,6 +18,8 @@ final readonly class LogJson
 
     private const AT_ONCE = 50;
 
+    private const AS_WRITTEN = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
+
     /**
      * @param list<int> $ids of the pots, in their order in the file
      *
@@ -30,7 +32,8 @@ final readonly class LogJson
         $between = "\n";
         foreach (array_chunk($ids, self::AT_ONCE) as $some) {
             foreach ($record->ofAll($some) as $pot) {
-                yield $between . json_encode($pot, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+                yield $between
+                    . json_encode($pot, self::AS_WRITTEN);
                 $between = ",\n";
             }
         }

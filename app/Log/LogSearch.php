@@ -72,13 +72,21 @@ final readonly class LogSearch
             'rescued' => $pots->whereIn('id', self::withEvent(EventKind::Rescued)),
             default => null,
         };
-        foreach (array_filter(explode(' ', (string) preg_replace('/\s+/u', ' ', $this->fields['words'])), static fn(string $word): bool => $word !== '') as $word) {
+        foreach (
+            array_filter(
+                explode(' ', (string) preg_replace('/\s+/u', ' ', $this->fields['words'])),
+                static fn(string $word): bool => $word !== '',
+            ) as $word
+        ) {
             $like = '%' . addcslashes($word, '%_\\') . '%';
             $pots->where(static function (Builder $any) use ($like): void {
                 foreach (['name', 'cook', "json_extract(outcome, '$.taste')", "json_extract(outcome, '$.change')"] as $where) {
                     $any->orWhereRaw("{$where} like ? escape '\\'", [$like]);
                 }
-                $any->orWhereIn('id', self::withEvent(EventKind::Note)->whereRaw("json_extract(data, '$.text') like ? escape '\\'", [$like]));
+                $any->orWhereIn(
+                    'id',
+                    self::withEvent(EventKind::Note)->whereRaw("json_extract(data, '$.text') like ? escape '\\'", [$like]),
+                );
             });
         }
 
@@ -88,7 +96,14 @@ final readonly class LogSearch
     /** @return list<string> who has cooked here, for the field */
     public static function cooks(): array
     {
-        $cooks = DB::table('pots')->whereNotNull('finished_at')->whereNotNull('cook')->distinct()->orderBy('cook')->limit(60)->pluck('cook')->all();
+        $cooks = DB::table('pots')
+            ->whereNotNull('finished_at')
+            ->whereNotNull('cook')
+            ->distinct()
+            ->orderBy('cook')
+            ->limit(60)
+            ->pluck('cook')
+            ->all();
 
         return array_values(array_filter($cooks, is_string(...)));
     }
@@ -106,11 +121,17 @@ final readonly class LogSearch
     private static function withEvent(EventKind $kind): Rows
     {
         // Without what was taken back again.
-        return DB::table('pot_events')->where('kind', $kind->value)->whereNotIn('token', DB::table('pot_events')->whereNotNull('undoes')->select('undoes'))->select('pot_id');
+        return DB::table('pot_events')
+            ->where('kind', $kind->value)
+            ->whereNotIn('token', DB::table('pot_events')->whereNotNull('undoes')->select('undoes'))
+            ->select('pot_id');
     }
 
     private static function day(string $text): ?CarbonImmutable
     {
-        return preg_match('/\A\d{4}-\d{2}-\d{2}\z/', $text) === 1 && checkdate((int) substr($text, 5, 2), (int) substr($text, 8, 2), (int) substr($text, 0, 4)) ? CarbonImmutable::parse($text)->startOfDay() : null;
+        return preg_match('/\A\d{4}-\d{2}-\d{2}\z/', $text) === 1
+            && checkdate((int) substr($text, 5, 2), (int) substr($text, 8, 2), (int) substr($text, 0, 4))
+            ? CarbonImmutable::parse($text)->startOfDay()
+            : null;
     }
 }

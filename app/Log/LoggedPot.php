@@ -32,7 +32,16 @@ final readonly class LoggedPot
     {
         $outcome = $pot->outcome === null ? null : Node::root($pot->outcome, 'outcome');
 
-        return new self($pot->id, $pot->name, $pot->started_at, $pot->finished_at, $pot->cook, $pot->plan, $outcome === null ? null : EventCodec::toOutcome($outcome), self::next($outcome?->maybe('next')));
+        return new self(
+            $pot->id,
+            $pot->name,
+            $pot->started_at,
+            $pot->finished_at,
+            $pot->cook,
+            $pot->plan,
+            $outcome === null ? null : EventCodec::toOutcome($outcome),
+            self::next($outcome?->maybe('next')),
+        );
     }
 
     /** @return array{flour_g: float, flour_change: float, liquid_ml: float, liquid_change: float}|null */

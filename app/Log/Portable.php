@@ -7,9 +7,11 @@ namespace App\Log;
 use App\Kitchen\Kitchen;
 
 /**
- * Ids that only one kitchen knows, told by what they mean: "ring-5" is its ring called so, "own-3" its own cream that is like whipping cream.
+ * Ids that only one kitchen knows, told by what they mean: "ring-5" is its ring called so, "own-3" its own cream that is like whipping
+ * cream.
  *
- * In a file such an id reads "ring:Front left", "own:whipping-cream:Farm cream" or "own-sauce:mornay:Ours". In another kitchen it becomes what goes by
+ * In a file such an id reads "ring:Front left", "own:whipping-cream:Farm cream" or "own-sauce:mornay:Ours". In another kitchen it becomes
+ * what goes by
  * that name there; else a ring is just its name, and an ingredient or a sauce the one that it is like.
  */
 final readonly class Portable
@@ -56,11 +58,15 @@ final readonly class Portable
     /** What came from one. */
     public function in(mixed $value): mixed
     {
-        return self::mapped($value, fn(string $text): string => match (true) {
-            str_starts_with($text, self::RING) => $this->in[self::name($text)] ?? substr($text, strlen(self::RING)),
-            str_starts_with($text, self::OWN), str_starts_with($text, self::SAUCE) => $this->in[self::name($text)] ?? (explode(':', $text, 3)[1] ?? $text),
-            default => $text,
-        });
+        return self::mapped(
+            $value,
+            fn(string $text): string => match (true) {
+                str_starts_with($text, self::RING) => $this->in[self::name($text)] ?? substr($text, strlen(self::RING)),
+                str_starts_with($text, self::OWN), str_starts_with($text, self::SAUCE) => $this->in[self::name($text)]
+                    ?? (explode(':', $text, 3)[1] ?? $text),
+                default => $text,
+            },
+        );
     }
 
     /** By kind and name: what something of one's own is like may differ from kitchen to kitchen. */

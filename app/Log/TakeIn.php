@@ -36,7 +36,9 @@ final readonly class TakeIn
                 $known[$pot->uid] = true;
                 $stored = Pot::query()->create($pot->pot);
                 foreach (array_chunk($pot->events, self::AT_ONCE) as $events) {
-                    $kept = DB::table('pot_events')->insertOrIgnore(array_map(static fn(Event $event): array => ['pot_id' => $stored->id, ...EventCodec::toRow($event)], $events));
+                    $kept = DB::table('pot_events')->insertOrIgnore(
+                        array_map(static fn(Event $event): array => ['pot_id' => $stored->id, ...EventCodec::toRow($event)], $events),
+                    );
                     if ($kept !== count($events)) {
                         throw Refused::at($pot->line, Words::text('log.file.event_elsewhere', name: mb_substr($stored->name, 0, 60)));
                     }

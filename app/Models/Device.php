@@ -26,7 +26,18 @@ final class Device extends Model
 {
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['name', 'kind', 'place', 'token_hash', 'withdrawn_at', 'heard_at', 'ignored', 'ignored_why', 'pot_id', 'pot_ignored'];
+    protected $fillable = [
+        'name',
+        'kind',
+        'place',
+        'token_hash',
+        'withdrawn_at',
+        'heard_at',
+        'ignored',
+        'ignored_why',
+        'pot_id',
+        'pot_ignored',
+    ];
 
     public static function hash(string $token): string
     {
@@ -42,6 +53,12 @@ final class Device extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => DeviceKind::class, 'withdrawn_at' => 'immutable_datetime', 'heard_at' => 'immutable_datetime', 'ignored' => 'integer', 'pot_ignored' => 'integer'];
+        return [
+            'kind' => DeviceKind::class,
+            'withdrawn_at' => 'immutable_datetime',
+            'heard_at' => 'immutable_datetime',
+            'ignored' => 'integer',
+            'pot_ignored' => 'integer',
+        ];
     }
 }

@@ -42,7 +42,25 @@ final class Pot extends Model
 {
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['uid', 'kind', 'sauce', 'name', 'question', 'plan', 'cook', 'place', 'started_at', 'finished_at', 'given_up', 'outcome', 'lesson', 'left_out', 'sauce_version_id', 'service_id', 'branch'];
+    protected $fillable = [
+        'uid',
+        'kind',
+        'sauce',
+        'name',
+        'question',
+        'plan',
+        'cook',
+        'place',
+        'started_at',
+        'finished_at',
+        'given_up',
+        'outcome',
+        'lesson',
+        'left_out',
+        'sauce_version_id',
+        'service_id',
+        'branch',
+    ];
 
     protected $attributes = ['question' => '{}', 'place' => '', 'given_up' => false, 'left_out' => false];
 

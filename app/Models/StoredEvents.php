@@ -28,7 +28,10 @@ final readonly class StoredEvents
      */
     public static function ofAll(array $pots): array
     {
-        return self::events($pots, DB::table('pot_events')->whereIn('pot_id', $pots)->orderBy('pot_id')->orderBy('at_ms')->orderBy('id')->get()->all());
+        return self::events(
+            $pots,
+            DB::table('pot_events')->whereIn('pot_id', $pots)->orderBy('pot_id')->orderBy('at_ms')->orderBy('id')->get()->all(),
+        );
     }
 
     /**
@@ -40,17 +43,37 @@ final readonly class StoredEvents
      */
     public static function coursesOf(array $pots): array
     {
-        $moving = array_filter(EventKind::cases(), static fn(EventKind $kind): bool => $kind->movesTheCourse() && $kind !== EventKind::Tended);
+        $moving = array_filter(
+            EventKind::cases(),
+            static fn(EventKind $kind): bool => $kind->movesTheCourse() && $kind !== EventKind::Tended,
+        );
         $tended = DB::table('pot_events')->whereIn('pot_id', $pots)->where('kind', EventKind::Tended->value);
         // Where a visit was taken back its last one is not known by its moment alone: those few pots are read whole.
-        $whole = DB::table('pot_events as undone')->join('pot_events as tended', 'tended.token', '=', 'undone.undoes')
-            ->whereIn('undone.pot_id', $pots)->where('undone.kind', EventKind::Undone->value)->where('tended.kind', EventKind::Tended->value)->distinct()->pluck('undone.pot_id')->all();
+        $whole = DB::table('pot_events as undone')
+            ->join('pot_events as tended', 'tended.token', '=', 'undone.undoes')
+            ->whereIn('undone.pot_id', $pots)
+            ->where('undone.kind', EventKind::Undone->value)
+            ->where('tended.kind', EventKind::Tended->value)
+            ->distinct()
+            ->pluck('undone.pot_id')
+            ->all();
 
         return self::events($pots, [
             // Only columns of an index, so that the hundreds of visits themselves are never touched.
-            ...(clone $tended)->whereNotIn('pot_id', $whole)->groupBy('kind', 'pot_id', 'step', 'visit')->selectRaw('kind, pot_id, step, visit, max(at_ms) as at_ms')->get()->all(),
+            ...(clone $tended)
+                ->whereNotIn('pot_id', $whole)
+                ->groupBy('kind', 'pot_id', 'step', 'visit')
+                ->selectRaw('kind, pot_id, step, visit, max(at_ms) as at_ms')
+                ->get()
+                ->all(),
             ...(clone $tended)->whereIn('pot_id', $whole)->get()->all(),
-            ...DB::table('pot_events')->whereIn('pot_id', $pots)->whereIn('kind', array_column($moving, 'value'))->orderBy('at_ms')->orderBy('id')->get()->all(),
+            ...DB::table('pot_events')
+                ->whereIn('pot_id', $pots)
+                ->whereIn('kind', array_column($moving, 'value'))
+                ->orderBy('at_ms')
+                ->orderBy('id')
+                ->get()
+                ->all(),
         ]);
     }
 

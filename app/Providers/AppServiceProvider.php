@@ -22,7 +22,9 @@ final class AppServiceProvider extends ServiceProvider
     {
         $file = $this->app->environment('testing') ? getenv('LENTO_TEST_CLOCK') : false;
         if ($file !== false && is_file($file)) {
-            CarbonImmutable::setTestNow(CarbonImmutable::createFromTimestampMs((int) (microtime(true) * 1000.0) + (int) file_get_contents($file)));
+            CarbonImmutable::setTestNow(
+                CarbonImmutable::createFromTimestampMs((int) (microtime(true) * 1000.0) + (int) file_get_contents($file)),
+            );
         }
     }
 
@@ -30,7 +32,10 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->scoped(PotsOn::class);
         $this->app->scoped(Kitchen::class, static fn(): Kitchen => (new LoadKitchen())());
-        $this->app->bind(MeasureSystem::class, static fn(): MeasureSystem => MeasureSystem::tryFrom(config()->string('lento.measures')) ?? MeasureSystem::Metric);
+        $this->app->bind(
+            MeasureSystem::class,
+            static fn(): MeasureSystem => MeasureSystem::tryFrom(config()->string('lento.measures')) ?? MeasureSystem::Metric,
+        );
     }
 
     public function boot(): void

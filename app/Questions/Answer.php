@@ -29,7 +29,14 @@ final readonly class Answer
             return new self(null, $reading->faults);
         }
         try {
-            return new self((new Composer())->answer($reading->question->inKitchen($known ?? $kitchen->factorsFor($reading->question, $kitchen->ring($fields->fields['hob'] ?? '')))), []);
+            return new self(
+                (new Composer())->answer(
+                    $reading->question->inKitchen(
+                        $known ?? $kitchen->factorsFor($reading->question, $kitchen->ring($fields->fields['hob'] ?? '')),
+                    ),
+                ),
+                [],
+            );
         } catch (NotReachable|OutOfRange $refusal) {
             return new self(null, [self::fault($reading->question, $refusal)]);
         }
@@ -49,7 +56,10 @@ final readonly class Answer
 
         return match (true) {
             $refusal instanceof OutOfRange => new FieldFault($field, 'given_out_of_range', ['reason' => RefusalWords::of($refusal)]),
-            !$question->base->hasRoux() && in_array($question->given->kind, [GivenKind::Fat, GivenKind::ReadyRoux], true) => new FieldFault($field, 'no_roux'),
+            !$question->base->hasRoux() && in_array($question->given->kind, [GivenKind::Fat, GivenKind::ReadyRoux], true) => new FieldFault(
+                $field,
+                'no_roux',
+            ),
             !$question->base->hasRoux() => new FieldFault('thickness', 'boil_down'),
             in_array($question->given->kind, [GivenKind::Liquid, GivenKind::Pan], true) => new FieldFault($field, 'given_unreachable'),
             default => new FieldFault('thickness', 'unreachable'),

@@ -36,14 +36,70 @@ final readonly class ComposeFields
 
     /** In the order of the address. */
     public const NAMES = [
-        'sauce', 'liquid', 'liquid_salt', 'given',
-        'amount', 'unit', 'covers', 'each', 'each_unit', 'stock', 'stock_unit', 'have_fat', 'have_fat_unit', 'have_flour', 'have_flour_unit', 'have_roux', 'have_roux_unit',
-        'thickness', 'colour', 'fat', 'ratio', 'school', 'minutes', 'reduce', 'level', 'pan', 'diameter', 'height', 'hob', 'heat',
-        'place', 'oven', 'flour', 'cookout', 'stirring', 'browned', 'aromatics', 'strain', 'pepper', 'salting', 'skin', 'milk', 'late', 'finish', 'salt', 'parts',
+        'sauce',
+        'liquid',
+        'liquid_salt',
+        'given',
+        'amount',
+        'unit',
+        'covers',
+        'each',
+        'each_unit',
+        'stock',
+        'stock_unit',
+        'have_fat',
+        'have_fat_unit',
+        'have_flour',
+        'have_flour_unit',
+        'have_roux',
+        'have_roux_unit',
+        'thickness',
+        'colour',
+        'fat',
+        'ratio',
+        'school',
+        'minutes',
+        'reduce',
+        'level',
+        'pan',
+        'diameter',
+        'height',
+        'hob',
+        'heat',
+        'place',
+        'oven',
+        'flour',
+        'cookout',
+        'stirring',
+        'browned',
+        'aromatics',
+        'strain',
+        'pepper',
+        'salting',
+        'skin',
+        'milk',
+        'late',
+        'finish',
+        'salt',
+        'parts',
     ];
 
     /** What belongs to one sauce and does not carry over to the next. */
-    private const OF_THE_SAUCE = ['liquid', 'liquid_salt', 'thickness', 'colour', 'fat', 'minutes', 'reduce', 'level', 'aromatics', 'strain', 'finish', 'salt', 'parts'];
+    private const OF_THE_SAUCE = [
+        'liquid',
+        'liquid_salt',
+        'thickness',
+        'colour',
+        'fat',
+        'minutes',
+        'reduce',
+        'level',
+        'aromatics',
+        'strain',
+        'finish',
+        'salt',
+        'parts',
+    ];
 
     /** The parts of a formula are many; all else is a word or a number. */
     private const LONGEST = ['parts' => 600];
@@ -64,9 +120,15 @@ final readonly class ComposeFields
         if (is_array($part)) {
             $fields['parts'] = self::written($part);
         }
-        $seen = is_array($query['seen'] ?? null) ? array_map(static fn(mixed $value): string => self::text($value, self::USUALLY_LONGEST), $query['seen']) : [];
+        $seen = is_array($query['seen'] ?? null)
+            ? array_map(static fn(mixed $value): string => self::text($value, self::USUALLY_LONGEST), $query['seen'])
+            : [];
         // A field may still read "6 oz" where it was shown as 6 and its unit beside it.
-        $fields = self::touched(self::nudged(self::withUnits($fields), self::text($query['nudge'] ?? '', 4)), $seen, self::text($query['rung'] ?? '', 20));
+        $fields = self::touched(
+            self::nudged(self::withUnits($fields), self::text($query['nudge'] ?? '', 4)),
+            $seen,
+            self::text($query['rung'] ?? '', 20),
+        );
         // Addresses from before there was more than litres and covers to give.
         $by = self::text($query['by'] ?? '', 10);
         if (!isset(self::GIVEN[$fields['given']])) {
@@ -84,9 +146,12 @@ final readonly class ComposeFields
         return self::from([
             'sauce' => 'veloute',
             'amount' => '2',
-            ...($pan === null
-                ? ['diameter' => (string) config()->integer('lento.pan.diameter_mm'), 'height' => (string) config()->integer('lento.pan.height_mm')]
-                : ['pan' => (string) $pan->id]),
+            ...$pan === null
+                ? [
+                    'diameter' => (string) config()->integer('lento.pan.diameter_mm'),
+                    'height' => (string) config()->integer('lento.pan.height_mm'),
+                ]
+                : ['pan' => (string) $pan->id],
         ]);
     }
 
@@ -110,7 +175,11 @@ final readonly class ComposeFields
         $others = array_merge(...array_values(array_diff_key(self::GIVEN, [$this->given() => true])));
         $fields = array_diff_key($this->fields, array_flip($others));
 
-        return array_filter($fields, static fn(string $value, string $name): bool => $value !== '' && !($name === 'given' && $value === 'litres'), ARRAY_FILTER_USE_BOTH);
+        return array_filter(
+            $fields,
+            static fn(string $value, string $name): bool => $value !== '' && !($name === 'given' && $value === 'litres'),
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /** The same with another answer to some of the fields. */
@@ -140,12 +209,22 @@ final readonly class ComposeFields
         $usual = [
             'sauce' => $base->value,
             'liquid' => $liquid,
-            'thickness' => abs($class->target()->gramsPerLitre - $formula->thickness->gramsPerLitre) < 1e-9 ? $class->value : TypedNumber::plain($formula->thickness->gramsPerLitre),
+            'thickness'
+                => abs($class->target()->gramsPerLitre - $formula->thickness->gramsPerLitre) < 1e-9
+                    ? $class->value
+                    : TypedNumber::plain($formula->thickness->gramsPerLitre),
             'colour' => $formula->colour->value,
             'fat' => $formula->fat,
-            'minutes' => $this->fields['reduce'] !== '' || $formula->reduceBy !== null || !$base->hasRoux() ? '' : (string) $formula->simmerTime($liquid)->inMinutes(),
-            'reduce' => $this->fields['minutes'] !== '' || $formula->reduceBy === null ? '' : TypedNumber::plain(100.0 * $formula->reduceBy),
-            'level' => $this->fields['reduce'] !== '' && $formula->level === SimmerLevel::Bare ? SimmerLevel::Brisk->value : $formula->level->value,
+            'minutes'
+                => $this->fields['reduce'] !== '' || $formula->reduceBy !== null || !$base->hasRoux()
+                    ? ''
+                    : (string) $formula->simmerTime($liquid)->inMinutes(),
+            'reduce'
+                => $this->fields['minutes'] !== '' || $formula->reduceBy === null ? '' : TypedNumber::plain(100.0 * $formula->reduceBy),
+            'level'
+                => $this->fields['reduce'] !== '' && $formula->level === SimmerLevel::Bare
+                    ? SimmerLevel::Brisk->value
+                    : $formula->level->value,
             'heat' => 'medium',
             'hob' => $hob === null ? '' : (string) $hob->id,
             'diameter' => $pan === null ? '' : (string) $pan->millimetresWide,
@@ -202,7 +281,11 @@ final readonly class ComposeFields
     {
         $changed = static fn(string $name): bool => isset($seen[$name]) && $seen[$name] !== $fields[$name];
         if ($changed('sauce')) {
-            return [...$fields, ...array_fill_keys(self::OF_THE_SAUCE, ''), 'given' => in_array($fields['given'], ['fat', 'flour', 'roux'], true) ? 'litres' : $fields['given']];
+            return [
+                ...$fields,
+                ...array_fill_keys(self::OF_THE_SAUCE, ''),
+                'given' => in_array($fields['given'], ['fat', 'flour', 'roux'], true) ? 'litres' : $fields['given'],
+            ];
         }
         foreach (self::GIVEN as $given => $names) {
             if (array_filter($names, $changed) !== []) {
@@ -248,7 +331,16 @@ final readonly class ComposeFields
      */
     private static function withUnits(array $fields): array
     {
-        foreach (['amount' => 'unit', 'each' => 'each_unit', 'stock' => 'stock_unit', 'have_fat' => 'have_fat_unit', 'have_flour' => 'have_flour_unit', 'have_roux' => 'have_roux_unit'] as $name => $unit) {
+        foreach (
+            [
+                'amount' => 'unit',
+                'each' => 'each_unit',
+                'stock' => 'stock_unit',
+                'have_fat' => 'have_fat_unit',
+                'have_flour' => 'have_flour_unit',
+                'have_roux' => 'have_roux_unit',
+            ] as $name => $unit
+        ) {
             if (preg_match('/\A(' . KitchenNumber::PATTERN . ')\s*([a-z][a-z .]*)\z/ui', $fields[$name], $parts) === 1) {
                 [$fields[$name], $fields[$unit]] = [$parts[1], $parts[2]];
             }

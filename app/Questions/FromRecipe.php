@@ -43,7 +43,9 @@ final readonly class FromRecipe
             'diameter' => sprintf('%.0F', $assay->pan->diameter->inMillimetres()),
             'height' => sprintf('%.0F', $assay->pan->height->inMillimetres()),
             // What the recipe has besides stays as it has it: the formula adds nothing of its own.
-            'parts' => PartsField::write(array_fill_keys(array_map(static fn($part): string => $part->ingredient, Formula::house($base)->parts), '0')),
+            'parts' => PartsField::write(
+                array_fill_keys(array_map(static fn($part): string => $part->ingredient, Formula::house($base)->parts), '0'),
+            ),
             'salt' => TypedNumber::plain(max(0.0, min(3.0, $assay->end->saltPercent()))),
         ]);
     }
@@ -61,7 +63,9 @@ final readonly class FromRecipe
 
     private static function mainLiquid(Assay $assay): string
     {
-        $main = self::heaviest($assay, static fn(Ingredient|Fat $kind): bool => $kind instanceof Ingredient && $kind->role === Role::Liquid) ?? 'vegetable-stock';
+        $main
+            = self::heaviest($assay, static fn(Ingredient|Fat $kind): bool => $kind instanceof Ingredient && $kind->role === Role::Liquid)
+            ?? 'vegetable-stock';
 
         return self::TAKEN_FOR[$main] ?? $main;
     }

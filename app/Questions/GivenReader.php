@@ -32,7 +32,13 @@ final readonly class GivenReader
             return Given::pan();
         }
         if ($named === 'stock') {
-            $volume = $this->fields->volumeOf('stock', 'stock_unit', VolumeUnit::Litre, Given::LEAST_LIQUID_LITRES, Given::MOST_LIQUID_LITRES);
+            $volume = $this->fields->volumeOf(
+                'stock',
+                'stock_unit',
+                VolumeUnit::Litre,
+                Given::LEAST_LIQUID_LITRES,
+                Given::MOST_LIQUID_LITRES,
+            );
 
             return $volume === null ? null : Given::liquid($volume);
         }

@@ -64,7 +64,13 @@ final readonly class QuestionReader
     public static function read(array $fields, Kitchen $kitchen): ReadQuestion
     {
         // What the kitchen always does, unless this question says otherwise.
-        return (new self(new TypedFields([...$kitchen->usual(), ...array_filter($fields, static fn(string $value): bool => $value !== '')], $kitchen->measures), $kitchen))->reading();
+        return (new self(
+            new TypedFields(
+                [...$kitchen->usual(), ...array_filter($fields, static fn(string $value): bool => $value !== '')],
+                $kitchen->measures,
+            ),
+            $kitchen,
+        ))->reading();
     }
 
     private function reading(): ReadQuestion
@@ -82,7 +88,8 @@ final readonly class QuestionReader
         $level = $this->fields->enum('level', SimmerLevel::class);
         $school = $this->fields->enum('school', School::class);
         $heat = $this->heat($pan);
-        $oven = $this->fields->number('oven', OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C') ?? TypedNumber::number($this->kitchen->setting('oven'));
+        $oven = $this->fields->number('oven', OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C')
+        ?? TypedNumber::number($this->kitchen->setting('oven'));
         $liquidSalt = $this->fields->number('liquid_salt', 0.0, self::MOST_LIQUID_SALT, ' %');
         $formula = $base === null ? null : $this->formula($base);
         $method = $this->method($formula === null ? new Method() : $formula->method);
@@ -119,7 +126,9 @@ final readonly class QuestionReader
     {
         $larder = $this->kitchen->larder();
 
-        return $salt === null ? $larder : $larder->with($larder->ingredient($liquid)->similar($liquid === '' ? 'stock' : $liquid, salt: $salt / 100.0));
+        return $salt === null
+            ? $larder
+            : $larder->with($larder->ingredient($liquid)->similar($liquid === '' ? 'stock' : $liquid, salt: $salt / 100.0));
     }
 
     /** The formula with this question's own amounts. */
@@ -136,13 +145,21 @@ final readonly class QuestionReader
                 continue;
             }
             if ($number === null || $number < 0.0 || $number > Part::MOST) {
-                $this->fields->note(new FieldFault('parts', 'part', ['part' => $name, 'most' => TypedNumber::plain(Part::MOST), 'unit' => $part->measure->value]));
+                $this->fields->note(
+                    new FieldFault('parts', 'part', [
+                        'part' => $name,
+                        'most' => TypedNumber::plain(Part::MOST),
+                        'unit' => $part->measure->value,
+                    ]),
+                );
             } elseif (abs($number - $part->perLitre) > 1e-9) {
                 $perLitre[$name] = $number;
             }
         }
 
-        return !$this->fields->faulty('parts', 'salt') ? $formula->with(salt: $salt === null ? null : $salt / 100.0, perLitre: $perLitre) : null;
+        return !$this->fields->faulty('parts', 'salt')
+            ? $formula->with(salt: $salt === null ? null : $salt / 100.0, perLitre: $perLitre)
+            : null;
     }
 
     private function method(Method $usual): Method
@@ -219,13 +236,17 @@ final readonly class QuestionReader
             return null;
         }
 
-        return Pan::of(Length::ofMillimetres($diameter), Length::ofMillimetres($height ?? max(Pan::LEAST_MILLIMETRES, round(0.6 * $diameter))));
+        return Pan::of(
+            Length::ofMillimetres($diameter),
+            Length::ofMillimetres($height ?? max(Pan::LEAST_MILLIMETRES, round(0.6 * $diameter))),
+        );
     }
 
     /** Whether no other size was typed over the kitchen's own pan. */
     private function isAsMeasured(OwnPan $own): bool
     {
-        return in_array($this->fields->text('diameter'), ['', (string) $own->millimetresWide], true) && in_array($this->fields->text('height'), ['', (string) $own->millimetresHigh], true);
+        return in_array($this->fields->text('diameter'), ['', (string) $own->millimetresWide], true)
+            && in_array($this->fields->text('height'), ['', (string) $own->millimetresHigh], true);
     }
 
     private function refuseNoPan(?Given $given, ?Pan $pan): void
@@ -238,7 +259,12 @@ final readonly class QuestionReader
     private function refuseShallow(?Given $given, ?Pan $pan): void
     {
         $yield = $given?->volume;
-        if ($given?->kind !== GivenKind::Yield || $yield === null || $pan === null || $yield->inLitres() >= Composer::leastYield($pan)->inLitres()) {
+        if (
+            $given?->kind !== GivenKind::Yield
+            || $yield === null
+            || $pan === null
+            || $yield->inLitres() >= Composer::leastYield($pan)->inLitres()
+        ) {
             return;
         }
         $most = floor($pan->brim()->inLitres() * 8.0) / 10.0;

@@ -169,11 +169,15 @@ final class TypedFields
     /** @param list<string> $choices */
     public function notOneOf(string $field, array $choices): void
     {
-        $this->note(new FieldFault($field, 'choice', ['value' => mb_substr($this->text($field), 0, 40), 'choices' => implode(', ', $choices)]));
+        $this->note(
+            new FieldFault($field, 'choice', ['value' => mb_substr($this->text($field), 0, 40), 'choices' => implode(', ', $choices)]),
+        );
     }
 
     public function outOfRange(string $field, float $least, float $most, string $unit): void
     {
-        $this->note(new FieldFault($field, 'number', ['least' => TypedNumber::plain($least), 'most' => TypedNumber::plain($most), 'unit' => $unit]));
+        $this->note(
+            new FieldFault($field, 'number', ['least' => TypedNumber::plain($least), 'most' => TypedNumber::plain($most), 'unit' => $unit]),
+        );
     }
 }

@@ -39,28 +39,41 @@ final readonly class EventCodec
     /** @return array<string, mixed> its kind's own fields */
     public static function fields(Event $event): array
     {
-        return array_filter(match (true) {
-            $event instanceof Happened\Done => ['to' => $event->to],
-            $event instanceof Happened\Poured, $event instanceof Happened\Unpoured => ['addition' => $event->addition],
-            $event instanceof Happened\MoreTime => ['s' => $event->time->seconds],
-            $event instanceof Happened\Tended => ['visit' => $event->tending->value],
-            $event instanceof Happened\HeatSet => ['heat' => $event->heat->value],
-            $event instanceof Happened\ReadOff => ['reading' => $event->reading->kind->value, 'si' => $event->reading->inSi()],
-            $event instanceof Happened\Tasted => ['taste' => $event->taste->value],
-            $event instanceof Happened\ToppedUp => ['m3' => $event->liquid->cubicMetres],
-            $event instanceof Happened\Thickened => ['means' => $event->means->value, 'kg' => $event->thickener->kilograms],
-            $event instanceof Happened\Rescued => ['fault' => $event->fault->value, 'remedy' => $event->remedy->value, 'm3' => $event->liquid?->cubicMetres, 'kg' => $event->solid?->kilograms, 'means' => $event->means?->value],
-            $event instanceof Happened\FollowedUp => ['how' => $event->how->value, 'rescue' => $event->rescue],
-            $event instanceof Happened\Moved => ['place' => $event->place],
-            $event instanceof Happened\TakenOver => ['cook' => $event->cook],
-            $event instanceof Happened\KeptFor => ['kept' => $event->kept->value],
-            $event instanceof Happened\LadledOff => ['m3' => $event->volume->cubicMetres, 'branch' => $event->branch === '' ? null : $event->branch, 'for' => $event->for === '' ? null : $event->for],
-            $event instanceof Happened\Noted => ['text' => $event->text],
-            $event instanceof Happened\Undone => ['undoes' => $event->undoes],
-            $event instanceof Happened\Finished => ['outcome' => $event->outcome === null ? null : self::outcome($event->outcome)],
-            $event instanceof Happened\Unknown => $event->fields,
-            default => [],
-        }, static fn(mixed $value): bool => $value !== null);
+        return array_filter(
+            match (true) {
+                $event instanceof Happened\Done => ['to' => $event->to],
+                $event instanceof Happened\Poured, $event instanceof Happened\Unpoured => ['addition' => $event->addition],
+                $event instanceof Happened\MoreTime => ['s' => $event->time->seconds],
+                $event instanceof Happened\Tended => ['visit' => $event->tending->value],
+                $event instanceof Happened\HeatSet => ['heat' => $event->heat->value],
+                $event instanceof Happened\ReadOff => ['reading' => $event->reading->kind->value, 'si' => $event->reading->inSi()],
+                $event instanceof Happened\Tasted => ['taste' => $event->taste->value],
+                $event instanceof Happened\ToppedUp => ['m3' => $event->liquid->cubicMetres],
+                $event instanceof Happened\Thickened => ['means' => $event->means->value, 'kg' => $event->thickener->kilograms],
+                $event instanceof Happened\Rescued => [
+                    'fault' => $event->fault->value,
+                    'remedy' => $event->remedy->value,
+                    'm3' => $event->liquid?->cubicMetres,
+                    'kg' => $event->solid?->kilograms,
+                    'means' => $event->means?->value,
+                ],
+                $event instanceof Happened\FollowedUp => ['how' => $event->how->value, 'rescue' => $event->rescue],
+                $event instanceof Happened\Moved => ['place' => $event->place],
+                $event instanceof Happened\TakenOver => ['cook' => $event->cook],
+                $event instanceof Happened\KeptFor => ['kept' => $event->kept->value],
+                $event instanceof Happened\LadledOff => [
+                    'm3' => $event->volume->cubicMetres,
+                    'branch' => $event->branch === '' ? null : $event->branch,
+                    'for' => $event->for === '' ? null : $event->for,
+                ],
+                $event instanceof Happened\Noted => ['text' => $event->text],
+                $event instanceof Happened\Undone => ['undoes' => $event->undoes],
+                $event instanceof Happened\Finished => ['outcome' => $event->outcome === null ? null : self::outcome($event->outcome)],
+                $event instanceof Happened\Unknown => $event->fields,
+                default => [],
+            },
+            static fn(mixed $value): bool => $value !== null,
+        );
     }
 
     public static function kind(Event $event): string
@@ -76,30 +89,51 @@ final readonly class EventCodec
      */
     public static function event(string $kind, Stamp $stamp, Node $node): Event
     {
-        return $node->into(static fn(Node $node): Event => match (EventKind::tryFrom($kind)) {
-            EventKind::Done => new Happened\Done($stamp, $node->maybe('to')?->text()),
-            EventKind::Back => new Happened\WentBack($stamp),
-            EventKind::Poured => new Happened\Poured($stamp, $node->get('addition')->text()),
-            EventKind::Unpoured => new Happened\Unpoured($stamp, $node->get('addition')->text()),
-            EventKind::MoreTime => new Happened\MoreTime($stamp, Duration::ofSeconds($node->get('s')->float())),
-            EventKind::Tended => new Happened\Tended($stamp, $node->get('visit')->one(TendingKind::class)),
-            EventKind::Heat => new Happened\HeatSet($stamp, HobHeat::tryFrom($node->get('heat')->text()) ?? $node->get('heat')->one(SimmerLevel::class)),
-            EventKind::Read => new Happened\ReadOff($stamp, Reading::ofSi($node->get('reading')->one(ReadingKind::class), $node->get('si')->float())),
-            EventKind::Tasted => new Happened\Tasted($stamp, $node->get('taste')->one(Taste::class)),
-            EventKind::ToppedUp => new Happened\ToppedUp($stamp, Volume::ofCubicMetres($node->get('m3')->float())),
-            EventKind::Thickened => new Happened\Thickened($stamp, $node->get('means')->one(Means::class), Mass::ofKilograms($node->get('kg')->float())),
-            EventKind::Rescued => self::rescued($stamp, $node),
-            EventKind::FollowedUp => new Happened\FollowedUp($stamp, $node->get('how')->one(FollowUp::class), $node->get('rescue')->text()),
-            EventKind::Moved => new Happened\Moved($stamp, $node->get('place')->text()),
-            EventKind::TakenOver => new Happened\TakenOver($stamp, $node->get('cook')->text()),
-            EventKind::Kept => new Happened\KeptFor($stamp, $node->get('kept')->one(KeptAs::class)),
-            EventKind::LadledOff => new Happened\LadledOff($stamp, Volume::ofCubicMetres($node->get('m3')->float()), $node->maybe('branch')?->text() ?? '', $node->maybe('for')?->text() ?? ''),
-            EventKind::Note => new Happened\Noted($stamp, $node->get('text')->text()),
-            EventKind::Undone => new Happened\Undone($stamp, $node->get('undoes')->text()),
-            EventKind::Finished => new Happened\Finished($stamp, $node->has('outcome') ? self::toOutcome($node->get('outcome')) : null),
-            EventKind::TakenOff => new Happened\TakenOff($stamp),
-            EventKind::Unknown, null => new Happened\Unknown($stamp, $kind, $node->raw()),
-        });
+        return $node->into(
+            static fn(Node $node): Event => match (EventKind::tryFrom($kind)) {
+                EventKind::Done => new Happened\Done($stamp, $node->maybe('to')?->text()),
+                EventKind::Back => new Happened\WentBack($stamp),
+                EventKind::Poured => new Happened\Poured($stamp, $node->get('addition')->text()),
+                EventKind::Unpoured => new Happened\Unpoured($stamp, $node->get('addition')->text()),
+                EventKind::MoreTime => new Happened\MoreTime($stamp, Duration::ofSeconds($node->get('s')->float())),
+                EventKind::Tended => new Happened\Tended($stamp, $node->get('visit')->one(TendingKind::class)),
+                EventKind::Heat => new Happened\HeatSet(
+                    $stamp,
+                    HobHeat::tryFrom($node->get('heat')->text()) ?? $node->get('heat')->one(SimmerLevel::class),
+                ),
+                EventKind::Read => new Happened\ReadOff(
+                    $stamp,
+                    Reading::ofSi($node->get('reading')->one(ReadingKind::class), $node->get('si')->float()),
+                ),
+                EventKind::Tasted => new Happened\Tasted($stamp, $node->get('taste')->one(Taste::class)),
+                EventKind::ToppedUp => new Happened\ToppedUp($stamp, Volume::ofCubicMetres($node->get('m3')->float())),
+                EventKind::Thickened => new Happened\Thickened(
+                    $stamp,
+                    $node->get('means')->one(Means::class),
+                    Mass::ofKilograms($node->get('kg')->float()),
+                ),
+                EventKind::Rescued => self::rescued($stamp, $node),
+                EventKind::FollowedUp => new Happened\FollowedUp(
+                    $stamp,
+                    $node->get('how')->one(FollowUp::class),
+                    $node->get('rescue')->text(),
+                ),
+                EventKind::Moved => new Happened\Moved($stamp, $node->get('place')->text()),
+                EventKind::TakenOver => new Happened\TakenOver($stamp, $node->get('cook')->text()),
+                EventKind::Kept => new Happened\KeptFor($stamp, $node->get('kept')->one(KeptAs::class)),
+                EventKind::LadledOff => new Happened\LadledOff(
+                    $stamp,
+                    Volume::ofCubicMetres($node->get('m3')->float()),
+                    $node->maybe('branch')?->text() ?? '',
+                    $node->maybe('for')?->text() ?? '',
+                ),
+                EventKind::Note => new Happened\Noted($stamp, $node->get('text')->text()),
+                EventKind::Undone => new Happened\Undone($stamp, $node->get('undoes')->text()),
+                EventKind::Finished => new Happened\Finished($stamp, $node->has('outcome') ? self::toOutcome($node->get('outcome')) : null),
+                EventKind::TakenOff => new Happened\TakenOff($stamp),
+                EventKind::Unknown, null => new Happened\Unknown($stamp, $kind, $node->raw()),
+            },
+        );
     }
 
     /** @return array<string, mixed> */
@@ -118,15 +152,30 @@ final readonly class EventCodec
 
     public static function toOutcome(Node $node): Outcome
     {
-        return $node->into(static fn(Node $node): Outcome => Outcome::of(Volume::ofCubicMetres($node->get('m3')->float()), $node->get('spoon')->one(SpoonWord::class), $node->maybe('colour')?->one(Colour::class))
-            ->saying($node->maybe('taste')?->text() ?? '', $node->maybe('change')?->text() ?? '')
-            ->keeping(Volume::ofCubicMetres($node->maybe('held_m3')?->float() ?? 0.0), Volume::ofCubicMetres($node->maybe('cooled_m3')?->float() ?? 0.0)));
+        return $node->into(
+            static fn(Node $node): Outcome => Outcome::of(
+                Volume::ofCubicMetres($node->get('m3')->float()),
+                $node->get('spoon')->one(SpoonWord::class),
+                $node->maybe('colour')?->one(Colour::class),
+            )
+                ->saying($node->maybe('taste')?->text() ?? '', $node->maybe('change')?->text() ?? '')
+                ->keeping(
+                    Volume::ofCubicMetres($node->maybe('held_m3')?->float() ?? 0.0),
+                    Volume::ofCubicMetres($node->maybe('cooled_m3')?->float() ?? 0.0),
+                ),
+        );
     }
 
     /** @return array<string, mixed> as a line of a log file, its moment in UTC to the millisecond */
     public static function toFile(Event $event): array
     {
-        return ['id' => $event->id, 'at' => $event->at->setTimezone(new DateTimeZone('UTC'))->format(Moment::FORMAT), 'kind' => self::kind($event), 'step' => $event->step, ...self::fields($event)];
+        return [
+            'id' => $event->id,
+            'at' => $event->at->setTimezone(new DateTimeZone('UTC'))->format(Moment::FORMAT),
+            'kind' => self::kind($event),
+            'step' => $event->step,
+            ...self::fields($event),
+        ];
     }
 
     /** @throws Unreadable naming the field */
@@ -152,7 +201,13 @@ final readonly class EventCodec
             'at_ms' => Moment::ms($event->at),
             'visit' => $event instanceof Happened\Tended ? $event->tending->value : null,
             'undoes' => $event instanceof Happened\Undone ? $event->undoes : null,
-            'data' => $fields === [] ? '{}' : json_encode($fields, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION),
+            'data'
+                => $fields === []
+                    ? '{}'
+                    : json_encode(
+                        $fields,
+                        JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+                    ),
         ];
     }
 
@@ -163,7 +218,11 @@ final readonly class EventCodec
         $at = Moment::of(is_numeric($row['at_ms'] ?? null) ? (int) $row['at_ms'] : 0);
         $data = $text('data');
 
-        return self::event($text('kind'), Stamp::of($text('token'), $text('step'), $at), Node::root($data === '' || $data === '{}' ? self::visit($text('visit')) : json_decode($data, true, 32), 'event'));
+        return self::event(
+            $text('kind'),
+            Stamp::of($text('token'), $text('step'), $at),
+            Node::root($data === '' || $data === '{}' ? self::visit($text('visit')) : json_decode($data, true, 32), 'event'),
+        );
     }
 
     /**

@@ -38,11 +38,21 @@ final readonly class LessonCodec
         $level = is_string($row['level'] ?? null) ? SimmerLevel::tryFrom($row['level']) : null;
         $heat = is_string($row['heat'] ?? null) ? HobHeat::tryFrom($row['heat']) : null;
         $observed = static function (mixed $pair): ?Observation {
-            return is_array($pair) && is_numeric($pair[0] ?? null) && is_numeric($pair[1] ?? null) && $pair[0] > 0.0 && $pair[1] > 0.0 ? new Observation((float) $pair[0], (float) $pair[1]) : null;
+            return is_array($pair) && is_numeric($pair[0] ?? null) && is_numeric($pair[1] ?? null) && $pair[0] > 0.0 && $pair[1] > 0.0
+                ? new Observation((float) $pair[0], (float) $pair[1])
+                : null;
         };
 
         return $level === null || $heat === null || !is_numeric($row['pan_mm'] ?? null)
             ? null
-            : new Lesson(Length::ofMillimetres((float) $row['pan_mm']), $level, $heat, $observed($row['evaporation'] ?? null), $observed($row['browning'] ?? null), $observed($row['flour'] ?? null), is_string($row['ring'] ?? null) ? $row['ring'] : '');
+            : new Lesson(
+                Length::ofMillimetres((float) $row['pan_mm']),
+                $level,
+                $heat,
+                $observed($row['evaporation'] ?? null),
+                $observed($row['browning'] ?? null),
+                $observed($row['flour'] ?? null),
+                is_string($row['ring'] ?? null) ? $row['ring'] : '',
+            );
     }
 }

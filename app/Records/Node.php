@@ -42,7 +42,9 @@ final readonly class Node
     {
         $path = $this->path === '' ? $key : $this->path . '.' . $key;
 
-        return is_array($this->value) && array_key_exists($key, $this->value) ? new self($this->value[$key], $path) : throw Unreadable::at($path, 'missing');
+        return is_array($this->value) && array_key_exists($key, $this->value)
+            ? new self($this->value[$key], $path)
+            : throw Unreadable::at($path, 'missing');
     }
 
     /** What stands at a key; null where nothing does. */

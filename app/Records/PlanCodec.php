@@ -47,11 +47,34 @@ final readonly class PlanCodec
     {
         return self::some([
             'v' => self::VERSION,
-            'making' => $plan->making === null ? null : self::some(['sauce' => $plan->making->sauce, 'root' => $plan->making->root, 'liquid' => $plan->making->liquid, 'parent' => $plan->making->parent, 'fat' => $plan->making->fat], ''),
+            'making'
+                => $plan->making === null
+                    ? null
+                    : self::some(
+                        [
+                            'sauce' => $plan->making->sauce,
+                            'root' => $plan->making->root,
+                            'liquid' => $plan->making->liquid,
+                            'parent' => $plan->making->parent,
+                            'fat' => $plan->making->fat,
+                        ],
+                        '',
+                    ),
             'promise' => $plan->promise === null ? null : self::promise($plan->promise),
             'steps' => array_map(StepCodec::step(...), $plan->steps),
             'cooking' => $plan->cooking === null ? null : self::cooking($plan->cooking),
-            'ladles' => $plan->ladles === [] ? null : array_map(static fn(Ladle $one): array => ['branch' => $one->branch, 'sauce' => $one->sauce, 'liquid' => $one->liquid, 'm3' => $one->volume->cubicMetres], $plan->ladles),
+            'ladles'
+                => $plan->ladles === []
+                    ? null
+                    : array_map(
+                        static fn(Ladle $one): array => [
+                            'branch' => $one->branch,
+                            'sauce' => $one->sauce,
+                            'liquid' => $one->liquid,
+                            'm3' => $one->volume->cubicMetres,
+                        ],
+                        $plan->ladles,
+                    ),
         ]);
     }
 
@@ -70,12 +93,24 @@ final readonly class PlanCodec
             throw Unreadable::at($path . '.steps', 'list');
         }
 
-        return $node->into(static fn(Node $node): Plan => Plan::of(
-            $steps,
-            $making === null ? null : Making::of($making->get('sauce')->text(), $making->get('root')->text(), $making->maybe('liquid')?->text() ?? '', $making->maybe('parent')?->text() ?? '', $making->maybe('fat')?->text() ?? ''),
-            $promise === null ? null : self::toPromise($promise),
-            $cooking === null ? null : self::toCooking($cooking),
-        ))->withLadles(array_map(self::toLadle(...), $node->maybe('ladles')?->all() ?? []));
+        return $node
+            ->into(
+                static fn(Node $node): Plan => Plan::of(
+                    $steps,
+                    $making === null
+                        ? null
+                        : Making::of(
+                            $making->get('sauce')->text(),
+                            $making->get('root')->text(),
+                            $making->maybe('liquid')?->text() ?? '',
+                            $making->maybe('parent')?->text() ?? '',
+                            $making->maybe('fat')?->text() ?? '',
+                        ),
+                    $promise === null ? null : self::toPromise($promise),
+                    $cooking === null ? null : self::toCooking($cooking),
+                ),
+            )
+            ->withLadles(array_map(self::toLadle(...), $node->maybe('ladles')?->all() ?? []));
     }
 
     /**
@@ -105,7 +140,11 @@ final readonly class PlanCodec
     {
         $row = static fn(Factor $factor): array => [$factor->value, $factor->deviation, $factor->observations];
 
-        return ['evaporation' => $row($factors->evaporation), 'browning' => $row($factors->browning), 'flour' => $row($factors->flourStrength)];
+        return [
+            'evaporation' => $row($factors->evaporation),
+            'browning' => $row($factors->browning),
+            'flour' => $row($factors->flourStrength),
+        ];
     }
 
     public static function toFactors(Node $node): KitchenFactors
@@ -150,7 +189,10 @@ final readonly class PlanCodec
                 $spoon,
                 EquivalentFlour::ofGramsPerLitre($grams),
                 Band::between($band[0] ?? $grams, $band[1] ?? $grams, $band[2] ?? $grams),
-                array_map(static fn(Node $class): ThicknessClass => $class->one(ThicknessClass::class), $node->maybe('could_be')?->all() ?? []),
+                array_map(
+                    static fn(Node $class): ThicknessClass => $class->one(ThicknessClass::class),
+                    $node->maybe('could_be')?->all() ?? [],
+                ),
                 Length::ofMetres($node->maybe('film_m')?->float() ?? 0.0),
                 $node->maybe('salt_percent')?->float() ?? 0.0,
             );
@@ -190,40 +232,56 @@ final readonly class PlanCodec
         $boils = $node->maybe('boils_k');
         $roux = $node->maybe('roux');
 
-        return $node->into(static fn(Node $node): Cooking => Cooking::of(
-            new Place(self::toPan($node->get('pan')), self::toFactors($node->get('factors')), $boils === null ? null : Temperature::ofKelvin($boils->float())),
-            Sauces::of(
-                $node->get('stands_from')->text(),
-                $node->get('boils_from')->text(),
-                SauceCodec::toSauce($node->get('start')),
-                SauceCodec::toSauce($node->get('tested')),
-                SauceCodec::toSauce($node->get('served')),
-                Volume::ofCubicMetres($node->get('pieces_m3')->float()),
-                $node->get('spread')->float(),
+        return $node->into(
+            static fn(Node $node): Cooking => Cooking::of(
+                new Place(
+                    self::toPan($node->get('pan')),
+                    self::toFactors($node->get('factors')),
+                    $boils === null ? null : Temperature::ofKelvin($boils->float()),
+                ),
+                Sauces::of(
+                    $node->get('stands_from')->text(),
+                    $node->get('boils_from')->text(),
+                    SauceCodec::toSauce($node->get('start')),
+                    SauceCodec::toSauce($node->get('tested')),
+                    SauceCodec::toSauce($node->get('served')),
+                    Volume::ofCubicMetres($node->get('pieces_m3')->float()),
+                    $node->get('spread')->float(),
+                ),
+                new Ways(
+                    $node->get('level')->one(SimmerLevel::class),
+                    Duration::ofSeconds($node->get('simmer_s')->float()),
+                    $node->get('stirred')->float(),
+                    $node->get('late')->one(LateThickening::class),
+                    $node->get('skin')->one(SkinGuard::class),
+                    $node->get('lumps')->one(Risk::class),
+                ),
+                SauceCodec::toIngredient($node->get('liquid')),
+                SauceCodec::toSauce($node->get('per_gram')),
+                $roux === null ? null : self::toRoux($roux),
             ),
-            new Ways(
-                $node->get('level')->one(SimmerLevel::class),
-                Duration::ofSeconds($node->get('simmer_s')->float()),
-                $node->get('stirred')->float(),
-                $node->get('late')->one(LateThickening::class),
-                $node->get('skin')->one(SkinGuard::class),
-                $node->get('lumps')->one(Risk::class),
-            ),
-            SauceCodec::toIngredient($node->get('liquid')),
-            SauceCodec::toSauce($node->get('per_gram')),
-            $roux === null ? null : self::toRoux($roux),
-        ));
+        );
     }
 
     /** @return array<string, mixed> */
     private static function pan(Pan $pan): array
     {
-        return ['diameter_m' => $pan->diameter->metres, 'height_m' => $pan->height->metres, 'kg' => $pan->mass()->kilograms, 'base' => $pan->base->value];
+        return [
+            'diameter_m' => $pan->diameter->metres,
+            'height_m' => $pan->height->metres,
+            'kg' => $pan->mass()->kilograms,
+            'base' => $pan->base->value,
+        ];
     }
 
     private static function toPan(Node $node): Pan
     {
-        return Pan::of(Length::ofMetres($node->get('diameter_m')->float()), Length::ofMetres($node->get('height_m')->float()), Mass::ofKilograms($node->get('kg')->float()), $node->get('base')->one(PanBase::class));
+        return Pan::of(
+            Length::ofMetres($node->get('diameter_m')->float()),
+            Length::ofMetres($node->get('height_m')->float()),
+            Mass::ofKilograms($node->get('kg')->float()),
+            $node->get('base')->one(PanBase::class),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -249,7 +307,12 @@ final readonly class PlanCodec
     {
         $lifted = $node->maybe('lifted');
         $plan = RouxPlan::of(
-            Roux::of(SauceCodec::toThickener($node->get('flour')), Mass::ofKilograms($node->get('flour_kg')->float()), SauceCodec::toFat($node->get('fat')), Mass::ofKilograms($node->get('fat_kg')->float())),
+            Roux::of(
+                SauceCodec::toThickener($node->get('flour')),
+                Mass::ofKilograms($node->get('flour_kg')->float()),
+                SauceCodec::toFat($node->get('fat')),
+                Mass::ofKilograms($node->get('fat_kg')->float()),
+            ),
             $node->get('colour')->one(Colour::class),
             $node->get('heat')->one(HobHeat::class),
             Shade::of($node->get('ends')->float()),
@@ -263,7 +326,14 @@ final readonly class PlanCodec
     /** @return array<string, float> */
     private static function lifted(RouxState $state): array
     {
-        return ['melting_s' => $state->melting->seconds, 's' => $state->time->seconds, 'k' => $state->temperature->kelvin, 'dose' => $state->dose, 'raw_taste' => $state->rawTaste, 'water_kg' => $state->water->kilograms];
+        return [
+            'melting_s' => $state->melting->seconds,
+            's' => $state->time->seconds,
+            'k' => $state->temperature->kelvin,
+            'dose' => $state->dose,
+            'raw_taste' => $state->rawTaste,
+            'water_kg' => $state->water->kilograms,
+        ];
     }
 
     private static function toLifted(Node $node): RouxState
@@ -281,7 +351,14 @@ final readonly class PlanCodec
 
     private static function toLadle(Node $node): Ladle
     {
-        return $node->into(static fn(Node $node): Ladle => new Ladle($node->get('branch')->text(), $node->get('sauce')->text(), $node->get('liquid')->text(), Volume::ofCubicMetres($node->get('m3')->float())));
+        return $node->into(
+            static fn(Node $node): Ladle => new Ladle(
+                $node->get('branch')->text(),
+                $node->get('sauce')->text(),
+                $node->get('liquid')->text(),
+                Volume::ofCubicMetres($node->get('m3')->float()),
+            ),
+        );
     }
 
     /**

@@ -18,8 +18,17 @@ use Lento\Thickness\Starch;
 final readonly class SauceCodec
 {
     private const STARCH = [
-        'grams' => 'grams', 'strength' => 'strengthGrams', 'plain' => 'plainGrams', 'dry' => 'dryGrams', 'raw' => 'rawGrams', 'long_simmer_loss' => 'longSimmerLoss',
-        'swelling_c' => 'swellingCelsius', 'gelatinised' => 'gelatinised', 'acid_left' => 'acidLeft', 'simmered_min' => 'simmeredMinutes', 'raw_taste' => 'rawTaste',
+        'grams' => 'grams',
+        'strength' => 'strengthGrams',
+        'plain' => 'plainGrams',
+        'dry' => 'dryGrams',
+        'raw' => 'rawGrams',
+        'long_simmer_loss' => 'longSimmerLoss',
+        'swelling_c' => 'swellingCelsius',
+        'gelatinised' => 'gelatinised',
+        'acid_left' => 'acidLeft',
+        'simmered_min' => 'simmeredMinutes',
+        'raw_taste' => 'rawTaste',
     ];
 
     /** @return array<string, mixed> g; what is none of is left out */
@@ -30,7 +39,10 @@ final readonly class SauceCodec
             $starch[$key] = $sauce->starch->{$property};
         }
 
-        return [...array_filter($sauce->parts(), static fn(float $part): bool => $part !== 0.0), ...($sauce->starch->grams === 0.0 && $sauce->starch->strengthGrams === 0.0 ? [] : ['starch' => $starch])];
+        return [
+            ...array_filter($sauce->parts(), static fn(float $part): bool => $part !== 0.0),
+            ...$sauce->starch->grams === 0.0 && $sauce->starch->strengthGrams === 0.0 ? [] : ['starch' => $starch],
+        ];
     }
 
     public static function toSauce(Node $node): Sauce
@@ -49,9 +61,23 @@ final readonly class SauceCodec
     public static function ingredient(Ingredient $kind): array
     {
         return [
-            'id' => $kind->id, 'role' => $kind->role->value, 'g_per_ml' => $kind->density->inGramsPerMillilitre(),
-            'parts' => ['water' => $kind->water, 'fat' => $kind->fat, 'solids' => $kind->solids, 'milk_solids' => $kind->milkSolids, 'gelatin' => $kind->gelatin, 'salt' => $kind->salt, 'alcohol' => $kind->alcohol, 'thickening' => $kind->thickening, 'yolk' => $kind->yolk],
-            'ph' => $kind->pH, 'buffer' => $kind->buffer, 'allergens' => array_column($kind->allergens, 'value'),
+            'id' => $kind->id,
+            'role' => $kind->role->value,
+            'g_per_ml' => $kind->density->inGramsPerMillilitre(),
+            'parts' => [
+                'water' => $kind->water,
+                'fat' => $kind->fat,
+                'solids' => $kind->solids,
+                'milk_solids' => $kind->milkSolids,
+                'gelatin' => $kind->gelatin,
+                'salt' => $kind->salt,
+                'alcohol' => $kind->alcohol,
+                'thickening' => $kind->thickening,
+                'yolk' => $kind->yolk,
+            ],
+            'ph' => $kind->pH,
+            'buffer' => $kind->buffer,
+            'allergens' => array_column($kind->allergens, 'value'),
         ];
     }
 
@@ -82,7 +108,16 @@ final readonly class SauceCodec
     /** @return array<string, mixed> */
     public static function fat(Fat $fat): array
     {
-        return ['id' => $fat->id, 'g_per_ml' => $fat->density->inGramsPerMillilitre(), 'fat' => $fat->fat, 'water' => $fat->water, 'solids' => $fat->solids, 'smokes_k' => $fat->smokes->kelvin, 'melts_k' => $fat->melts->kelvin, 'allergens' => array_column($fat->allergens, 'value')];
+        return [
+            'id' => $fat->id,
+            'g_per_ml' => $fat->density->inGramsPerMillilitre(),
+            'fat' => $fat->fat,
+            'water' => $fat->water,
+            'solids' => $fat->solids,
+            'smokes_k' => $fat->smokes->kelvin,
+            'melts_k' => $fat->melts->kelvin,
+            'allergens' => array_column($fat->allergens, 'value'),
+        ];
     }
 
     public static function toFat(Node $node): Fat
@@ -103,15 +138,28 @@ final readonly class SauceCodec
     public static function thickener(Thickener $kind): array
     {
         return [
-            'id' => $kind->id, 'packs_kg_per_m3' => $kind->packs(), 'water' => $kind->water, 'starch' => $kind->starch, 'protein' => $kind->protein, 'fat' => $kind->fat, 'amylose' => $kind->amylose, 'power' => $kind->power,
-            'swelling_k' => $kind->swelling->kelvin, 'long_simmer_loss' => $kind->longSimmerLoss, 'raw_taste' => $kind->rawTaste, 'allergens' => array_column($kind->allergens, 'value'),
+            'id' => $kind->id,
+            'packs_kg_per_m3' => $kind->packs(),
+            'water' => $kind->water,
+            'starch' => $kind->starch,
+            'protein' => $kind->protein,
+            'fat' => $kind->fat,
+            'amylose' => $kind->amylose,
+            'power' => $kind->power,
+            'swelling_k' => $kind->swelling->kelvin,
+            'long_simmer_loss' => $kind->longSimmerLoss,
+            'raw_taste' => $kind->rawTaste,
+            'allergens' => array_column($kind->allergens, 'value'),
         ];
     }
 
     public static function toThickener(Node $node): Thickener
     {
         return $node->into(static function (Node $node): Thickener {
-            $packs = array_map(static fn(float $packed): Density => Density::ofGramsPerMillilitre($packed / 1000.0), $node->get('packs_kg_per_m3')->floats());
+            $packs = array_map(
+                static fn(float $packed): Density => Density::ofGramsPerMillilitre($packed / 1000.0),
+                $node->get('packs_kg_per_m3')->floats(),
+            );
             if (count($packs) !== 3) {
                 throw $node->get('packs_kg_per_m3')->wrong('list');
             }

@@ -44,7 +44,14 @@ final readonly class StepCodec
             'band_min' => $pace->band === null ? null : [$pace->band->low, $pace->band->likely, $pace->band->high],
             'hands_on' => $pace->handsOn,
             'timed' => $pace->timed,
-            'visits_s' => $pace->tendings === [] ? null : array_column(array_map(static fn(Tending $one): array => [$one->kind->value, $one->every->seconds], $pace->tendings), 1, 0),
+            'visits_s'
+                => $pace->tendings === []
+                    ? null
+                    : array_column(
+                        array_map(static fn(Tending $one): array => [$one->kind->value, $one->every->seconds], $pace->tendings),
+                        1,
+                        0,
+                    ),
             'vessel' => $on->vessel->value,
             'simmers' => $on->simmers?->value,
             'at_least_k' => $on->bounds->atLeast?->kelvin,
@@ -55,7 +62,15 @@ final readonly class StepCodec
             'joins' => $step->effect->joins === null ? null : SauceCodec::sauce($step->effect->joins),
             'amounts' => $step->amounts === [] ? null : array_map(self::amount(...), $step->amounts),
             'additions' => $step->additions === [] ? null : array_map(self::addition(...), $step->additions),
-            'said' => $step->said === null ? null : ['title' => $step->said->title, 'cue' => $step->said->cue, 'caution' => $step->said->caution, 'ticks' => $step->said->ticks],
+            'said'
+                => $step->said === null
+                    ? null
+                    : [
+                        'title' => $step->said->title,
+                        'cue' => $step->said->cue,
+                        'caution' => $step->said->caution,
+                        'ticks' => $step->said->ticks,
+                    ],
         ]);
     }
 
@@ -66,13 +81,36 @@ final readonly class StepCodec
         $joins = $node->maybe('joins');
         $said = $node->maybe('said');
         $step = $step
-            ->in(Conditions::in($node->get('vessel')->one(Vessel::class), $node->maybe('simmers')?->one(SimmerLevel::class), self::toBounds($node), self::toTemperature($node->maybe('at_k'))))
+            ->in(
+                Conditions::in(
+                    $node->get('vessel')->one(Vessel::class),
+                    $node->maybe('simmers')?->one(SimmerLevel::class),
+                    self::toBounds($node),
+                    self::toTemperature($node->maybe('at_k')),
+                ),
+            )
             ->until(self::toEnds($node->maybe('ends')))
-            ->changing($node->into(static fn(Node $node): Effect => Effect::keeping($node->maybe('keeps')?->float() ?? 1.0, $joins === null ? null : SauceCodec::toSauce($joins))))
+            ->changing(
+                $node->into(
+                    static fn(Node $node): Effect => Effect::keeping(
+                        $node->maybe('keeps')?->float() ?? 1.0,
+                        $joins === null ? null : SauceCodec::toSauce($joins),
+                    ),
+                ),
+            )
             ->using(array_map(self::toAmount(...), $node->maybe('amounts')?->all() ?? []))
             ->ticking($additions);
 
-        return $said === null ? $step : $step->saying(new Said($said->get('title')->text(), $said->get('cue')->text(), $said->get('caution')->text(), array_map(static fn(Node $tick): string => $tick->text(), $said->get('ticks')->all())));
+        return $said === null
+            ? $step
+            : $step->saying(
+                new Said(
+                    $said->get('title')->text(),
+                    $said->get('cue')->text(),
+                    $said->get('caution')->text(),
+                    array_map(static fn(Node $tick): string => $tick->text(), $said->get('ticks')->all()),
+                ),
+            );
     }
 
     /** Only what says where a pot stands: a list of twenty pots needs no more. Its additions are known by their ids alone. */
@@ -81,7 +119,10 @@ final readonly class StepCodec
         $band = $node->maybe('band_min')?->floats();
         $visits = [];
         foreach ($node->maybe('visits_s')?->named() ?? [] as $kind => $every) {
-            $visits[] = new Tending(Node::root($kind, 'visits_s')->one(TendingKind::class), $every->into(static fn(Node $every): Duration => Duration::ofSeconds($every->float())));
+            $visits[] = new Tending(
+                Node::root($kind, 'visits_s')->one(TendingKind::class),
+                $every->into(static fn(Node $every): Duration => Duration::ofSeconds($every->float())),
+            );
         }
         $pace = $node->into(static fn(Node $node): Pace => Pace::of(
             Duration::ofSeconds($node->get('s')->float()),
@@ -91,15 +132,26 @@ final readonly class StepCodec
             $band === null ? null : Band::between($band[0] ?? 0.0, $band[1] ?? 0.0, $band[2] ?? 0.0),
         ));
         $nothing = new Amount('', Mass::ofGrams(0.0), null, When::Pour);
-        $additions = array_map(static fn(Node $one): Addition => Addition::of($one->get('id')->name(), $nothing), $node->maybe('additions')?->all() ?? []);
+        $additions = array_map(
+            static fn(Node $one): Addition => Addition::of($one->get('id')->name(), $nothing),
+            $node->maybe('additions')?->all() ?? [],
+        );
 
-        return Step::of($node->get('kind')->one(StepKind::class), $pace, $node->maybe('variant')?->text() ?? '')->known($node->get('id')->name())->ticking($additions);
+        return Step::of($node->get('kind')->one(StepKind::class), $pace, $node->maybe('variant')?->text() ?? '')
+            ->known($node->get('id')->name())
+            ->ticking($additions);
     }
 
     /** @return array<string, mixed>|null */
     private static function ends(Ends $ends): ?array
     {
-        $some = self::some(['colour' => $ends->colour?->value, 'share' => $ends->share, 'm3' => $ends->volume?->cubicMetres, 'depth_m' => $ends->depth?->metres, 'k' => $ends->temperature?->kelvin]);
+        $some = self::some([
+            'colour' => $ends->colour?->value,
+            'share' => $ends->share,
+            'm3' => $ends->volume?->cubicMetres,
+            'depth_m' => $ends->depth?->metres,
+            'k' => $ends->temperature?->kelvin,
+        ]);
 
         return $some === [] ? null : $some;
     }
@@ -114,7 +166,13 @@ final readonly class StepCodec
         return match (true) {
             $temperature !== null => Ends::atTemperature($temperature),
             $colour !== null => Ends::atColour($colour),
-            $volume !== null => $volume->into(static fn(Node $volume): Ends => Ends::atLevel(Volume::ofCubicMetres($volume->float()), $depth === null ? null : Length::ofMetres($depth->float()), $node->maybe('share')?->float())),
+            $volume !== null => $volume->into(
+                static fn(Node $volume): Ends => Ends::atLevel(
+                    Volume::ofCubicMetres($volume->float()),
+                    $depth === null ? null : Length::ofMetres($depth->float()),
+                    $node->maybe('share')?->float(),
+                ),
+            ),
             default => Ends::byItself(),
         };
     }

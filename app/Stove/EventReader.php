@@ -77,10 +77,20 @@ final readonly class EventReader
     {
         $name = $text('kind');
         if ((self::whole($text('v'), 1000) ?? 0) <= EventCodec::VERSION || $name === '' || strlen($name) > self::LONGEST_KIND) {
-            return self::notOneOf('kind', $name, array_values(array_diff(array_column(EventKind::cases(), 'value'), [EventKind::Unknown->value])));
+            return self::notOneOf(
+                'kind',
+                $name,
+                array_values(array_diff(array_column(EventKind::cases(), 'value'), [EventKind::Unknown->value])),
+            );
         }
 
-        return Tap::of($token, $name, mb_substr($text('step'), 0, 60), $at, array_diff_key($said, ['v' => 0, 'kind' => 0, 'token' => 0, 'step' => 0, 'at' => 0, 'pot' => 0]));
+        return Tap::of(
+            $token,
+            $name,
+            mb_substr($text('step'), 0, 60),
+            $at,
+            array_diff_key($said, ['v' => 0, 'kind' => 0, 'token' => 0, 'step' => 0, 'at' => 0, 'pot' => 0]),
+        );
     }
 
     /** By its id, or by its number as a tablet from before has it. */
@@ -96,7 +106,9 @@ final readonly class EventReader
     {
         $addition = $step->addition($said) ?? $step->additions[self::whole($said, 10_000) ?? -1] ?? null;
 
-        return $addition === null ? self::notOneOf('pour', $said, array_map(static fn(Addition $one): string => $one->id, $step->additions)) : ['addition' => $addition->id];
+        return $addition === null
+            ? self::notOneOf('pour', $said, array_map(static fn(Addition $one): string => $one->id, $step->additions))
+            : ['addition' => $addition->id];
     }
 
     /**
@@ -109,19 +121,25 @@ final readonly class EventReader
         return match ($kind) {
             EventKind::Poured, EventKind::Unpoured => self::addition($step, $text('pour')),
             EventKind::Done => ($to = self::step($plan, $text('to'))) === null ? [] : ['to' => $to->id],
-            EventKind::MoreTime => ($seconds = self::whole($text('seconds'), self::MOST_SECONDS)) === null || $seconds === 0 ? self::outside('seconds', 1.0, (float) self::MOST_SECONDS, ' s') : ['s' => (float) $seconds],
+            EventKind::MoreTime => ($seconds = self::whole($text('seconds'), self::MOST_SECONDS)) === null || $seconds === 0
+                ? self::outside('seconds', 1.0, (float) self::MOST_SECONDS, ' s')
+                : ['s' => (float) $seconds],
             EventKind::Tended => self::chosen('tending', 'visit', $text('choice'), TendingKind::cases()),
             EventKind::Heat => self::chosen('heat', 'heat', $text('choice'), [...HobHeat::cases(), ...SimmerLevel::cases()]),
             EventKind::Tasted => self::chosen('taste', 'taste', $text('choice'), Taste::cases()),
             EventKind::Kept => self::chosen('kept', 'kept', $text('choice'), KeptAs::cases()),
-            EventKind::Moved => Station::named($text('choice'), $this->kitchen) === null ? self::notOneOf('where', $text('choice'), array_keys(Station::all($this->kitchen))) : ['place' => $text('choice')],
+            EventKind::Moved => Station::named($text('choice'), $this->kitchen) === null
+                ? self::notOneOf('where', $text('choice'), array_keys(Station::all($this->kitchen)))
+                : ['place' => $text('choice')],
             // A remedy is worked out where it is asked for; only how it went is told by a tablet.
             EventKind::Rescued => new FieldFault('kind', 'choice', ['value' => $kind->value, 'choices' => 'POST /rescue']),
             EventKind::FollowedUp => self::followUp($text),
             EventKind::TakenOver => self::said('cook', 'cook', $text('text'), TakenOver::LONGEST),
             EventKind::Note => self::said('text', 'text', $text('text'), Noted::LONGEST),
             EventKind::LadledOff => self::ladledOff($text),
-            EventKind::Undone => $text('undoes') === '' || strlen($text('undoes')) > Stamp::LONGEST_ID ? new FieldFault('undoes', 'missing') : ['undoes' => $text('undoes')],
+            EventKind::Undone => $text('undoes') === '' || strlen($text('undoes')) > Stamp::LONGEST_ID
+                ? new FieldFault('undoes', 'missing')
+                : ['undoes' => $text('undoes')],
             EventKind::Read => $this->reading($text),
             EventKind::ToppedUp => self::litres($text),
             EventKind::Thickened => self::thickened($text),
@@ -147,10 +165,14 @@ final readonly class EventReader
         if ($kind === ReadingKind::Spoon) {
             $at = array_search($typed, array_column(SpoonWord::cases(), 'value'), true);
 
-            return $at === false ? self::notOneOf('spoon', $typed, array_column(SpoonWord::cases(), 'value')) : ['reading' => $kind->value, 'si' => (float) $at];
+            return $at === false
+                ? self::notOneOf('spoon', $typed, array_column(SpoonWord::cases(), 'value'))
+                : ['reading' => $kind->value, 'si' => (float) $at];
         }
         if ($kind === ReadingKind::Line) {
-            return in_array($typed, ['holds', 'runs'], true) ? ['reading' => $kind->value, 'si' => $typed === 'holds' ? 1.0 : 0.0] : self::notOneOf('line', $typed, ['holds', 'runs']);
+            return in_array($typed, ['holds', 'runs'], true)
+                ? ['reading' => $kind->value, 'si' => $typed === 'holds' ? 1.0 : 0.0]
+                : self::notOneOf('line', $typed, ['holds', 'runs']);
         }
         [$least, $most, $unit] = $this->limits($kind);
         // Nobody reads thousandths of a millimetre: that comma stands between thousands.
@@ -178,7 +200,11 @@ final readonly class EventReader
     private function inSi(ReadingKind $kind, float $number): float
     {
         return match ($kind) {
-            ReadingKind::Temperature => ($this->kitchen->fahrenheit() ? Temperature::ofFahrenheit($number) : Temperature::ofCelsius($number))->kelvin,
+            ReadingKind::Temperature => (
+                $this->kitchen->fahrenheit()
+                ? Temperature::ofFahrenheit($number)
+                : Temperature::ofCelsius($number)
+            )->kelvin,
             ReadingKind::Depth, ReadingKind::Spread => $number / 1000.0,
             default => $number,
         };
@@ -194,7 +220,11 @@ final readonly class EventReader
         $means = self::chosen('means', 'means', $text('choice'), Means::cases());
         $grams = self::amount('grams', $text('grams'), 1000.0 * Thickened::MOST_KILOGRAMS, ' g');
 
-        return $means instanceof FieldFault ? $means : ($grams instanceof FieldFault ? $grams : ['means' => $means['means'] ?? '', 'kg' => $grams / 1000.0]);
+        return $means instanceof FieldFault
+            ? $means
+            : ($grams instanceof FieldFault
+                ? $grams
+                : ['means' => $means['means'] ?? '', 'kg' => $grams / 1000.0]);
     }
 
     /**
@@ -276,7 +306,11 @@ final readonly class EventReader
 
     private static function outside(string $field, float $least, float $most, string $unit): FieldFault
     {
-        return new FieldFault($field, 'number', ['least' => TypedNumber::plain($least), 'most' => TypedNumber::plain($most), 'unit' => $unit]);
+        return new FieldFault($field, 'number', [
+            'least' => TypedNumber::plain($least),
+            'most' => TypedNumber::plain($most),
+            'unit' => $unit,
+        ]);
     }
 
     /** @return int<0, max>|null */

@@ -24,7 +24,14 @@ final readonly class InTrouble
      * @param string $liquid larder id of what it is made with
      * @param list<FieldFault> $faults of what was typed
      */
-    private function __construct(public ?Pot $pot, public string $name, public array $query, public ?Patient $patient, public string $liquid, public array $faults) {}
+    private function __construct(
+        public ?Pot $pot,
+        public string $name,
+        public array $query,
+        public ?Patient $patient,
+        public string $liquid,
+        public array $faults,
+    ) {}
 
     /** @param array<string, mixed> $said */
     public static function from(array $said, Kitchen $kitchen): self
@@ -34,7 +41,14 @@ final readonly class InTrouble
         if ($pot !== null) {
             $watch = PotWatch::of($pot->plan, $pot->course(), CarbonImmutable::now());
 
-            return new self($pot, $pot->name, ['pot' => (string) $pot->id], $watch === null ? null : Trouble::with($watch), $pot->plan->making->liquid ?? '', []);
+            return new self(
+                $pot,
+                $pot->name,
+                ['pot' => (string) $pot->id],
+                $watch === null ? null : Trouble::with($watch),
+                $pot->plan->making->liquid ?? '',
+                [],
+            );
         }
         if ($text('sauce') === '') {
             return new self(null, '', [], null, '', []);
@@ -44,7 +58,14 @@ final readonly class InTrouble
         try {
             return $reading->question === null
                 ? new self(null, '', $query, null, '', $reading->faults)
-                : new self(null, Words::sauce($reading->question), $query, Trouble::withSomebodys($reading->question), $reading->question->liquid, []);
+                : new self(
+                    null,
+                    Words::sauce($reading->question),
+                    $query,
+                    Trouble::withSomebodys($reading->question),
+                    $reading->question->liquid,
+                    [],
+                );
         } catch (LentoException) {
             return new self(null, '', $query, null, '', [new FieldFault('amount', 'unreachable')]);
         }

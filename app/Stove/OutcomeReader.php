@@ -36,7 +36,11 @@ final readonly class OutcomeReader
         $litres = $amount === null ? null : ($weighed ? $amount / $kilogramsPerLitre : $amount);
         $faults = [];
         if ($litres === null || $litres <= 0.0 || $litres > self::MOST) {
-            $faults[] = new FieldFault('volume', 'number', ['least' => '0.01', 'most' => TypedNumber::plain(self::MOST), 'unit' => $weighed ? ' kg' : ' l']);
+            $faults[] = new FieldFault('volume', 'number', [
+                'least' => '0.01',
+                'most' => TypedNumber::plain(self::MOST),
+                'unit' => $weighed ? ' kg' : ' l',
+            ]);
         }
         if (SpoonWord::tryFrom($text('spoon')) === null) {
             $faults[] = new FieldFault('spoon', 'missing');

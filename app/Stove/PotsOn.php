@@ -36,7 +36,13 @@ final class PotsOn
     /** @return list<Ticket> */
     private function read(): array
     {
-        $pots = Pot::query()->whereNull('finished_at')->oldest('started_at')->limit(self::MOST)->toBase()->get(['id', 'name', 'plan', 'place', 'cook', 'started_at'])->all();
+        $pots = Pot::query()
+            ->whereNull('finished_at')
+            ->oldest('started_at')
+            ->limit(self::MOST)
+            ->toBase()
+            ->get(['id', 'name', 'plan', 'place', 'cook', 'started_at'])
+            ->all();
         $pots = array_map(self::onTheRail(...), $pots);
         $events = StoredEvents::coursesOf(array_column($pots, 'id'));
         [$called, $stations] = [[], Station::all($this->kitchen)];

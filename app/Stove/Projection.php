@@ -31,7 +31,13 @@ final readonly class Projection
      * @param array<string, mixed>|null $outcome
      * @param array<string, mixed>|null $lesson
      */
-    private function __construct(public ?CarbonImmutable $finishedAt, public bool $givenUp, public ?array $outcome, public ?array $lesson, private string $cook) {}
+    private function __construct(
+        public ?CarbonImmutable $finishedAt,
+        public bool $givenUp,
+        public ?array $outcome,
+        public ?array $lesson,
+        private string $cook,
+    ) {}
 
     public static function of(Pot $pot): self
     {
@@ -56,13 +62,22 @@ final readonly class Projection
     {
         // Whose a pot is while it is on is said by its events; what is kept of one that is over is found by it.
         $cook = $this->finishedAt === null || $this->cook === '' ? $pot->cook : $this->cook;
-        $pot->update(['finished_at' => $this->finishedAt, 'given_up' => $this->givenUp, 'outcome' => $this->outcome, 'lesson' => $this->lesson, 'cook' => $cook]);
+        $pot->update([
+            'finished_at' => $this->finishedAt,
+            'given_up' => $this->givenUp,
+            'outcome' => $this->outcome,
+            'lesson' => $this->lesson,
+            'cook' => $cook,
+        ]);
     }
 
     /** @return array<string, array{string, string}> by column: as it is kept, and as it follows from the events */
     public function differsFrom(Pot $pot): array
     {
-        $text = static fn(mixed $value): string => json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        $text = static fn(mixed $value): string => json_encode(
+            $value,
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
         $moment = static fn(?CarbonImmutable $at): ?string => $at?->utc()->format('Y-m-d H:i:s.v');
         $all = [
             'finished_at' => [$moment($pot->finished_at), $moment($this->finishedAt)],
@@ -71,7 +86,10 @@ final readonly class Projection
             'lesson' => [$pot->lesson, $this->lesson],
         ];
 
-        return array_filter(array_map(static fn(array $pair): array => [$text($pair[0]), $text($pair[1])], $all), static fn(array $pair): bool => $pair[0] !== $pair[1]);
+        return array_filter(
+            array_map(static fn(array $pair): array => [$text($pair[0]), $text($pair[1])], $all),
+            static fn(array $pair): bool => $pair[0] !== $pair[1],
+        );
     }
 
     /** @return array<string, mixed> */

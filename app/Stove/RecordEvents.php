@@ -25,7 +25,9 @@ final readonly class RecordEvents
             $last = $pot->events()->max('at_ms');
             $latest = is_numeric($last) ? (int) $last : 0;
             foreach ($taps as $tap) {
-                $at = $tap->atMs === 0 ? max($now->getTimestampMs(), $latest + 1) : min(max($tap->atMs, $pot->started_at->getTimestampMs()), max($now->getTimestampMs(), $latest + 1));
+                $at = $tap->atMs === 0
+                    ? max($now->getTimestampMs(), $latest + 1)
+                    : min(max($tap->atMs, $pot->started_at->getTimestampMs()), max($now->getTimestampMs(), $latest + 1));
                 $latest = max($latest, $at);
                 DB::table('pot_events')->insertOrIgnore(['pot_id' => $pot->id, ...EventCodec::toRow($tap->happenedAt($at))]);
             }

@@ -21,8 +21,14 @@ final readonly class StartPot
      * @param array<string, string> $question what was asked for it, to ask it again; nothing for what is made of a base
      * @param int|null $version id of the kept sauce it is cooked from
      */
-    public function __invoke(Plan $plan, CarbonImmutable $at, array $question = [], ?string $cook = null, ?int $version = null, string $place = ''): Pot
-    {
+    public function __invoke(
+        Plan $plan,
+        CarbonImmutable $at,
+        array $question = [],
+        ?string $cook = null,
+        ?int $version = null,
+        string $place = '',
+    ): Pot {
         return $this->put($plan, $this->name($plan), $at, $question, $cook, $version, $place);
     }
 
@@ -36,12 +42,22 @@ final readonly class StartPot
     {
         $base = Base::tryFrom($plan->making->sauce ?? '');
 
-        return $base === null ? (new SauceNames($this->kitchen))->name($plan->making->sauce ?? '', $plan->making->liquid ?? '') : Words::sauceNamed($base, $plan->making->liquid ?? '');
+        return $base === null
+            ? (new SauceNames($this->kitchen))->name($plan->making->sauce ?? '', $plan->making->liquid ?? '')
+            : Words::sauceNamed($base, $plan->making->liquid ?? '');
     }
 
     /** @param array<string, string> $question */
     private function put(Plan $plan, string $name, CarbonImmutable $at, array $question, ?string $cook, ?int $version, string $place): Pot
     {
-        return Pot::query()->create(['name' => $name, 'question' => $question, 'plan' => $plan, 'cook' => $cook, 'place' => $place, 'started_at' => $at, 'sauce_version_id' => $version]);
+        return Pot::query()->create([
+            'name' => $name,
+            'question' => $question,
+            'plan' => $plan,
+            'cook' => $cook,
+            'place' => $place,
+            'started_at' => $at,
+            'sauce_version_id' => $version,
+        ]);
     }
 }

@@ -32,11 +32,19 @@ final readonly class AssayWarnings
     /** One of the two is a slip, and nobody but the cook knows which. */
     private static function disagrees(ReadLine $line): ?Warning
     {
-        return $line->saidAgain === null ? null : new Warning(WarningCode::AmountsDisagree, ['first_g' => $line->mass->inGrams(), 'second_g' => $line->saidAgain->inGrams()], ['line' => $line->text]);
+        return $line->saidAgain === null
+            ? null
+            : new Warning(
+                WarningCode::AmountsDisagree,
+                ['first_g' => $line->mass->inGrams(), 'second_g' => $line->saidAgain->inGrams()],
+                ['line' => $line->text],
+            );
     }
 
     private static function loose(ReadLine $line): ?Warning
     {
-        return $line->loose ? new Warning(WarningCode::WordAssumed, words: ['line' => $line->text, 'ingredient' => (string) $line->ingredient]) : null;
+        return $line->loose
+            ? new Warning(WarningCode::WordAssumed, words: ['line' => $line->text, 'ingredient' => (string) $line->ingredient])
+            : null;
     }
 }

@@ -69,7 +69,22 @@ final readonly class PotByRecipe
         $end = $finishes === [] ? $simmered : $finishes[count($finishes) - 1]->sauce;
         $strained = $recipe->strain ?? true;
 
-        return new self($colour, $pan, $time, $reducing, $reduced, $level, $roux, $start, $simmered, $finishes, $end, $list->vegetables, $strained, $list->vegetablesVolume->inMillilitres());
+        return new self(
+            $colour,
+            $pan,
+            $time,
+            $reducing,
+            $reduced,
+            $level,
+            $roux,
+            $start,
+            $simmered,
+            $finishes,
+            $end,
+            $list->vegetables,
+            $strained,
+            $list->vegetablesVolume->inMillilitres(),
+        );
     }
 
     /** What leaves the strainer; or what stands in the pot where nothing is strained. */
@@ -139,7 +154,11 @@ final readonly class PotByRecipe
         }
         $roux = Roux::of($list->flours[0][0], $list->flour, self::chief($list->fats), $list->fat);
         try {
-            return CookedRoux::after($roux, HobRoux::inPan($roux, $pan->diameter, $pan->mass(), HobHeat::Medium)->until($colour->shade()), $colour->shade());
+            return CookedRoux::after(
+                $roux,
+                HobRoux::inPan($roux, $pan->diameter, $pan->mass(), HobHeat::Medium)->until($colour->shade()),
+                $colour->shade(),
+            );
         } catch (NotReachable) {
             return CookedRoux::byColourAlone($colour->shade());
         }

@@ -28,7 +28,16 @@ final readonly class ReadLine
 
     public function onLine(int $number): self
     {
-        return new self($this->text, $this->ingredient, $this->mass, $this->volume, $this->loose, $this->finishes, $this->saidAgain, $number);
+        return new self(
+            $this->text,
+            $this->ingredient,
+            $this->mass,
+            $this->volume,
+            $this->loose,
+            $this->finishes,
+            $this->saidAgain,
+            $number,
+        );
     }
 
 

@@ -39,7 +39,12 @@ final readonly class Reader
      */
     public function read(string $text, array $as = []): Recipe
     {
-        $lines = array_values(array_filter(array_map(trim(...), explode("\n", strtr(mb_scrub($text), "\r", "\n"))), static fn(string $line): bool => $line !== ''));
+        $lines = array_values(
+            array_filter(
+                array_map(trim(...), explode("\n", strtr(mb_scrub($text), "\r", "\n"))),
+                static fn(string $line): bool => $line !== '',
+            ),
+        );
         $settings = Settings::none();
         $ingredients = [];
         $unread = [];
@@ -66,7 +71,17 @@ final readonly class Reader
         }
         ksort($unread);
 
-        return new Recipe($read, array_values($unread), $settings->colour, $settings->simmer, $settings->level, $settings->pan, $settings->reduce, $settings->strain, $unread);
+        return new Recipe(
+            $read,
+            array_values($unread),
+            $settings->colour,
+            $settings->simmer,
+            $settings->level,
+            $settings->pan,
+            $settings->reduce,
+            $settings->strain,
+            $unread,
+        );
     }
 
     private function line(string $line, MeasureSystem $measures, ?string $as): ?ReadLine
@@ -120,8 +135,15 @@ final readonly class Reader
     }
 
     /** @param MassUnit|VolumeUnit|'stick'|null $unit */
-    private function weighed(string $line, string $id, bool $loose, float $number, MassUnit|VolumeUnit|string|null $unit, string $phrase, MeasureSystem $measures): ?ReadLine
-    {
+    private function weighed(
+        string $line,
+        string $id,
+        bool $loose,
+        float $number,
+        MassUnit|VolumeUnit|string|null $unit,
+        string $phrase,
+        MeasureSystem $measures,
+    ): ?ReadLine {
         $kind = $this->larder->any($id);
         $density = $kind instanceof Thickener ? $kind->density($this->flourMeasure($phrase)) : $kind->density;
         $piece = KitchenWords::pieceGrams($id);
@@ -136,7 +158,14 @@ final readonly class Reader
             return null;
         }
 
-        return new ReadLine($line, $id, $mass, $density->volumeOf($mass), $loose, saidAgain: $this->saidAgain($phrase, $mass, $density, $measures));
+        return new ReadLine(
+            $line,
+            $id,
+            $mass,
+            $density->volumeOf($mass),
+            $loose,
+            saidAgain: $this->saidAgain($phrase, $mass, $density, $measures),
+        );
     }
 
     /** "8 oz" of "(8 oz) butter" or "/ 8 oz butter", where it is another amount than the one before it. */
@@ -163,7 +192,11 @@ final readonly class Reader
 
     private function withoutSecond(string $phrase): string
     {
-        return (string) preg_replace('/\A\s*\/\s*' . KitchenNumber::PATTERN . '\s*(?:g|kg|oz|lb|ml|l|cups?|tbsp|tsp|pints?|quarts?|fl oz)\b/iu', '', $phrase);
+        return (string) preg_replace(
+            '/\A\s*\/\s*' . KitchenNumber::PATTERN . '\s*(?:g|kg|oz|lb|ml|l|cups?|tbsp|tsp|pints?|quarts?|fl oz)\b/iu',
+            '',
+            $phrase,
+        );
     }
 
     private function flourMeasure(string $phrase): FlourMeasure

@@ -26,7 +26,15 @@ final readonly class Settings
     /** Height of a pan whose recipe gives only the width, as a share of it. */
     private const USUAL_HEIGHT = 0.6;
 
-    private const FRACTIONS = ['a third' => '1/3', 'one third' => '1/3', 'two thirds' => '2/3', 'a half' => '1/2', 'half' => '1/2', 'a quarter' => '1/4', 'three quarters' => '3/4'];
+    private const FRACTIONS = [
+        'a third' => '1/3',
+        'one third' => '1/3',
+        'two thirds' => '2/3',
+        'a half' => '1/2',
+        'half' => '1/2',
+        'a quarter' => '1/4',
+        'three quarters' => '3/4',
+    ];
 
     private const YES = ['yes', 'y', 'true', 'strained', 'through a sieve'];
 

@@ -69,7 +69,18 @@ final readonly class ShoppingList
             throw Missing::from('recipe', 'liquid');
         }
 
-        return new self($flours, $fats, $rest, Mass::ofGrams($flour), Mass::ofGrams($fat), Mass::ofGrams($liquid), Volume::ofMillilitres($liquidMl), Mass::ofGrams($vegetables), Volume::ofMillilitres($vegetablesMl), $finishes);
+        return new self(
+            $flours,
+            $fats,
+            $rest,
+            Mass::ofGrams($flour),
+            Mass::ofGrams($fat),
+            Mass::ofGrams($liquid),
+            Volume::ofMillilitres($liquidMl),
+            Mass::ofGrams($vegetables),
+            Volume::ofMillilitres($vegetablesMl),
+            $finishes,
+        );
     }
 
     /** @return array{float, float} g and ml that count as liquid: all of milk, stock and tomato, only the water of wine and cream */

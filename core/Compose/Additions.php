@@ -127,7 +127,9 @@ final readonly class Additions
     /** Asked for by name, even those that the formula leaves out come in. */
     private static function byAromatics(?Part $part, ?AromaticsWay $way): ?Part
     {
-        $aromatic = $part !== null && ($part->treatment->isVegetable() || in_array($part->when, [When::Infuse, When::Simmer], true) && $part->treatment === Treatment::Flavours);
+        $aromatic = $part !== null
+        && ($part->treatment->isVegetable()
+            || (in_array($part->when, [When::Infuse, When::Simmer], true) && $part->treatment === Treatment::Flavours));
         if ($part === null || $way === null || !$aromatic) {
             return $part;
         }
@@ -151,12 +153,18 @@ final readonly class Additions
     /** @return list<Part> beyond the formula's own; g and ml per litre by custom of the trade */
     private static function finishesOf(FinishWay $way, Formula $formula): array
     {
-        $own = array_map(static fn(Part $part): string => $part->treatment === Treatment::Finishes ? $part->ingredient : '', $formula->parts);
+        $own = array_map(
+            static fn(Part $part): string => $part->treatment === Treatment::Finishes ? $part->ingredient : '',
+            $formula->parts,
+        );
         $parts = match ($way) {
             FinishWay::BySauce => [],
             FinishWay::Butter => [Part::grams('butter', 40.0, When::Finish, Treatment::Finishes)],
             FinishWay::Cream => [Part::millilitres('double-cream', 100.0, When::Finish, Treatment::Finishes)],
-            FinishWay::Liaison => [Part::grams('egg-yolk', 36.0, When::Finish, Treatment::Finishes), Part::millilitres('double-cream', 80.0, When::Finish, Treatment::Finishes)],
+            FinishWay::Liaison => [
+                Part::grams('egg-yolk', 36.0, When::Finish, Treatment::Finishes),
+                Part::millilitres('double-cream', 80.0, When::Finish, Treatment::Finishes),
+            ],
         };
 
         return array_values(array_filter($parts, static fn(Part $part): bool => !in_array($part->ingredient, $own, true)));
@@ -188,7 +196,9 @@ final readonly class Additions
 
     private static function finished(Sauce $sauce, Ingredient|Fat $kind, Mass $mass): Sauce
     {
-        return $kind instanceof Fat ? $sauce->mounted($kind, $mass, Mass::ofGrams(0.0)) : Finishing::stirredIn($sauce, $kind, $mass, Finishing::usualTemperature($kind));
+        return $kind instanceof Fat
+            ? $sauce->mounted($kind, $mass, Mass::ofGrams(0.0))
+            : Finishing::stirredIn($sauce, $kind, $mass, Finishing::usualTemperature($kind));
     }
 
     /** Wine loses its spirit sooner than its water. */

@@ -30,7 +30,8 @@ enum Base: string
     {
         $plain = strtr(mb_strtolower(trim($name)), ['é' => 'e', 'è' => 'e', 'ê' => 'e', ' ' => '-', '_' => '-']);
 
-        return self::tryFrom($plain) ?? self::tryFrom((string) preg_replace('/-sauce\z/', '', $plain)) ?? throw Unknown::name('sauce', mb_substr($name, 0, 40));
+        return self::tryFrom($plain)
+            ?? (self::tryFrom((string) preg_replace('/-sauce\z/', '', $plain)) ?? throw Unknown::name('sauce', mb_substr($name, 0, 40)));
     }
 
     /** A demi-glace is a reduction: its flour comes with the espagnole. */

@@ -110,12 +110,17 @@ final readonly class Composer
         $flour = $balance->flourFor($last);
         $liquid = $balance->liquidFor($last, $flour);
         $start = $balance->start($flour, $liquid, $last->roux);
-        $time = $question->reduceBy === null ? $question->simmerTime : $simmer->timeDownTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $start->millilitres()));
+        $time = $question->reduceBy === null
+            ? $question->simmerTime
+            : $simmer->timeDownTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $start->millilitres()));
 
         return $this->drafted($balance, $last->roux, $flour, $liquid, $start, $simmer->for($start, $time), $time);
     }
 
-    /** No flour to solve for: boiled down until it is thick enough, or as far or as long as was asked for, with as much liquid as leaves the yield then. */
+    /**
+     * No flour to solve for: boiled down until it is thick enough, or as far or as long as was asked for, with as much liquid as leaves the
+     * yield then.
+     */
     private function reduced(MassBalance $balance, Draft $last, Simmer $simmer): Draft
     {
         $question = $balance->question;
@@ -128,9 +133,14 @@ final readonly class Composer
         $start = $balance->start(0.0, $liquid, $last->roux);
         $goal = EquivalentFlour::straightened($question->thickness->viscosity()->pascalSeconds);
         $solvent = Flow::waterViscosity(EquivalentFlour::CELSIUS);
-        $short = fn(Sauce $sauce): float => EquivalentFlour::straightened(Flow::apparent($this->salted($balance, $sauce)[1]->suspension(), 1.0, $solvent)) - $goal;
+        $short = fn(Sauce $sauce): float => EquivalentFlour::straightened(
+            Flow::apparent($this->salted($balance, $sauce)[1]->suspension(), 1.0, $solvent),
+        ) - $goal;
         $time = match (true) {
-            $question->reduceBy !== null => $simmer->timeDownTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $start->millilitres())),
+            $question->reduceBy !== null => $simmer->timeDownTo(
+                $start,
+                Volume::ofMillilitres((1.0 - $question->reduceBy) * $start->millilitres()),
+            ),
             $question->byTheClock => $question->simmerTime,
             default => $simmer->timeUntil($start, $short, 'thickness-by-boiling-it-down'),
         };
@@ -138,11 +148,29 @@ final readonly class Composer
         return $this->drafted($balance, $last->roux, 0.0, $liquid, $start, $simmer->for($start, $time), $time);
     }
 
-    private function drafted(MassBalance $balance, CookedRoux $roux, float $flour, float $liquid, Sauce $start, Sauce $simmered, Duration $time): Draft
-    {
+    private function drafted(
+        MassBalance $balance,
+        CookedRoux $roux,
+        float $flour,
+        float $liquid,
+        Sauce $start,
+        Sauce $simmered,
+        Duration $time,
+    ): Draft {
         [$salt, $end] = $this->salted($balance, $simmered);
 
-        return new Draft($balance->question->yield->inLitres(), $flour, $liquid, $salt, $start->waterGrams - $simmered->waterGrams, $roux, $start, $end, $balance->withFinishes($end), $time);
+        return new Draft(
+            $balance->question->yield->inLitres(),
+            $flour,
+            $liquid,
+            $salt,
+            $start->waterGrams - $simmered->waterGrams,
+            $roux,
+            $start,
+            $end,
+            $balance->withFinishes($end),
+            $time,
+        );
     }
 
     /** @return array{float, Sauce} g of salt for the whole pot, and the pot with it; what finishes the sauce is salted along with it */
@@ -159,7 +187,18 @@ final readonly class Composer
         $shade = $question->colour->shade();
         try {
             return $question->inOven()
-                ? CookedRoux::after($roux, OvenRoux::inPan($roux, $question->pan->diameter, $question->pan->mass(), $question->oven, Metal::Steel, $question->kitchen->browning->value)->until($shade), $shade)
+                ? CookedRoux::after(
+                    $roux,
+                    OvenRoux::inPan(
+                        $roux,
+                        $question->pan->diameter,
+                        $question->pan->mass(),
+                        $question->oven,
+                        Metal::Steel,
+                        $question->kitchen->browning->value,
+                    )->until($shade),
+                    $shade,
+                )
                 : $this->onHob($question, $roux, $shade);
         } catch (NotReachable) {
             return CookedRoux::byColourAlone($shade, $roux->flour->inGrams());

@@ -17,7 +17,14 @@ final readonly class CookedRoux
      * @param float $flourGrams it was cooked for; 0 where nothing was cooked
      * @param Duration|null $browning of the butter alone, before the flour
      */
-    private function __construct(public Shade $shade, public float $waterPerFlour, public float $rawTaste, public ?RouxState $forecast, private float $flourGrams, public ?Duration $browning = null) {}
+    private function __construct(
+        public Shade $shade,
+        public float $waterPerFlour,
+        public float $rawTaste,
+        public ?RouxState $forecast,
+        private float $flourGrams,
+        public ?Duration $browning = null,
+    ) {}
 
     /** Whether it stands for another amount of flour too: minutes and water go by the batch. */
     public function standsFor(float $flourGrams, float $within): bool
@@ -34,7 +41,14 @@ final readonly class CookedRoux
     {
         $flour = $roux->flour->kilograms;
 
-        return new self($ends, $flour > 0.0 ? $state->water->kilograms / $flour : 0.0, $state->rawTaste, $state, $roux->flour->inGrams(), $browning);
+        return new self(
+            $ends,
+            $flour > 0.0 ? $state->water->kilograms / $flour : 0.0,
+            $state->rawTaste,
+            $state,
+            $roux->flour->inGrams(),
+            $browning,
+        );
     }
 
     public static function byColourAlone(Shade $shade, float $flourGrams = 0.0): self

@@ -48,7 +48,12 @@ final readonly class Draft
         $cooking = Cooking::at($celsius, $sauce->pH());
         $swollen = Starch::gelatinisedAtRest($celsius, $sauce->starch->swellingCelsius) * (1.0 - exp(-$cooking->swelling * $minutes));
 
-        $end = $sauce->cooked($sauce->waterGrams, $sauce->alcoholGrams, 0.0, $sauce->starch->cooked($swollen, exp(-$cooking->acid * $minutes), $minutes, 0.0));
+        $end = $sauce->cooked(
+            $sauce->waterGrams,
+            $sauce->alcoholGrams,
+            0.0,
+            $sauce->starch->cooked($swollen, exp(-$cooking->acid * $minutes), $minutes, 0.0),
+        );
 
         return new self($litres, 0.0, 0.0, 0.0, $steam, $roux, $sauce, $end, $end, $question->simmerTime);
     }
@@ -61,7 +66,18 @@ final readonly class Draft
 
     public function with(CookedRoux $roux): self
     {
-        return new self($this->litres, $this->flourGrams, $this->liquidGrams, $this->saltGrams, $this->evaporatedGrams, $roux, $this->start, $this->end, $this->finished, $this->simmered);
+        return new self(
+            $this->litres,
+            $this->flourGrams,
+            $this->liquidGrams,
+            $this->saltGrams,
+            $this->evaporatedGrams,
+            $roux,
+            $this->start,
+            $this->end,
+            $this->finished,
+            $this->simmered,
+        );
     }
 
     /** The starch as the last simmer left it, for the next round to foresee. */

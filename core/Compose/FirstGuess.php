@@ -23,8 +23,15 @@ final readonly class FirstGuess
      *
      * @throws Missing if a pan is to be filled and none is named
      */
-    public static function yield(Given $given, EquivalentFlour $thickness, Colour $colour, float $fatToFlour, School $school, ?Pan $pan, float $left = 1.0): Volume
-    {
+    public static function yield(
+        Given $given,
+        EquivalentFlour $thickness,
+        Colour $colour,
+        float $fatToFlour,
+        School $school,
+        ?Pan $pan,
+        float $left = 1.0,
+    ): Volume {
         $flourPerLitre = $thickness->gramsPerLitre / $colour->shade()->strength();
         $grams = $given->mass?->inGrams() ?? 0.0;
 
@@ -33,7 +40,9 @@ final readonly class FirstGuess
             GivenKind::Liquid => self::sensible(self::LEFT * $left * ($given->volume?->inLitres() ?? 0.0)),
             GivenKind::Fat => self::sensible($grams / $fatToFlour / $flourPerLitre),
             GivenKind::ReadyRoux => self::sensible($grams / (1.0 + $fatToFlour) / $flourPerLitre),
-            GivenKind::Pan => self::sensible(self::LEFT * Warnings::fullAt($school) * ($pan ?? throw Missing::from('question', 'pan'))->brim()->inLitres()),
+            GivenKind::Pan => self::sensible(
+                self::LEFT * Warnings::fullAt($school) * ($pan ?? throw Missing::from('question', 'pan'))->brim()->inLitres(),
+            ),
         };
     }
 

@@ -53,7 +53,9 @@ final readonly class Formula
 
     public function simmerTime(string $liquid): Duration
     {
-        return in_array($liquid, self::BRIEF_STOCKS, true) && $this->simmer->inMinutes() > self::BRIEF_MINUTES ? Duration::ofMinutes(self::BRIEF_MINUTES) : $this->simmer;
+        return in_array($liquid, self::BRIEF_STOCKS, true) && $this->simmer->inMinutes() > self::BRIEF_MINUTES
+            ? Duration::ofMinutes(self::BRIEF_MINUTES)
+            : $this->simmer;
     }
 
     /** @return float share of the liquid's volume that is the liquid it is named by */
@@ -113,6 +115,9 @@ final readonly class Formula
             throw Unknown::name('part-of-the-formula', $name);
         }
 
-        return array_map(static fn(Part $part): Part => isset($perLitre[$part->ingredient]) ? $part->of($perLitre[$part->ingredient]) : $part, $this->parts);
+        return array_map(
+            static fn(Part $part): Part => isset($perLitre[$part->ingredient]) ? $part->of($perLitre[$part->ingredient]) : $part,
+            $this->parts,
+        );
     }
 }

@@ -8,7 +8,9 @@ use Lento\Exception\OutOfRange;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
 
-/** The one number a cook has: litres to make, covers to feed, stock in the pot, drippings in the tin, roux in the fridge, or a pan to fill. */
+/**
+ * The one number a cook has: litres to make, covers to feed, stock in the pot, drippings in the tin, roux in the fridge, or a pan to fill.
+ */
 final readonly class Given
 {
     /** Covers of one question. */

@@ -35,7 +35,9 @@ final readonly class Liquid
         $parts = [[$main, $question->formula->share()]];
         $millilitre = self::millilitre($main, $question->formula->share());
         foreach ($beside as $id => $share) {
-            [$kind, $sauce] = $id === Base::Espagnole->value ? self::espagnole($question, $share) : [$question->larder->ingredient($id), self::millilitre($question->larder->ingredient($id), $share)];
+            [$kind, $sauce] = $id === Base::Espagnole->value
+                ? self::espagnole($question, $share)
+                : [$question->larder->ingredient($id), self::millilitre($question->larder->ingredient($id), $share)];
             $parts[] = [$kind, $share];
             $millilitre = $millilitre->plus($sauce);
         }
@@ -48,7 +50,10 @@ final readonly class Liquid
     {
         $volume = $this->kind->density->volumeOf($all);
 
-        return array_map(static fn(array $part): array => [$part[0], $part[0]->density->massOf(Volume::ofCubicMetres($part[1] * $volume->cubicMetres))], $this->parts);
+        return array_map(
+            static fn(array $part): array => [$part[0], $part[0]->density->massOf(Volume::ofCubicMetres($part[1] * $volume->cubicMetres))],
+            $this->parts,
+        );
     }
 
     private static function millilitre(Ingredient $kind, float $share): Sauce
@@ -59,7 +64,15 @@ final readonly class Liquid
     /** @return array{Ingredient, Sauce} what an espagnole weighs and holds, and so many ml of one, cooked */
     private static function espagnole(Question $question, float $millilitres): array
     {
-        $sheet = $question->espagnole ?? (new Composer())->answer(Question::of(Base::Espagnole, Volume::ofLitres(self::ESPAGNOLE_LITRES), larder: $question->larder, kitchen: $question->kitchen));
+        $sheet = $question->espagnole
+        ?? (new Composer())->answer(
+            Question::of(
+                Base::Espagnole,
+                Volume::ofLitres(self::ESPAGNOLE_LITRES),
+                larder: $question->larder,
+                kitchen: $question->kitchen,
+            ),
+        );
         $end = $sheet->served;
         $grams = $end->grams();
         $kind = new Ingredient(

@@ -9,7 +9,8 @@ use Lento\Exception\NotReachable;
 /**
  * Where the cook gave something other than the litres: which litres use up just that.
  *
- * What goes in is the yield times something, plus the steam, which goes by the pan and not by the yield. So each round's draft tells the next
+ * What goes in is the yield times something, plus the steam, which goes by the pan and not by the yield. So each round's draft tells the
+ * next
  * yield by proportion, and the steam settles with it. Where the pot is reduced by a share, the steam goes by the yield too.
  */
 final readonly class LitresFromGiven
@@ -27,10 +28,30 @@ final readonly class LitresFromGiven
 
         return match ($given->kind) {
             GivenKind::Yield, GivenKind::Portions => $draft->litres,
-            GivenKind::Liquid => self::scaled($draft->litres, $draft->liquidGrams / $cold, ($given->volume?->inMillilitres() ?? 0.0) / $question->formula->share(), $steam / $cold),
-            GivenKind::Fat => self::scaled($draft->litres, $balance->roux($draft->flourGrams)->fat->inGrams(), $given->mass?->inGrams() ?? 0.0, 0.0),
-            GivenKind::ReadyRoux => self::scaled($draft->litres, $balance->cookedRouxGrams($draft->flourGrams, $draft->roux), $given->mass?->inGrams() ?? 0.0, 0.0),
-            GivenKind::Pan => self::scaled($draft->litres, $draft->start->millilitres(), self::full($balance), $steam * $balance->waterMillilitresPerGram),
+            GivenKind::Liquid => self::scaled(
+                $draft->litres,
+                $draft->liquidGrams / $cold,
+                ($given->volume?->inMillilitres() ?? 0.0) / $question->formula->share(),
+                $steam / $cold,
+            ),
+            GivenKind::Fat => self::scaled(
+                $draft->litres,
+                $balance->roux($draft->flourGrams)->fat->inGrams(),
+                $given->mass?->inGrams() ?? 0.0,
+                0.0,
+            ),
+            GivenKind::ReadyRoux => self::scaled(
+                $draft->litres,
+                $balance->cookedRouxGrams($draft->flourGrams, $draft->roux),
+                $given->mass?->inGrams() ?? 0.0,
+                0.0,
+            ),
+            GivenKind::Pan => self::scaled(
+                $draft->litres,
+                $draft->start->millilitres(),
+                self::full($balance),
+                $steam * $balance->waterMillilitresPerGram,
+            ),
         };
     }
 

@@ -47,7 +47,10 @@ final readonly class MassBalance
         $liquid = Liquid::of($question);
 
         $additions = Additions::for($question->formula, $question->method, $question->yield, $question->larder);
-        if ($additions->finishing->millilitres() + $additions->pieces->inMillilitres() > self::MOST_ADDED * $question->yield->inMillilitres()) {
+        if (
+            $additions->finishing->millilitres() + $additions->pieces->inMillilitres()
+            > self::MOST_ADDED * $question->yield->inMillilitres()
+        ) {
             throw NotReachable::target('sauce-that-is-nearly-all-additions');
         }
 
@@ -63,19 +66,34 @@ final readonly class MassBalance
     /** The same pot for other litres. */
     public function for(Question $question): self
     {
-        return new self($question, Additions::for($question->formula, $question->method, $question->yield, $question->larder), $this->liquid, $this->liquidMillilitresPerGram, $this->waterMillilitresPerGram);
+        return new self(
+            $question,
+            Additions::for($question->formula, $question->method, $question->yield, $question->larder),
+            $this->liquid,
+            $this->liquidMillilitresPerGram,
+            $this->waterMillilitresPerGram,
+        );
     }
 
     /** The same pot, when the minutes of its simmer are known. */
     public function simmering(Duration $time): self
     {
-        return new self($this->question->simmering($time), $this->additions, $this->liquid, $this->liquidMillilitresPerGram, $this->waterMillilitresPerGram);
+        return new self(
+            $this->question->simmering($time),
+            $this->additions,
+            $this->liquid,
+            $this->liquidMillilitresPerGram,
+            $this->waterMillilitresPerGram,
+        );
     }
 
     /** The pot when the liquid has met the roux, before the simmer. */
     public function start(float $flourGrams, float $liquidGrams, CookedRoux $cooked): Sauce
     {
-        return $this->rouxPerGram($cooked)->times($flourGrams)->plus($this->additions->joining)->plus($this->liquid->perGram->times($liquidGrams));
+        return $this->rouxPerGram($cooked)
+            ->times($flourGrams)
+            ->plus($this->additions->joining)
+            ->plus($this->liquid->perGram->times($liquidGrams));
     }
 
     /** @return float g of cooked roux with so much flour, less the water it has lost */
@@ -91,14 +109,24 @@ final readonly class MassBalance
         $water = $roux->flourWaterGrams() + $roux->fatWaterGrams();
 
         return Sauce::nothing()
-            ->withThickener($roux->flourKind, $roux->flour, $cooked->shade->strength() * $this->question->kitchen->flourStrength->value, $cooked->rawTaste)
+            ->withThickener(
+                $roux->flourKind,
+                $roux->flour,
+                $cooked->shade->strength() * $this->question->kitchen->flourStrength->value,
+                $cooked->rawTaste,
+            )
             ->withFat($roux->fatKind, $roux->fat)
             ->withoutWater(Mass::ofGrams(max(0.0, $water - $cooked->waterPerFlour)));
     }
 
     public function roux(float $flourGrams): Roux
     {
-        return Roux::withRatio($this->question->larder->thickener('plain-flour'), Mass::ofGrams($flourGrams), $this->question->larder->fat($this->question->fat), $this->question->fatToFlour);
+        return Roux::withRatio(
+            $this->question->larder->thickener('plain-flour'),
+            Mass::ofGrams($flourGrams),
+            $this->question->larder->fat($this->question->fat),
+            $this->question->fatToFlour,
+        );
     }
 
     public function salted(Sauce $sauce, float $saltGrams): Sauce
@@ -114,7 +142,9 @@ final readonly class MassBalance
 
     private function finishesFor(Sauce $pot): Sauce
     {
-        return $this->additions->finishes === [] ? Sauce::nothing() : $this->additions->finishing->times($pot->millilitres() / $this->strainedMillilitres());
+        return $this->additions->finishes === []
+            ? Sauce::nothing()
+            : $this->additions->finishing->times($pot->millilitres() / $this->strainedMillilitres());
     }
 
     /**
@@ -137,22 +167,45 @@ final readonly class MassBalance
         $withoutFlour = $rest->plus($this->liquid->perGram->times($wanted / $this->liquidMillilitresPerGram))->plus($finishes);
         $alcohol = $last->end->alcoholGrams + $finishes->alcoholGrams;
         $steam = $this->evaporatesAfter($last);
-        $tooThick = static function (float $flour) use ($perFlour, $withoutFlour, $cooked, $steam, $solvent, $goal, $alcohol, $finishes): float {
+        $tooThick = static function (float $flour) use (
+            $perFlour,
+            $withoutFlour,
+            $cooked,
+            $steam,
+            $solvent,
+            $goal,
+            $alcohol,
+            $finishes,
+        ): float {
             $sauce = $withoutFlour->plus($perFlour->times($flour));
             $starch = $sauce->starch->thickeningWhen($cooked->gelatinised, $cooked->acidLeft, $cooked->simmeredMinutes);
 
-            return EquivalentFlour::straightened(Flow::apparent($sauce->suspensionWith(max(0.0, $sauce->waterGrams - $steam), $alcohol, $starch, $finishes->yolkSet), 1.0, $solvent)) - $goal;
+            return EquivalentFlour::straightened(
+                Flow::apparent(
+                    $sauce->suspensionWith(max(0.0, $sauce->waterGrams - $steam), $alcohol, $starch, $finishes->yolkSet),
+                    1.0,
+                    $solvent,
+                ),
+            ) - $goal;
         };
         // Thicker than the largest share of flour there is no liquid left to call it a sauce.
         $most = min(self::MOST_FLOUR_PER_LITRE * $this->question->yield->inLitres(), self::MOST_ROUX * $wanted / $rouxMillilitres);
 
-        return (new Root(self::FLOUR_WITHIN * $this->question->yield->inMillilitres()))->near($tooThick, $last->flourGrams, self::MOVES, 0.0, $most, 'thickness-with-this-roux');
+        return (new Root(self::FLOUR_WITHIN * $this->question->yield->inMillilitres()))->near(
+            $tooThick,
+            $last->flourGrams,
+            self::MOVES,
+            0.0,
+            $most,
+            'thickness-with-this-roux',
+        );
     }
 
     /** @return float g of liquid that makes up the volume; below 0 when the roux alone is more */
     public function liquidFor(Draft $last, float $flourGrams): float
     {
-        $dry = $this->rouxPerGram($last->roux)->millilitres() * $flourGrams + $this->salted($this->additions->joining, $last->saltGrams)->millilitres();
+        $dry = $this->rouxPerGram($last->roux)->millilitres() * $flourGrams
+        + $this->salted($this->additions->joining, $last->saltGrams)->millilitres();
 
         return ($this->millilitresBeforeSimmer($last) - $dry) / $this->liquidMillilitresPerGram;
     }
@@ -172,7 +225,9 @@ final readonly class MassBalance
     /** @return float ml of sauce that leave the strainer: the yield without what finishes it and without what is cut into it */
     private function strainedMillilitres(): float
     {
-        return $this->question->yield->inMillilitres() - $this->additions->finishing->millilitres() - $this->additions->pieces->inMillilitres();
+        return $this->question->yield->inMillilitres()
+            - $this->additions->finishing->millilitres()
+            - $this->additions->pieces->inMillilitres();
     }
 
     /** @return float ml that must go in, salt included, so that the yield leaves the strainer */

@@ -36,11 +36,21 @@ final readonly class Outlook
 
         return new self(
             ThicknessForecast::of($draft->finished, $draft->roux->shade, $spread),
-            $forecast === null || $question->given->kind === GivenKind::ReadyRoux ? null : $spread->minutes($forecast->time->inMinutes(), $draft->roux->shade),
+            $forecast === null || $question->given->kind === GivenKind::ReadyRoux
+                ? null
+                : $spread->minutes($forecast->time->inMinutes(), $draft->roux->shade),
             Band::around($evaporatedMillilitres, $spread->ofEvaporation()),
             $stair->lumpRisk(),
-            $forecast === null || $question->inOven() ? Risk::Low : Risk::of(BaseFilm::under($forecast->temperature, $question->heat, $question->method->stirring->share())->speckRisk),
-            Scorch::of($draft->end, Temperature::ofCelsius($question->simmerLevel->celsius()), $question->simmerLevel->heatFlux(), $question->method->stirring->share(), $question->pan->base)->risk(),
+            $forecast === null || $question->inOven()
+                ? Risk::Low
+                : Risk::of(BaseFilm::under($forecast->temperature, $question->heat, $question->method->stirring->share())->speckRisk),
+            Scorch::of(
+                $draft->end,
+                Temperature::ofCelsius($question->simmerLevel->celsius()),
+                $question->simmerLevel->heatFlux(),
+                $question->method->stirring->share(),
+                $question->pan->base,
+            )->risk(),
         );
     }
 }

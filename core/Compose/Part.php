@@ -54,7 +54,14 @@ final readonly class Part
     public function of(float $perLitre): self
     {
         if (!is_finite($perLitre) || $perLitre < 0.0 || $perLitre > self::MOST) {
-            throw OutOfRange::between('amount-per-litre', is_finite($perLitre) ? $perLitre : 0.0, 0.0, self::MOST, $this->measure->value . '/l', of: $this->ingredient);
+            throw OutOfRange::between(
+                'amount-per-litre',
+                is_finite($perLitre) ? $perLitre : 0.0,
+                0.0,
+                self::MOST,
+                $this->measure->value . '/l',
+                of: $this->ingredient,
+            );
         }
 
         return new self($this->ingredient, $this->measure, $perLitre, $this->when, $this->treatment, $this->usual);

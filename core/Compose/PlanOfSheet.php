@@ -53,7 +53,18 @@ final readonly class PlanOfSheet
         $steps = array_map($this->step(...), $this->sheet->steps, array_keys($this->sheet->steps));
         $fat = $question->base->hasRoux() ? $question->fat : '';
 
-        return Plan::of($steps, Making::of($question->base->value, $question->base->value, $question->liquid, $question->base->hasRoux() ? '' : Base::Espagnole->value, $fat), $this->promise(), $this->cooking());
+        return Plan::of(
+            $steps,
+            Making::of(
+                $question->base->value,
+                $question->base->value,
+                $question->liquid,
+                $question->base->hasRoux() ? '' : Base::Espagnole->value,
+                $fat,
+            ),
+            $this->promise(),
+            $this->cooking(),
+        );
     }
 
     private function promise(): Promise
@@ -82,7 +93,14 @@ final readonly class PlanOfSheet
         return Cooking::of(
             new Place($question->pan, $question->kitchen, $question->boilsAt),
             Sauces::of(StepKind::Boil->value, $this->boilsFrom(), $sheet->start, $sheet->end, $sheet->served, $sheet->pieces, $spread),
-            new Ways($question->simmerLevel, $question->simmerTime, $method->stirring->share(), $method->late, $method->skin, $sheet->outlook->lumps),
+            new Ways(
+                $question->simmerLevel,
+                $question->simmerTime,
+                $method->stirring->share(),
+                $method->late,
+                $method->skin,
+                $sheet->outlook->lumps,
+            ),
             $liquid->kind,
             $liquid->perGram,
             $question->base->hasRoux() ? $this->roux() : null,
@@ -92,9 +110,18 @@ final readonly class PlanOfSheet
     private function roux(): RouxPlan
     {
         $question = $this->question;
-        $plan = RouxPlan::of($this->sheet->roux, $question->colour, $question->heat, $this->sheet->shade, $this->sheet->stair->roux, $this->sheet->rouxForecast);
+        $plan = RouxPlan::of(
+            $this->sheet->roux,
+            $question->colour,
+            $question->heat,
+            $this->sheet->shade,
+            $this->sheet->stair->roux,
+            $this->sheet->rouxForecast,
+        );
 
-        return $question->inOven() || $question->given->kind === GivenKind::ReadyRoux ? $plan : $plan->watched($question->brownsButter(), $this->sheet->outlook->specks);
+        return $question->inOven() || $question->given->kind === GivenKind::ReadyRoux
+            ? $plan
+            : $plan->watched($question->brownsButter(), $this->sheet->outlook->specks);
     }
 
     /** The first step at which it simmers: it has come to the boil then. */
@@ -120,7 +147,9 @@ final readonly class PlanOfSheet
             StepKind::Bake => $step->in(Conditions::in(Vessel::Oven, at: $question->oven))->until(Ends::atColour($question->colour)),
             StepKind::LetDown => $step->until(Ends::atTemperature($this->sheet->stair->roux)),
             StepKind::Pour => $step->in(Conditions::in(Vessel::Pan, at: $this->sheet->stair->liquid))->ticking($this->pours()),
-            StepKind::Simmer, StepKind::Reduce => $step->in($this->simmering())->until(Ends::atLevel($this->sheet->end->volume(), $this->sheet->endDepth(), $question->reduceBy)),
+            StepKind::Simmer, StepKind::Reduce => $step
+                ->in($this->simmering())
+                ->until(Ends::atLevel($this->sheet->end->volume(), $this->sheet->endDepth(), $question->reduceBy)),
             StepKind::Test, StepKind::Correct => $step->in($this->simmering()),
             StepKind::Season => $this->seasoned($step),
             StepKind::Enrich => $this->enriched($step),
@@ -163,7 +192,10 @@ final readonly class PlanOfSheet
         $roux = $this->roux();
         $pace = Pace::of($step->pace->time, $step->pace->handsOn, $step->pace->timed, $step->pace->tendings, $minutes);
 
-        return Step::of(StepKind::Colour, $pace, $roux->carriesOn() ? 'lift' : '')->known($step->id)->using($step->amounts)->until(Ends::atColour($this->question->colour));
+        return Step::of(StepKind::Colour, $pace, $roux->carriesOn() ? 'lift' : '')
+            ->known($step->id)
+            ->using($step->amounts)
+            ->until(Ends::atColour($this->question->colour));
     }
 
     /** @return list<Addition> */
@@ -171,18 +203,32 @@ final readonly class PlanOfSheet
     {
         $pieces = $this->question->school === School::RouxIntoBoiling;
 
-        return array_map(fn(Pour $pour, int $i): Addition => Addition::of(
-            'pour-' . ($i + 1),
-            new Amount($pieces ? 'roux' : $this->question->liquid, $pour->mass, $this->sheet->pourVolume($pour), When::Pour, byTheJug: !$pieces),
-            lands: $pour->mixed,
-            slack: $pour->slack,
-        ), $this->sheet->stair->pours, array_keys($this->sheet->stair->pours));
+        return array_map(
+            fn(Pour $pour, int $i): Addition => Addition::of(
+                'pour-' . ($i + 1),
+                new Amount(
+                    $pieces ? 'roux' : $this->question->liquid,
+                    $pour->mass,
+                    $this->sheet->pourVolume($pour),
+                    When::Pour,
+                    byTheJug: !$pieces,
+                ),
+                lands: $pour->mixed,
+                slack: $pour->slack,
+            ),
+            $this->sheet->stair->pours,
+            array_keys($this->sheet->stair->pours),
+        );
     }
 
     private function seasoned(Step $step): Step
     {
         $salt = array_sum(array_map(static fn(Amount $amount): float => $amount->mass->inGrams(), $step->amounts));
-        $salted = $salt > 0.0 ? $step->changing(Effect::joining(Sauce::nothing()->with($this->question->larder->ingredient('salt'), Mass::ofGrams($salt)))) : $step;
+        $salted = $salt > 0.0
+            ? $step->changing(
+                Effect::joining(Sauce::nothing()->with($this->question->larder->ingredient('salt'), Mass::ofGrams($salt))),
+            )
+            : $step;
 
         return $this->question->method->salt === SaltTime::AtTheEnd ? $salted->in($this->simmering()) : $salted;
     }
@@ -194,17 +240,28 @@ final readonly class PlanOfSheet
             $id = $finishing->what->id;
             $joins = $joins->plus($finishing->alone());
             $least ??= $finishing->atLeast;
-            $most = $finishing->atMost !== null && ($most === null || $finishing->atMost->kelvin < $most->kelvin) ? $finishing->atMost : $most;
+            $most
+                = $finishing->atMost !== null && ($most === null || $finishing->atMost->kelvin < $most->kelvin)
+                    ? $finishing->atMost
+                    : $most;
             $additions[] = Addition::of($id, $this->finish($id), Bounds::between($finishing->atLeast, $finishing->atMost));
         }
 
-        return $step->ticking($additions)->in(Conditions::in(Vessel::Pan, bounds: Bounds::between($least, $most)))->changing(Effect::joining($joins));
+        return $step
+            ->ticking($additions)
+            ->in(Conditions::in(Vessel::Pan, bounds: Bounds::between($least, $most)))
+            ->changing(Effect::joining($joins));
     }
 
     /** What goes in at the end of one thing: a formula may name it more than once. */
     private function finish(string $id): Amount
     {
-        $all = array_values(array_filter($this->sheet->amounts, static fn(Amount $amount): bool => $amount->when === When::Finish && $amount->ingredient === $id));
+        $all = array_values(
+            array_filter(
+                $this->sheet->amounts,
+                static fn(Amount $amount): bool => $amount->when === When::Finish && $amount->ingredient === $id,
+            ),
+        );
         $grams = array_sum(array_map(static fn(Amount $amount): float => $amount->mass->inGrams(), $all));
 
         return new Amount($id, Mass::ofGrams($grams), null, When::Finish, allergens: $all[0]->allergens ?? []);
@@ -263,7 +320,11 @@ final readonly class PlanOfSheet
         return match ($treatments[0] ?? Treatment::Flavours) {
             Treatment::StirredIn => [StepKind::BrownPaste, ...$then],
             Treatment::Reduced => [StepKind::ReduceWine, ...$then],
-            Treatment::Sweated, Treatment::Rendered, Treatment::Browned, Treatment::LongBrowned, Treatment::DicedBack => [StepKind::BrownVegetables, StepKind::Sweat, ...$then],
+            Treatment::Sweated, Treatment::Rendered, Treatment::Browned, Treatment::LongBrowned, Treatment::DicedBack => [
+                StepKind::BrownVegetables,
+                StepKind::Sweat,
+                ...$then,
+            ],
             default => $then,
         };
     }

@@ -93,7 +93,8 @@ final readonly class Question
      * @param HobHeat $heat under the roux
      * @param Formula|null $formula the kitchen's own for this base; the house's if null
      * @param Method|null $method the schools; what it leaves open is the formula's
-     * @param float|null $reduceBy share of the pot to boil off, 0.05 to 0.9; then the minutes are worked out, and it is brisk unless said otherwise
+     * @param float|null $reduceBy share of the pot to boil off, 0.05 to 0.9; then the minutes are worked out, and it is brisk unless said
+     * otherwise
      * @param Temperature|null $oven of its air, where the roux is cooked there; 175 °C if null
      * @param Temperature|null $boilsAt of water, where the kitchen lies high
      *

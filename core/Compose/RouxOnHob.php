@@ -22,11 +22,20 @@ final readonly class RouxOnHob
     public static function of(Question $question, Roux $roux, ?HobHeat $heat = null, ?KitchenFactors $kitchen = null): self
     {
         $pan = $question->pan;
-        $browned = $question->brownsButter() ? BrownedButter::inPan($roux->fatKind, $roux->fat, $pan->diameter, $pan->mass(), $question->heat) : null;
+        $browned = $question->brownsButter()
+            ? BrownedButter::inPan($roux->fatKind, $roux->fat, $pan->diameter, $pan->mass(), $question->heat)
+            : null;
         $inPan = $browned === null ? $roux : Roux::of($roux->flourKind, $roux->flour, $browned->fat, $browned->left);
 
         return new self(
-            HobRoux::inPan($inPan, $pan->diameter, $pan->mass(), $heat ?? $question->heat, browning: ($kitchen ?? $question->kitchen)->browning->value, fatAt: $browned?->temperature),
+            HobRoux::inPan(
+                $inPan,
+                $pan->diameter,
+                $pan->mass(),
+                $heat ?? $question->heat,
+                browning: ($kitchen ?? $question->kitchen)->browning->value,
+                fatAt: $browned?->temperature,
+            ),
             $browned,
         );
     }

@@ -45,7 +45,10 @@ final readonly class Steps
 
     private const STIR_IN_ONE = 1.0;
 
-    /** min between two stirs of a simmer that does not catch, that might, that does, that does at once: an estimate from the trade's "every few minutes". */
+    /**
+     * min between two stirs of a simmer that does not catch, that might, that does, that does at once: an estimate from the trade's "every
+     * few minutes".
+     */
     private const STIR_EVERY = [5.0, 3.0, 2.0, 1.0];
 
     private const SKIM_EVERY = 10.0;
@@ -72,7 +75,13 @@ final readonly class Steps
 
     private const UNKNOWN_MELT_MINUTES = 4.0;
 
-    private function __construct(private Question $question, private Draft $draft, private PourStair $stair, private Additions $additions, private Risk $scorching) {}
+    private function __construct(
+        private Question $question,
+        private Draft $draft,
+        private PourStair $stair,
+        private Additions $additions,
+        private Risk $scorching,
+    ) {}
 
     /**
      * @param Risk $scorching of the simmer, which says how often it is stirred
@@ -92,15 +101,25 @@ final readonly class Steps
 
         return Step::numbered([
             self::step(StepKind::SetOut, self::SET_OUT, handsOn: true, timed: false),
-            ...($this->uses(When::Infuse) ? [self::step(StepKind::Infuse, self::INFUSE, handsOn: false, timed: true)] : []),
-            ...($this->uses(When::Apart) ? [self::step(StepKind::CookApart, $this->vegetableMinutes(When::Apart), handsOn: false, timed: true, tendings: [TendingKind::Stir->value => self::STIR_APART_EVERY])] : []),
+            ...$this->uses(When::Infuse) ? [self::step(StepKind::Infuse, self::INFUSE, handsOn: false, timed: true)] : [],
+            ...$this->uses(When::Apart)
+                ? [
+                    self::step(
+                        StepKind::CookApart,
+                        $this->vegetableMinutes(When::Apart),
+                        handsOn: false,
+                        timed: true,
+                        tendings: [TendingKind::Stir->value => self::STIR_APART_EVERY],
+                    ),
+                ]
+                : [],
             ...$this->rouxAndLiquid(),
             self::step(StepKind::Boil, $this->boilMinutes($this->draft->start), handsOn: true, timed: true),
-            ...($middle ? [$season] : []),
+            ...$middle ? [$season] : [],
             $this->simmer(),
             self::step(StepKind::Test, self::TEST, handsOn: true, timed: false),
             self::step(StepKind::Correct, 0.0, handsOn: true, timed: false),
-            ...($middle ? [] : [$season]),
+            ...$middle ? [] : [$season],
             ...match ($this->question->method->strain) {
                 StrainWay::LeftIn => [],
                 StrainWay::Blended => [self::step(StepKind::Blend, self::BLEND, handsOn: true, timed: false)],
@@ -115,7 +134,11 @@ final readonly class Steps
     /** @param array<string, float> $tendings min between two visits of a kind */
     private static function step(StepKind $kind, float $minutes, bool $handsOn, bool $timed, array $tendings = []): Step
     {
-        $visits = array_map(static fn(string $visit, float $every): Tending => new Tending(TendingKind::from($visit), Duration::ofMinutes($every)), array_keys($tendings), $tendings);
+        $visits = array_map(
+            static fn(string $visit, float $every): Tending => new Tending(TendingKind::from($visit), Duration::ofMinutes($every)),
+            array_keys($tendings),
+            $tendings,
+        );
 
         return Step::of($kind, Pace::of(Duration::ofMinutes($minutes), $handsOn, $timed, $visits));
     }
@@ -127,11 +150,21 @@ final readonly class Steps
         $minutes = $this->question->simmerTime->inMinutes();
         $constantly = $this->question->method->stirring === Stirring::Constantly;
 
-        return self::step($reduces ? StepKind::Reduce : StepKind::Simmer, $minutes, $constantly, timed: true, tendings: [
-            ...($constantly ? [] : [TendingKind::Stir->value => self::STIR_EVERY[(int) array_search($this->scorching, Risk::cases(), true)]]),
-            ...($this->draft->end->dairy() > 0.0 || $minutes < 2.0 * self::SKIM_EVERY ? [] : [TendingKind::Skim->value => self::SKIM_EVERY]),
-            ...($minutes < self::WORTH_A_LOOK ? [] : [TendingKind::Look->value => self::LOOK_AFTER * $minutes]),
-        ]);
+        return self::step(
+            $reduces ? StepKind::Reduce : StepKind::Simmer,
+            $minutes,
+            $constantly,
+            timed: true,
+            tendings: [
+                ...$constantly
+                    ? []
+                    : [TendingKind::Stir->value => self::STIR_EVERY[(int) array_search($this->scorching, Risk::cases(), true)]],
+                ...$this->draft->end->dairy() > 0.0 || $minutes < 2.0 * self::SKIM_EVERY
+                    ? []
+                    : [TendingKind::Skim->value => self::SKIM_EVERY],
+                ...$minutes < self::WORTH_A_LOOK ? [] : [TendingKind::Look->value => self::LOOK_AFTER * $minutes],
+            ],
+        );
     }
 
     /** @return list<Step> each finish is ticked off by itself, for each has its own limit */
@@ -151,7 +184,7 @@ final readonly class Steps
         $pours = count($this->stair->pours);
 
         return [
-            ...($this->question->given->kind === GivenKind::ReadyRoux ? $this->beforeFlour() : $this->roux()),
+            ...$this->question->given->kind === GivenKind::ReadyRoux ? $this->beforeFlour() : $this->roux(),
             self::step(StepKind::Pour, self::ONE_POUR * $pours, handsOn: true, timed: false),
         ];
     }
@@ -172,8 +205,20 @@ final readonly class Steps
             ...$this->beforeFlour(),
             self::step(StepKind::Flour, $flour, handsOn: true, timed: false),
             $this->question->inOven()
-                ? self::step(StepKind::Bake, $colour, handsOn: false, timed: true, tendings: [TendingKind::Turn->value => self::TURN_EVERY * $colour])
-                : self::step(StepKind::Colour, $colour, handsOn: true, timed: true, tendings: [TendingKind::Look->value => self::LOOK_AT_COLOUR_AFTER * $colour]),
+                ? self::step(
+                    StepKind::Bake,
+                    $colour,
+                    handsOn: false,
+                    timed: true,
+                    tendings: [TendingKind::Turn->value => self::TURN_EVERY * $colour],
+                )
+                : self::step(
+                    StepKind::Colour,
+                    $colour,
+                    handsOn: true,
+                    timed: true,
+                    tendings: [TendingKind::Look->value => self::LOOK_AT_COLOUR_AFTER * $colour],
+                ),
             ...$this->letDown(),
         ];
     }
@@ -181,25 +226,40 @@ final readonly class Steps
     /** @return list<Step> what cooks in the fat before the flour: vegetables, tomato paste, wine */
     private function beforeFlour(): array
     {
-        $parts = array_filter(Additions::parts($this->question->formula, $this->question->method), static fn(Part $part): bool => $part->when === When::Roux);
-        $has = static fn(Treatment ...$treatments): bool => array_filter($parts, static fn(Part $part): bool => in_array($part->treatment, $treatments, true)) !== [];
+        $parts = array_filter(
+            Additions::parts($this->question->formula, $this->question->method),
+            static fn(Part $part): bool => $part->when === When::Roux,
+        );
+        $has = static fn(Treatment ...$treatments): bool => array_filter(
+            $parts,
+            static fn(Part $part): bool => in_array($part->treatment, $treatments, true),
+        ) !== [];
         $minutes = $this->vegetableMinutes(When::Roux);
 
         return [
-            ...($has(Treatment::Browned, Treatment::LongBrowned, Treatment::DicedBack)
+            ...$has(Treatment::Browned, Treatment::LongBrowned, Treatment::DicedBack)
                 ? [self::step(StepKind::BrownVegetables, $minutes, handsOn: true, timed: true)]
-                : ($has(Treatment::Sweated, Treatment::Rendered) ? [self::step(StepKind::Sweat, $minutes, handsOn: true, timed: true)] : [])),
-            ...($has(Treatment::StirredIn) ? [self::step(StepKind::BrownPaste, self::BROWN_PASTE, handsOn: true, timed: true)] : []),
-            ...($has(Treatment::Reduced) ? [self::step(StepKind::ReduceWine, Treatment::Reduced->time()->inMinutes(), handsOn: true, timed: true)] : []),
+                : ($has(Treatment::Sweated, Treatment::Rendered)
+                    ? [self::step(StepKind::Sweat, $minutes, handsOn: true, timed: true)]
+                    : []),
+            ...$has(Treatment::StirredIn) ? [self::step(StepKind::BrownPaste, self::BROWN_PASTE, handsOn: true, timed: true)] : [],
+            ...$has(Treatment::Reduced)
+                ? [self::step(StepKind::ReduceWine, Treatment::Reduced->time()->inMinutes(), handsOn: true, timed: true)]
+                : [],
         ];
     }
 
     private function vegetableMinutes(When $when): float
     {
-        return max([0.0, ...array_map(
-            static fn(Part $part): float => $part->when === $when && $part->treatment !== Treatment::Reduced ? $part->treatment->time()->inMinutes() : 0.0,
-            Additions::parts($this->question->formula, $this->question->method),
-        )]);
+        return max([
+            0.0,
+            ...array_map(
+                static fn(Part $part): float => $part->when === $when && $part->treatment !== Treatment::Reduced
+                    ? $part->treatment->time()->inMinutes()
+                    : 0.0,
+                Additions::parts($this->question->formula, $this->question->method),
+            ),
+        ]);
     }
 
     private function uses(When $when): bool
@@ -215,7 +275,10 @@ final readonly class Steps
             return [];
         }
         $roux = Mass::ofGrams($this->draft->flourGrams * (1.0 + $this->question->fatToFlour));
-        $time = RouxCooling::of($roux, $this->question->pan->mass(), $this->question->pan->diameter)->time($forecast->temperature, $this->stair->roux);
+        $time = RouxCooling::of($roux, $this->question->pan->mass(), $this->question->pan->diameter)->time(
+            $forecast->temperature,
+            $this->stair->roux,
+        );
 
         return [Step::of(StepKind::LetDown, Pace::of($time, handsOn: false, timed: true))];
     }

@@ -98,7 +98,13 @@ final readonly class Warnings
     /** @return list<Warning|null> what a finished sauce and its roux show, whoever wrote the recipe */
     public static function ofSauce(Mass $fat, Mass $flour, Sauce $end, Simmer $simmer, SimmerLevel $level): array
     {
-        return [self::ratio($fat->inGrams(), $flour->inGrams()), self::fat($end), self::raw($end, $simmer), self::salt($end), self::scorches($end, $simmer, $level, self::STIRRING, PanBase::Medium)];
+        return [
+            self::ratio($fat->inGrams(), $flour->inGrams()),
+            self::fat($end),
+            self::raw($end, $simmer),
+            self::salt($end),
+            self::scorches($end, $simmer, $level, self::STIRRING, PanBase::Medium),
+        ];
     }
 
     /**
@@ -108,7 +114,10 @@ final readonly class Warnings
      */
     public static function curdles(Sauce $simmered, array $finishes, Simmer $simmer): ?Warning
     {
-        $ranks = [Curdling::risk($simmered, Temperature::ofCelsius($simmer->celsius())), ...array_map(static fn(Finishing $finishing): float => $finishing->curdlingRank, $finishes)];
+        $ranks = [
+            Curdling::risk($simmered, Temperature::ofCelsius($simmer->celsius())),
+            ...array_map(static fn(Finishing $finishing): float => $finishing->curdlingRank, $finishes),
+        ];
         $pH = $finishes === [] ? $simmered->pH() : $finishes[count($finishes) - 1]->sauce->pH();
 
         return Risk::of(max($ranks)) === Risk::Low ? null : new Warning(WarningCode::MayCurdle, ['ph' => $pH]);
@@ -121,7 +130,8 @@ final readonly class Warnings
         if ($fill <= $limit + self::FILL_WITHIN) {
             return null;
         }
-        $numbers = ['fill_percent' => 100.0 * $fill, 'limit_percent' => 100.0 * $limit] + ($fits === null ? [] : ['fits_l' => $fits->inLitres()]);
+        $numbers = ['fill_percent' => 100.0 * $fill, 'limit_percent' => 100.0 * $limit];
+        $numbers += $fits === null ? [] : ['fits_l' => $fits->inLitres()];
 
         return new Warning($fill > 1.0 ? WarningCode::PanOverflows : WarningCode::PanTooFull, $numbers);
     }
@@ -150,23 +160,41 @@ final readonly class Warnings
     {
         $grams = $roux->mass()->inGrams();
         $ready = $question->given->kind === GivenKind::ReadyRoux;
-        if ($ready || $question->inOven() || $grams <= self::DEEP_GRAMS || in_array($question->colour, [Colour::White, Colour::Blond], true)) {
+        if (
+            $ready
+            || $question->inOven()
+            || $grams <= self::DEEP_GRAMS
+            || in_array($question->colour, [Colour::White, Colour::Blond], true)
+        ) {
             return null;
         }
         try {
-            $baked = OvenRoux::inPan($roux, $question->pan->diameter, $question->pan->mass(), $question->oven, Metal::Steel, $question->kitchen->browning->value)->until($question->colour->shade());
+            $baked = OvenRoux::inPan(
+                $roux,
+                $question->pan->diameter,
+                $question->pan->mass(),
+                $question->oven,
+                Metal::Steel,
+                $question->kitchen->browning->value,
+            )->until($question->colour->shade());
         } catch (NotReachable) {
             return new Warning(WarningCode::RouxDeep, ['roux_g' => $grams]);
         }
 
-        return new Warning(WarningCode::RouxDeep, ['roux_g' => $grams, 'oven_c' => $question->oven->inCelsius(), 'oven_minutes' => $baked->time->inMinutes()]);
+        return new Warning(WarningCode::RouxDeep, [
+            'roux_g' => $grams,
+            'oven_c' => $question->oven->inCelsius(),
+            'oven_minutes' => $baked->time->inMinutes(),
+        ]);
     }
 
     private static function pastTarget(Sauce $served, float $target): ?Warning
     {
         $past = $target > 0.0 && $served->saltPercent() > 100.0 * $target + self::TASTED;
 
-        return $past ? new Warning(WarningCode::SaltPastTarget, ['salt_percent' => $served->saltPercent(), 'target_percent' => 100.0 * $target]) : null;
+        return $past
+            ? new Warning(WarningCode::SaltPastTarget, ['salt_percent' => $served->saltPercent(), 'target_percent' => 100.0 * $target])
+            : null;
     }
 
     private static function acid(Draft $draft): ?Warning
@@ -174,12 +202,23 @@ final readonly class Warnings
         $left = $draft->end->starch->acidLeft;
 
         return $draft->flourGrams > 0.0 && 1.0 - $left > self::WORN
-            ? new Warning(WarningCode::AcidThins, ['ph' => $draft->end->pH(), 'lost_percent' => 100.0 * (1.0 - $left), 'flour_g' => $draft->flourGrams * (1.0 - $left)]) : null;
+            ? new Warning(WarningCode::AcidThins, [
+                'ph' => $draft->end->pH(),
+                'lost_percent' => 100.0 * (1.0 - $left),
+                'flour_g' => $draft->flourGrams * (1.0 - $left),
+            ])
+            : null;
     }
 
     private static function limit(Finishing $finishing): ?Warning
     {
-        return $finishing->atMost === null ? null : new Warning(WarningCode::FinishLimit, ['at_most_c' => $finishing->atMost->inCelsius()], ['ingredient' => $finishing->what->id]);
+        return $finishing->atMost === null
+            ? null
+            : new Warning(
+                WarningCode::FinishLimit,
+                ['at_most_c' => $finishing->atMost->inCelsius()],
+                ['ingredient' => $finishing->what->id],
+            );
     }
 
     private static function ratio(float $fat, float $flour): ?Warning
@@ -202,15 +241,23 @@ final readonly class Warnings
     {
         $hot = $draft->roux->forecast?->temperature;
 
-        return $hot !== null && $draft->roux->shade->value > self::SMOKES_BEFORE && BaseFilm::under($hot, $question->heat)->temperature->kelvin > $roux->fatKind->smokes->kelvin
-            ? new Warning(WarningCode::FatSmokes, ['smokes_c' => $roux->fatKind->smokes->inCelsius(), 'roux_c' => $hot->inCelsius()]) : null;
+        return $hot !== null
+            && $draft->roux->shade->value > self::SMOKES_BEFORE
+            && BaseFilm::under($hot, $question->heat)->temperature->kelvin > $roux->fatKind->smokes->kelvin
+            ? new Warning(WarningCode::FatSmokes, ['smokes_c' => $roux->fatKind->smokes->inCelsius(), 'roux_c' => $hot->inCelsius()])
+            : null;
     }
 
     private static function raw(Sauce $end, Simmer $simmer): ?Warning
     {
         $raw = $end->starch->rawTaste;
 
-        return $raw > Doneness::COOKED_OUT ? new Warning(WarningCode::RawFlour, ['raw' => $raw, 'minutes_more' => $simmer->minutesUntilCookedOut($end, Doneness::COOKED_OUT)->inMinutes()]) : null;
+        return $raw > Doneness::COOKED_OUT
+            ? new Warning(WarningCode::RawFlour, [
+                'raw' => $raw,
+                'minutes_more' => $simmer->minutesUntilCookedOut($end, Doneness::COOKED_OUT)->inMinutes(),
+            ])
+            : null;
     }
 
     /** Milk catches sooner than stock does. */
@@ -220,8 +267,12 @@ final readonly class Warnings
         $wall = ['wall_c' => $scorch->wall->inCelsius()];
 
         return match (true) {
-            in_array($scorch->risk(), [Risk::High, Risk::VeryHigh], true) => new Warning(WarningCode::Scorches, $wall, ['level' => $level->value]),
-            $scorch->risk() === Risk::Some && $end->dairy() >= self::MILKY => new Warning(WarningCode::MilkCatches, $wall, ['level' => $level->value]),
+            in_array($scorch->risk(), [Risk::High, Risk::VeryHigh], true) => new Warning(WarningCode::Scorches, $wall, [
+                'level' => $level->value,
+            ]),
+            $scorch->risk() === Risk::Some && $end->dairy() >= self::MILKY => new Warning(WarningCode::MilkCatches, $wall, [
+                'level' => $level->value,
+            ]),
             default => null,
         };
     }

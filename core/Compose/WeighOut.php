@@ -18,7 +18,17 @@ final readonly class WeighOut
         $question = $balance->question;
         $salt = $question->larder->ingredient('salt');
         $saltMass = Mass::ofGrams($draft->saltGrams);
-        $liquids = array_map(static fn(array $part): Amount => new Amount($part[0]->id, $part[1], $part[0]->density->volumeOf($part[1]), When::Pour, allergens: $part[0]->allergens, byTheJug: true), $balance->liquid->split(Mass::ofGrams($draft->liquidGrams)));
+        $liquids = array_map(
+            static fn(array $part): Amount => new Amount(
+                $part[0]->id,
+                $part[1],
+                $part[0]->density->volumeOf($part[1]),
+                When::Pour,
+                allergens: $part[0]->allergens,
+                byTheJug: true,
+            ),
+            $balance->liquid->split(Mass::ofGrams($draft->liquidGrams)),
+        );
         [$fat, $flour] = $question->base->hasRoux() ? self::roux($balance, $draft, $balance->roux($draft->flourGrams)) : [[], []];
         // Vegetables brown in the fat before the flour goes in.
         $amounts = [
@@ -38,12 +48,39 @@ final readonly class WeighOut
     private static function roux(MassBalance $balance, Draft $draft, Roux $roux): array
     {
         if ($balance->question->given->kind === GivenKind::ReadyRoux) {
-            return [[], [new Amount('ready-roux', Mass::ofGrams($balance->cookedRouxGrams($draft->flourGrams, $draft->roux)), null, When::Roux, allergens: [...$roux->flourKind->allergens, ...$roux->fatKind->allergens])]];
+            return [
+                [],
+                [
+                    new Amount(
+                        'ready-roux',
+                        Mass::ofGrams($balance->cookedRouxGrams($draft->flourGrams, $draft->roux)),
+                        null,
+                        When::Roux,
+                        allergens: [...$roux->flourKind->allergens, ...$roux->fatKind->allergens],
+                    ),
+                ],
+            ];
         }
 
         return [
-            [new Amount($roux->fatKind->id, $roux->fat, $roux->fatKind->density->volumeOf($roux->fat), When::Roux, allergens: $roux->fatKind->allergens)],
-            [new Amount($roux->flourKind->id, $roux->flour, $roux->flourKind->density()->volumeOf($roux->flour), When::Roux, allergens: $roux->flourKind->allergens)],
+            [
+                new Amount(
+                    $roux->fatKind->id,
+                    $roux->fat,
+                    $roux->fatKind->density->volumeOf($roux->fat),
+                    When::Roux,
+                    allergens: $roux->fatKind->allergens,
+                ),
+            ],
+            [
+                new Amount(
+                    $roux->flourKind->id,
+                    $roux->flour,
+                    $roux->flourKind->density()->volumeOf($roux->flour),
+                    When::Roux,
+                    allergens: $roux->flourKind->allergens,
+                ),
+            ],
         ];
     }
 }

@@ -300,7 +300,9 @@ final readonly class Course
         return match (true) {
             $event instanceof Done => $this->isLast() ? $this : $this->to($this->goesTo($event), $event->at),
             $event instanceof WentBack => $this->current > 0 ? $this->to($this->current - 1, $event->at) : $this,
-            $event instanceof Poured => $this->step()->addition($event->addition) !== null ? $this->withPoured([...$this->poured(), $event->addition]) : $this,
+            $event instanceof Poured => $this->step()->addition($event->addition) !== null
+                ? $this->withPoured([...$this->poured(), $event->addition])
+                : $this,
             $event instanceof Unpoured => $this->withPoured(array_diff($this->poured(), [$event->addition])),
             $event instanceof MoreTime => $this->but(moreSeconds: $this->moreSeconds + $event->time->seconds),
             $event instanceof Tended => $this->but(tended: [...$this->tended, $event->tending->value => $event->at]),
@@ -327,18 +329,49 @@ final readonly class Course
     /** @param int<0, max> $step */
     private function to(int $step, DateTimeImmutable $at): self
     {
-        return new self($this->steps, $step, [...$this->closed($at), new Visit($step, $at)], $this->additions, 0.0, [], $this->heat, $this->place, $this->cook, $this->kept, $this->events, null);
+        return new self(
+            $this->steps,
+            $step,
+            [...$this->closed($at), new Visit($step, $at)],
+            $this->additions,
+            0.0,
+            [],
+            $this->heat,
+            $this->place,
+            $this->cook,
+            $this->kept,
+            $this->events,
+            null,
+        );
     }
 
     private function ended(DateTimeImmutable $at): self
     {
-        return new self($this->steps, $this->current, $this->closed($at), $this->additions, $this->moreSeconds, $this->tended, $this->heat, $this->place, $this->cook, $this->kept, $this->events, $at);
+        return new self(
+            $this->steps,
+            $this->current,
+            $this->closed($at),
+            $this->additions,
+            $this->moreSeconds,
+            $this->tended,
+            $this->heat,
+            $this->place,
+            $this->cook,
+            $this->kept,
+            $this->events,
+            $at,
+        );
     }
 
     /** @param array<string> $poured */
     private function withPoured(array $poured): self
     {
-        $in = array_values(array_filter(array_map(static fn(Addition $one): string => $one->id, $this->step()->additions), static fn(string $id): bool => in_array($id, $poured, true)));
+        $in = array_values(
+            array_filter(
+                array_map(static fn(Addition $one): string => $one->id, $this->step()->additions),
+                static fn(string $id): bool => in_array($id, $poured, true),
+            ),
+        );
 
         return $this->but(additions: [$this->current => $in] + $this->additions);
     }
@@ -347,8 +380,15 @@ final readonly class Course
      * @param array<int, list<string>>|null $additions
      * @param array<string, DateTimeImmutable>|null $tended
      */
-    private function but(?array $additions = null, ?float $moreSeconds = null, ?array $tended = null, HobHeat|SimmerLevel|null $heat = null, ?string $place = null, ?string $cook = null, ?KeptAs $kept = null): self
-    {
+    private function but(
+        ?array $additions = null,
+        ?float $moreSeconds = null,
+        ?array $tended = null,
+        HobHeat|SimmerLevel|null $heat = null,
+        ?string $place = null,
+        ?string $cook = null,
+        ?KeptAs $kept = null,
+    ): self {
         return new self(
             $this->steps,
             $this->current,

@@ -34,6 +34,20 @@ enum EventKind: string
     /** Whether it says what a pot is at, so that a list of pots needs it; the rest is about what is in the pot. */
     public function movesTheCourse(): bool
     {
-        return !in_array($this, [self::Read, self::Tasted, self::ToppedUp, self::Thickened, self::Rescued, self::FollowedUp, self::LadledOff, self::Note, self::Unknown], true);
+        return !in_array(
+            $this,
+            [
+                self::Read,
+                self::Tasted,
+                self::ToppedUp,
+                self::Thickened,
+                self::Rescued,
+                self::FollowedUp,
+                self::LadledOff,
+                self::Note,
+                self::Unknown,
+            ],
+            true,
+        );
     }
 }

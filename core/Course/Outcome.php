@@ -19,7 +19,15 @@ final readonly class Outcome
 
     public const LONGEST_TEXT = 2000;
 
-    private function __construct(public Volume $volume, public SpoonWord $spoon, public ?Colour $colour, public string $taste, public string $change, public Volume $held, public Volume $cooled) {}
+    private function __construct(
+        public Volume $volume,
+        public SpoonWord $spoon,
+        public ?Colour $colour,
+        public string $taste,
+        public string $change,
+        public Volume $held,
+        public Volume $cooled,
+    ) {}
 
     /**
      * @throws OutOfRange for nothing, or more than 300 l

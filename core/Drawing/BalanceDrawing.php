@@ -26,7 +26,22 @@ final readonly class BalanceDrawing
     /** For the handle between fat and flour: share of the opened roux, and the fat-to-flour ratio there. */
     public static function stops(): string
     {
-        return implode(' ', array_map(static fn(float $ratio): string => sprintf('%.4F:%.2F', $ratio / (1.0 + $ratio), $ratio), [0.5, 0.6, 0.7, 0.85, 1.0, 1.2, 1.5, 1.8, 2.2, 2.6, 3.0]));
+        return implode(
+            ' ',
+            array_map(static fn(float $ratio): string => sprintf('%.4F:%.2F', $ratio / (1.0 + $ratio), $ratio), [
+                0.5,
+                0.6,
+                0.7,
+                0.85,
+                1.0,
+                1.2,
+                1.5,
+                1.8,
+                2.2,
+                2.6,
+                3.0,
+            ]),
+        );
     }
 
     public function roux(): float

@@ -26,9 +26,16 @@ final readonly class CourseDrawing
      * @param list<array{x: float, width: float, step: int, word: bool}> $planned
      * @param list<array{x: float, width: float, step: int, word: bool}> $happened
      * @param list<array{x: float, minute: int}> $ticks
-     * @param list<array{x: float, kind: string, text: string, lane: int|null, left: bool}> $marks what happened besides: the lane of its words, or null where there is no room for them
+     * @param list<array{x: float, kind: string, text: string, lane: int|null, left: bool}> $marks what happened besides: the lane of its
+     * words, or null where there is no room for them
      */
-    private function __construct(public array $planned, public array $happened, public array $ticks, public float $end, public array $marks = []) {}
+    private function __construct(
+        public array $planned,
+        public array $happened,
+        public array $ticks,
+        public float $end,
+        public array $marks = [],
+    ) {}
 
     /**
      * @param list<float> $plannedMinutes one a step
@@ -56,7 +63,13 @@ final readonly class CourseDrawing
             $at += $minutes;
         }
 
-        return new self($planned, array_map(static fn(array $visit): array => $block($visit[0], $visit[1], $visit[2]), $visits), self::ticks($end, $x), $x->at($happenedEnd), self::marks($marks, $x, $end));
+        return new self(
+            $planned,
+            array_map(static fn(array $visit): array => $block($visit[0], $visit[1], $visit[2]), $visits),
+            self::ticks($end, $x),
+            $x->at($happenedEnd),
+            self::marks($marks, $x, $end),
+        );
     }
 
     /**
@@ -95,7 +108,10 @@ final readonly class CourseDrawing
     /** @return list<array{x: float, minute: int}> */
     private static function ticks(float $end, Scale $x): array
     {
-        $step = (int) TickStep::first([1.0, 2.0, 5.0, 10.0, 15.0, 30.0, 60.0, 120.0, 240.0], static fn(float $step): bool => $end / $step <= 13.0);
+        $step = (int) TickStep::first(
+            [1.0, 2.0, 5.0, 10.0, 15.0, 30.0, 60.0, 120.0, 240.0],
+            static fn(float $step): bool => $end / $step <= 13.0,
+        );
         $ticks = [];
         for ($minute = 0; $minute <= $end + 1e-9; $minute += $step) {
             $ticks[] = ['x' => $x->at((float) $minute), 'minute' => $minute];

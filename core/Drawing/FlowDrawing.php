@@ -146,7 +146,10 @@ final readonly class FlowDrawing
             $isEnd = in_array($sauce, $ends, true);
             $columns = $isEnd ? 1 : count(self::ends(self::familyOf($sauce, $band)));
             $room = $isEnd ? self::WIDEST * $column : $columns * $column - self::BESIDE;
-            $litres = max($sauce->litres, $sauce->taken + array_sum(array_map(static fn(FlowAddition $one): float => $one->millilitres, $sauce->additions)) / 1000.0);
+            $litres = max(
+                $sauce->litres,
+                $sauce->taken + array_sum(array_map(static fn(FlowAddition $one): float => $one->millilitres, $sauce->additions)) / 1000.0,
+            );
             $scale = min($scale, $litres > 0.0 ? $room / $litres : $scale);
         }
 

@@ -50,7 +50,17 @@ final readonly class FlowFall
         $bend = 0.6 * ($this->straightFrom - $this->top);
         [$end, $in] = [$this->from + $this->width, $this->rim + 15.0];
 
-        return Svg::path('M%s %sC%s %s %s %s %s %s', $this->from, $this->top, $this->from, $this->top + $bend, $this->left(), $this->straightFrom - $bend, $this->left(), $this->straightFrom)
+        return Svg::path(
+            'M%s %sC%s %s %s %s %s %s',
+            $this->from,
+            $this->top,
+            $this->from,
+            $this->top + $bend,
+            $this->left(),
+            $this->straightFrom - $bend,
+            $this->left(),
+            $this->straightFrom,
+        )
             . Svg::path('V%sH%sV%s', $in, $this->right(), $this->straightFrom)
             . Svg::path('C%s %s %s %s %s %sZ', $this->right(), $this->straightFrom - $bend, $end, $this->top + $bend, $end, $this->top);
     }

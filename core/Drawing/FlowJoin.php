@@ -20,7 +20,16 @@ final readonly class FlowJoin
      * @param bool $toScale false where it is drawn wider than it is, so that it is seen
      * @param int<0, max> $more things that join below it without words
      */
-    public function __construct(public FlowAddition $addition, public float $x, public float $y, public float $edge, public float $width, public float $bottom, public bool $toScale, public int $more = 0) {}
+    public function __construct(
+        public FlowAddition $addition,
+        public float $x,
+        public float $y,
+        public float $edge,
+        public float $width,
+        public float $bottom,
+        public bool $toScale,
+        public int $more = 0,
+    ) {}
 
     /** @param int<0, max> $more */
     public function andMore(int $more): self
@@ -41,8 +50,24 @@ final readonly class FlowJoin
     {
         [$outer, $inner] = [$this->width + self::ROUND, self::ROUND];
 
-        return Svg::path('M%s %sH%sQ%s %s %s %s', $this->x, $this->y, $this->edge - $outer, $this->edge, $this->y, $this->edge, $this->y + $outer)
+        return Svg::path(
+            'M%s %sH%sQ%s %s %s %s',
+            $this->x,
+            $this->y,
+            $this->edge - $outer,
+            $this->edge,
+            $this->y,
+            $this->edge,
+            $this->y + $outer,
+        )
             . Svg::path('V%sH%sV%s', $this->bottom, $this->edge - $this->width, $this->y + $outer)
-            . Svg::path('Q%s %s %s %sH%sZ', $this->edge - $this->width, $this->y + $this->width, $this->edge - $this->width - $inner, $this->y + $this->width, $this->x);
+            . Svg::path(
+                'Q%s %s %s %sH%sZ',
+                $this->edge - $this->width,
+                $this->y + $this->width,
+                $this->edge - $this->width - $inner,
+                $this->y + $this->width,
+                $this->x,
+            );
     }
 }

@@ -27,7 +27,14 @@ final readonly class FlowPan
 
     private const LINE = 17.0;
 
-    public function __construct(public FlowSauce $sauce, public float $x, public float $y, public float $width, public float $height, public bool $isEnd) {}
+    public function __construct(
+        public FlowSauce $sauce,
+        public float $x,
+        public float $y,
+        public float $width,
+        public float $height,
+        public bool $isEnd,
+    ) {}
 
     public function bottom(): float
     {
@@ -49,7 +56,15 @@ final readonly class FlowPan
     {
         return $this->isEnd
             ? Svg::path('M%s %sh5V%sh%sV%sh5', $this->x - 8.0, $this->y, $this->bottom() + 3.0, $this->width + 6.0, $this->y)
-            : Svg::path('M%s %sh5V%sM%s %sh-5V%s', $this->x - 8.0, $this->y, $this->bottom() + 2.0, $this->x + $this->width + 8.0, $this->y, $this->bottom() + 2.0);
+            : Svg::path(
+                'M%s %sh5V%sM%s %sh-5V%s',
+                $this->x - 8.0,
+                $this->y,
+                $this->bottom() + 2.0,
+                $this->x + $this->width + 8.0,
+                $this->y,
+                $this->bottom() + 2.0,
+            );
     }
 
     /** Whether its litres have room inside; where others are ladled from, the grips have it. */

@@ -30,7 +30,14 @@ final readonly class FlowRow
      * @param list<FlowJoin> $joins
      * @param list<FlowGrip> $grips
      */
-    private function __construct(public float $width, public float $height, public array $pans, public array $falls, public array $joins, public array $grips) {}
+    private function __construct(
+        public float $width,
+        public float $height,
+        public array $pans,
+        public array $falls,
+        public array $joins,
+        public array $grips,
+    ) {}
 
     /** @param non-empty-list<FlowSauce> $sauces of one or several families, each base before what is made of it */
     public static function of(array $sauces, float $scale): self
@@ -50,11 +57,19 @@ final readonly class FlowRow
             $joins = [...$joins, ...self::joins($fall, $scale, $layout->left($sauce) ?? $fall->left() - self::BESIDE)];
             $neighbour = $left[$parent->sauce->key] ?? null;
             $moves = $layout->isEnd($sauce) && !$sauce->kept ? $sauce : null;
-            $grips = $neighbour === null || $moves === null ? $grips : [...$grips, new FlowGrip($from, $parent->y + 10.0, $neighbour, $moves)];
+            $grips
+                = $neighbour === null || $moves === null ? $grips : [...$grips, new FlowGrip($from, $parent->y + 10.0, $neighbour, $moves)];
             $left[$parent->sauce->key] = $moves;
         }
 
-        return new self(FlowDrawing::WIDTH, $layout->bottom() + self::PAN + 12.0 + self::NOTE * $layout->notes(), array_values($pans), $falls, $joins, $grips);
+        return new self(
+            FlowDrawing::WIDTH,
+            $layout->bottom() + self::PAN + 12.0 + self::NOTE * $layout->notes(),
+            array_values($pans),
+            $falls,
+            $joins,
+            $grips,
+        );
     }
 
     private static function wide(float $litres, float $scale): float

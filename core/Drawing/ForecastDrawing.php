@@ -51,8 +51,17 @@ final readonly class ForecastDrawing
      * @param list<array{float, float}> $ahead
      * @param array{float, float, float}|null $arrives minutes at which the target is reached: soonest, likely, latest
      */
-    public static function of(float $width, float $height, array $planned, array $gone, array $read, array $ahead, float $target, float $now, ?array $arrives): self
-    {
+    public static function of(
+        float $width,
+        float $height,
+        array $planned,
+        array $gone,
+        array $read,
+        array $ahead,
+        float $target,
+        float $now,
+        ?array $arrives,
+    ): self {
         $all = [...$planned, ...$gone, ...$read, ...$ahead];
         // A band may end past any use; it is cut where the drawing ends.
         $end = max([1.0, $now, ...array_column($all, 0), min($arrives[1] ?? 0.0, 4.0 * max(1.0, $now))]) * 1.04;
@@ -73,7 +82,18 @@ final readonly class ForecastDrawing
             $x->at($now),
             $arrives === null ? null : array_map(static fn(float $minute): float => $x->at(min($end, $minute)), $arrives),
             self::ticks(0.0, $end, $x, $width - self::LEFT - self::RIGHT, [0.5, 1.0, 2.0, 5.0, 10.0, 15.0, 30.0, 60.0, 120.0, 240.0]),
-            self::ticks($least - self::AIR * $range, $most + self::AIR * $range, $y, $height - self::TOP - self::BOTTOM, [0.1, 0.2, 0.5, 1.0, 2.0, 5.0, 10.0, 20.0, 50.0, 100.0]),
+            self::ticks($least - self::AIR * $range, $most + self::AIR * $range, $y, $height - self::TOP - self::BOTTOM, [
+                0.1,
+                0.2,
+                0.5,
+                1.0,
+                2.0,
+                5.0,
+                10.0,
+                20.0,
+                50.0,
+                100.0,
+            ]),
         );
     }
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Lento\Drawing;
 
-/** A few curves over one pair of axes, as a whole SVG: for documents, where no stylesheet reaches. Each curve is told apart by its dashes and its name. */
+/**
+ * A few curves over one pair of axes, as a whole SVG: for documents, where no stylesheet reaches. Each curve is told apart by its dashes
+ * and its name.
+ */
 final readonly class LineChart
 {
     private const WIDTH = 760.0;
@@ -28,32 +31,81 @@ final readonly class LineChart
     private const DASHES = ['', '9 4', '3 3', '12 3 3 3', '6 2 1 2 1 2'];
 
     /** @param list<array{name: string, points: non-empty-list<array{float, float}>}> $curves */
-    private function __construct(private string $title, private string $xName, private string $yName, private Scale $x, private Scale $y, private float $xMost, private float $yMost, private array $curves) {}
+    private function __construct(
+        private string $title,
+        private string $xName,
+        private string $yName,
+        private Scale $x,
+        private Scale $y,
+        private float $xMost,
+        private float $yMost,
+        private array $curves,
+    ) {}
 
-    /** @param list<array{name: string, points: non-empty-list<array{float, float}>}> $curves from the origin up to the given ends of the axes */
+    /**
+     * @param list<array{name: string, points: non-empty-list<array{float, float}>}> $curves from the origin up to the given ends of the
+     * axes
+     */
     public static function of(string $title, string $xName, string $yName, float $xMost, float $yMost, array $curves): self
     {
-        return new self($title, $xName, $yName, new Scale(0.0, $xMost, self::LEFT, self::WIDTH - self::RIGHT), new Scale(0.0, $yMost, self::HEIGHT - self::BOTTOM, self::TOP), $xMost, $yMost, $curves);
+        return new self(
+            $title,
+            $xName,
+            $yName,
+            new Scale(0.0, $xMost, self::LEFT, self::WIDTH - self::RIGHT),
+            new Scale(0.0, $yMost, self::HEIGHT - self::BOTTOM, self::TOP),
+            $xMost,
+            $yMost,
+            $curves,
+        );
     }
 
     /** @param string $more further marks, drawn beneath the curves */
     public function svg(string $more = ''): string
     {
-        return sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %1$.0F %2$.0F" role="img" font-family="sans-serif" font-size="14"><title>%3$s</title><rect width="%1$.0F" height="%2$.0F" fill="#fbf7ef"/>', self::WIDTH, self::HEIGHT, self::escaped($this->title))
-            . $more . $this->axes() . $this->curves()
-            . sprintf('<text x="%.0F" y="24" font-size="17" font-weight="bold" fill="%s">%s</text></svg>' . "\n", self::LEFT, self::INK, self::escaped($this->title));
+        return sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %1$.0F %2$.0F" role="img" font-family="sans-serif" '
+                . 'font-size="14"><title>%3$s</title><rect width="%1$.0F" height="%2$.0F" fill="#fbf7ef"/>',
+            self::WIDTH,
+            self::HEIGHT,
+            self::escaped($this->title),
+        )
+            . $more
+            . $this->axes()
+            . $this->curves()
+            . sprintf(
+                '<text x="%.0F" y="24" font-size="17" font-weight="bold" fill="%s">%s</text></svg>' . "\n",
+                self::LEFT,
+                self::INK,
+                self::escaped($this->title),
+            );
     }
 
     /** A band of colour under the x axis, for a scale that is a colour. */
     public function swatch(float $from, float $to, string $hex): string
     {
-        return sprintf('<rect x="%s" y="%s" width="%s" height="10" fill="%s"/>', Svg::number($this->x->at($from)), Svg::number($this->y->at(0.0)), Svg::number($this->x->at($to) - $this->x->at($from) + 0.5), $hex);
+        return sprintf(
+            '<rect x="%s" y="%s" width="%s" height="10" fill="%s"/>',
+            Svg::number($this->x->at($from)),
+            Svg::number($this->y->at(0.0)),
+            Svg::number($this->x->at($to) - $this->x->at($from) + 0.5),
+            $hex,
+        );
     }
 
     /** A post hanging down to a limit: the curve must pass beneath. */
     public function gate(float $x, float $y, string $name): string
     {
-        return sprintf('<path d="M%1$s %2$sV%3$s" stroke="%4$s" stroke-width="5"/><text x="%5$s" y="%7$s" fill="%4$s">%6$s</text>', Svg::number($this->x->at($x)), Svg::number(self::TOP), Svg::number($this->y->at($y)), '#a3262a', Svg::number($this->x->at($x) + 8.0), self::escaped($name), Svg::number(self::TOP + 14.0));
+        return sprintf(
+            '<path d="M%1$s %2$sV%3$s" stroke="%4$s" stroke-width="5"/><text x="%5$s" y="%7$s" fill="%4$s">%6$s</text>',
+            Svg::number($this->x->at($x)),
+            Svg::number(self::TOP),
+            Svg::number($this->y->at($y)),
+            '#a3262a',
+            Svg::number($this->x->at($x) + 8.0),
+            self::escaped($name),
+            Svg::number(self::TOP + 14.0),
+        );
     }
 
     private function axes(): string
@@ -61,25 +113,43 @@ final readonly class LineChart
         $svg = '';
         foreach ($this->ticks($this->yMost, 6.0) as $value) {
             $at = Svg::number($this->y->at($value));
-            $svg .= sprintf('<path d="M%s %sH%s" stroke="%s"/><text x="%s" y="%s" text-anchor="end" dominant-baseline="middle" fill="%s">%s</text>', self::LEFT, $at, self::WIDTH - self::RIGHT, self::RULE, self::LEFT - 8.0, $at, self::SOFT, self::number($value));
+            $svg .= sprintf(
+                '<path d="M%s %sH%s" stroke="%s"/><text x="%s" y="%s" text-anchor="end" dominant-baseline="middle" fill="%s">%s</text>',
+                self::LEFT,
+                $at,
+                self::WIDTH - self::RIGHT,
+                self::RULE,
+                self::LEFT - 8.0,
+                $at,
+                self::SOFT,
+                self::number($value),
+            );
         }
         foreach ($this->ticks($this->xMost, 9.0) as $value) {
-            $svg .= sprintf('<text x="%s" y="%s" text-anchor="middle" fill="%s">%s</text>', Svg::number($this->x->at($value)), self::HEIGHT - self::BOTTOM + 26.0, self::SOFT, self::number($value));
+            $svg .= sprintf(
+                '<text x="%s" y="%s" text-anchor="middle" fill="%s">%s</text>',
+                Svg::number($this->x->at($value)),
+                self::HEIGHT - self::BOTTOM + 26.0,
+                self::SOFT,
+                self::number($value),
+            );
         }
 
-        return $svg . sprintf(
-            '<path d="M%1$s %2$sV%3$sH%4$s" fill="none" stroke="%5$s" stroke-width="1.5"/><text x="%4$s" y="%6$s" text-anchor="end" fill="%5$s">%7$s</text><text x="%8$s" y="%9$s" fill="%5$s">%10$s</text>',
-            self::LEFT,
-            self::TOP,
-            self::HEIGHT - self::BOTTOM,
-            self::WIDTH - self::RIGHT,
-            self::INK,
-            self::HEIGHT - 8.0,
-            self::escaped($this->xName),
-            8.0,
-            self::TOP - 18.0,
-            self::escaped($this->yName),
-        );
+        return $svg
+            . sprintf(
+                '<path d="M%1$s %2$sV%3$sH%4$s" fill="none" stroke="%5$s" stroke-width="1.5"/><text x="%4$s" y="%6$s" '
+                    . 'text-anchor="end" fill="%5$s">%7$s</text><text x="%8$s" y="%9$s" fill="%5$s">%10$s</text>',
+                self::LEFT,
+                self::TOP,
+                self::HEIGHT - self::BOTTOM,
+                self::WIDTH - self::RIGHT,
+                self::INK,
+                self::HEIGHT - 8.0,
+                self::escaped($this->xName),
+                8.0,
+                self::TOP - 18.0,
+                self::escaped($this->yName),
+            );
     }
 
     private function curves(): string
@@ -87,7 +157,9 @@ final readonly class LineChart
         $svg = '';
         $taken = [];
         foreach ($this->curves as $i => ['name' => $name, 'points' => $points]) {
-            $inside = array_values(array_filter($points, fn(array $point): bool => $point[0] <= $this->xMost + 1e-9 && $point[1] <= $this->yMost + 1e-9));
+            $inside = array_values(
+                array_filter($points, fn(array $point): bool => $point[0] <= $this->xMost + 1e-9 && $point[1] <= $this->yMost + 1e-9),
+            );
             if ($inside === []) {
                 continue;
             }
@@ -95,8 +167,20 @@ final readonly class LineChart
             $last = $inside[count($inside) - 1];
             $label = $this->free($this->y->at($last[1]), $taken);
             $taken[] = $label;
-            $svg .= sprintf('<path d="%s" fill="none" stroke="%s" stroke-width="2.5" stroke-dasharray="%s"/>', $path, self::INK, self::DASHES[$i % count(self::DASHES)])
-                . sprintf('<text x="%s" y="%s" dominant-baseline="middle" fill="%s">%s</text>', Svg::number($this->x->at($last[0]) + 8.0), Svg::number($label), self::INK, self::escaped($name));
+            $svg
+                .= sprintf(
+                    '<path d="%s" fill="none" stroke="%s" stroke-width="2.5" stroke-dasharray="%s"/>',
+                    $path,
+                    self::INK,
+                    self::DASHES[$i % count(self::DASHES)],
+                )
+                . sprintf(
+                    '<text x="%s" y="%s" dominant-baseline="middle" fill="%s">%s</text>',
+                    Svg::number($this->x->at($last[0]) + 8.0),
+                    Svg::number($label),
+                    self::INK,
+                    self::escaped($name),
+                );
         }
 
         return $svg;

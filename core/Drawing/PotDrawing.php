@@ -77,8 +77,16 @@ final readonly class PotDrawing
     {
         $r = min(11.0, ($this->right - $this->left) / 4.0, ($this->floor - $this->top) / 2.0);
 
-        return Svg::path('M%s %sV%sQ%s %s %s %s', $this->left, $this->top, $this->floor - $r, $this->left, $this->floor, $this->left + $r, $this->floor)
-            . Svg::path('H%sQ%s %s %s %sV%sZ', $this->right - $r, $this->right, $this->floor, $this->right, $this->floor - $r, $this->top);
+        return Svg::path(
+            'M%s %sV%sQ%s %s %s %s',
+            $this->left,
+            $this->top,
+            $this->floor - $r,
+            $this->left,
+            $this->floor,
+            $this->left + $r,
+            $this->floor,
+        ) . Svg::path('H%sQ%s %s %s %sV%sZ', $this->right - $r, $this->right, $this->floor, $this->right, $this->floor - $r, $this->top);
     }
 
     public function width(): float
@@ -98,14 +106,23 @@ final readonly class PotDrawing
         return max(36.0, $this->limitLevel - 8.0);
     }
 
-    /** @return list<array{y: float, litres: string, inSauce: bool, figure: bool}> the ticks on the wall; a figure only where nothing else is written */
+    /**
+     * @return list<array{y: float, litres: string, inSauce: bool, figure: bool}> the ticks on the wall; a figure only where nothing else
+     * is written
+     */
     public function marks(): array
     {
-        return array_map(fn(array $tick): array => [
-            ...$tick,
-            'inSauce' => $tick['y'] > $this->endLevel,
-            'figure' => $this->figures && abs($tick['y'] - $this->limitLevel) > 9.0 && ($tick['y'] > $this->endLevel + 7.0 || $tick['y'] < $this->startLevel - 5.0),
-        ], $this->ticks);
+        return array_map(
+            fn(array $tick): array => [
+                ...$tick,
+                'inSauce' => $tick['y'] > $this->endLevel,
+                'figure'
+                    => $this->figures
+                    && abs($tick['y'] - $this->limitLevel) > 9.0
+                    && ($tick['y'] > $this->endLevel + 7.0 || $tick['y'] < $this->startLevel - 5.0),
+            ],
+            $this->ticks,
+        );
     }
 
     /** Two arrows at the skewer, where the level has to be. */
@@ -127,7 +144,8 @@ final readonly class PotDrawing
     /** Two ears at the rim, short enough to leave the labels their room at any height. */
     public function ears(): string
     {
-        return Svg::path('M%s %sh9q4 0 4 4t-4 4h-9Z', $this->right + 5.0, $this->top + 4.0) . Svg::path('M%s %sh-9q-4 0 -4 4t4 4h9Z', $this->left - 5.0, $this->top + 4.0);
+        return Svg::path('M%s %sh9q4 0 4 4t-4 4h-9Z', $this->right + 5.0, $this->top + 4.0)
+            . Svg::path('M%s %sh-9q-4 0 -4 4t4 4h9Z', $this->left - 5.0, $this->top + 4.0);
     }
 
     /** From a level out to where its label stands. */
@@ -144,10 +162,16 @@ final readonly class PotDrawing
     /** @return list<array{y: float, litres: string}> */
     private static function ticks(float $litresPerCm, float $heightCm, float $perCm): array
     {
-        $step = TickStep::first([0.05, 0.1, 0.2, 0.5, 1.0, 2.0, 5.0, 10.0, 20.0, 50.0, 100.0], static fn(float $step): bool => $step / $litresPerCm * $perCm >= self::TICK_GAP);
+        $step = TickStep::first(
+            [0.05, 0.1, 0.2, 0.5, 1.0, 2.0, 5.0, 10.0, 20.0, 50.0, 100.0],
+            static fn(float $step): bool => ($step / $litresPerCm) * $perCm >= self::TICK_GAP,
+        );
         $ticks = [];
-        for ($i = 1, $most = (int) floor($litresPerCm * $heightCm / $step + 1e-9); $i <= $most; $i++) {
-            $ticks[] = ['y' => self::FLOOR - $i * $step / $litresPerCm * $perCm, 'litres' => rtrim(rtrim(sprintf('%.2F', $i * $step), '0'), '.')];
+        for ($i = 1, $most = (int) floor(($litresPerCm * $heightCm) / $step + 1e-9); $i <= $most; $i++) {
+            $ticks[] = [
+                'y' => self::FLOOR - (($i * $step) / $litresPerCm) * $perCm,
+                'litres' => rtrim(rtrim(sprintf('%.2F', $i * $step), '0'), '.'),
+            ];
         }
 
         return $ticks;

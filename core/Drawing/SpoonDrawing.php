@@ -60,18 +60,57 @@ final readonly class SpoonDrawing
 
     public function bowl(): string
     {
-        $at = static fn(float $dx, float $dy): string => Svg::number(self::CENTRE_X + self::RX * $dx) . ' ' . Svg::number(self::CENTRE_Y + self::RY * $dy);
+        $at = static fn(float $dx, float $dy): string => Svg::number(self::CENTRE_X + self::RX * $dx)
+            . ' '
+            . Svg::number(self::CENTRE_Y + self::RY * $dy);
 
-        return 'M' . $at(-1, 0) . 'C' . $at(-1, -0.62) . ' ' . $at(-0.66, -1) . ' ' . $at(-0.12, -1) . 'C' . $at(0.5, -1) . ' ' . $at(1, -0.56) . ' ' . $at(1, 0)
-            . 'C' . $at(1, 0.56) . ' ' . $at(0.5, 1) . ' ' . $at(-0.12, 1) . 'C' . $at(-0.66, 1) . ' ' . $at(-1, 0.62) . ' ' . $at(-1, 0) . 'Z';
+        return 'M'
+            . $at(-1, 0)
+            . 'C'
+            . $at(-1, -0.62)
+            . ' '
+            . $at(-0.66, -1)
+            . ' '
+            . $at(-0.12, -1)
+            . 'C'
+            . $at(0.5, -1)
+            . ' '
+            . $at(1, -0.56)
+            . ' '
+            . $at(1, 0)
+            . 'C'
+            . $at(1, 0.56)
+            . ' '
+            . $at(0.5, 1)
+            . ' '
+            . $at(-0.12, 1)
+            . 'C'
+            . $at(-0.66, 1)
+            . ' '
+            . $at(-1, 0.62)
+            . ' '
+            . $at(-1, 0)
+            . 'Z';
     }
 
     public function handle(): string
     {
         [$x, $y] = [self::CENTRE_X - self::RX, self::CENTRE_Y];
 
-        return Svg::path('M%s %sQ%s %s %s %sL8 %sQ0 %s 0 %sQ0 %s 8 %s', $x + 10, $y - 13, $x - 2, $y - 4, $x - 16, $y - 3.6, $y - 8, $y - 8, $y, $y + 8, $y + 8)
-            . Svg::path('L%s %sQ%s %s %s %sZ', $x - 16, $y + 3.6, $x - 2, $y + 4, $x + 10, $y + 13);
+        return Svg::path(
+            'M%s %sQ%s %s %s %sL8 %sQ0 %s 0 %sQ0 %s 8 %s',
+            $x + 10,
+            $y - 13,
+            $x - 2,
+            $y - 4,
+            $x - 16,
+            $y - 3.6,
+            $y - 8,
+            $y - 8,
+            $y,
+            $y + 8,
+            $y + 8,
+        ) . Svg::path('L%s %sQ%s %s %s %sZ', $x - 16, $y + 3.6, $x - 2, $y + 4, $x + 10, $y + 13);
     }
 
     /** The film over the far part of the bowl, wavy where it begins. */
@@ -82,13 +121,34 @@ final readonly class SpoonDrawing
         $quarter = (2.0 * self::RY + 8.0) / 4.0;
         $wave = 3.0 + 3.0 * min(1.6, $this->filmMillimetres);
 
-        return Svg::path('M%s %sq%s %s 0 %st0 %st0 %st0 %sH%sV%sZ', $x, $top, $wave, $quarter / 2.0, $quarter, $quarter, $quarter, $quarter, self::CENTRE_X + self::RX + 8.0, $top);
+        return Svg::path(
+            'M%s %sq%s %s 0 %st0 %st0 %st0 %sH%sV%sZ',
+            $x,
+            $top,
+            $wave,
+            $quarter / 2.0,
+            $quarter,
+            $quarter,
+            $quarter,
+            $quarter,
+            self::CENTRE_X + self::RX + 8.0,
+            $top,
+        );
     }
 
     /** The finger line: a gap that stops short of the film's edge. */
     public function gap(): string
     {
-        return Svg::path('M%s %sH%sa%s %s 0 0 0 0 %sH%s', $this->gapEnd(), $this->gapTop(), $this->gapStart(), $this->gapHeight() / 2.0, $this->gapHeight() / 2.0, $this->gapHeight(), $this->gapEnd());
+        return Svg::path(
+            'M%s %sH%sa%s %s 0 0 0 0 %sH%s',
+            $this->gapEnd(),
+            $this->gapTop(),
+            $this->gapStart(),
+            $this->gapHeight() / 2.0,
+            $this->gapHeight() / 2.0,
+            $this->gapHeight(),
+            $this->gapEnd(),
+        );
     }
 
     /** @return list<string> tongues of sauce that reach across the line */
@@ -99,7 +159,14 @@ final readonly class SpoonDrawing
         for ($i = 0; $i < $count; $i++) {
             $x = $this->gapStart() + 6.0 + $i * (self::CENTRE_X + self::RX * 0.9 - $this->gapStart() - 6.0) / max(1, $count - 1);
             $length = $this->gapHeight() * (0.4 + 0.62 * $this->run) * ($i % 3 === 1 ? 1.0 : 0.72);
-            $tongues[] = Svg::path('M%s %sq5.5 2 5.5 %sa2.5 2.5 0 0 0 5 0q0 %s 5.5 %sZ', $x - 8.0, $this->gapTop() - 0.5, $length, -($length - 2.0), -$length);
+            $tongues[] = Svg::path(
+                'M%s %sq5.5 2 5.5 %sa2.5 2.5 0 0 0 5 0q0 %s 5.5 %sZ',
+                $x - 8.0,
+                $this->gapTop() - 0.5,
+                $length,
+                -($length - 2.0),
+                -$length,
+            );
         }
 
         return $tongues;
@@ -111,7 +178,11 @@ final readonly class SpoonDrawing
         $places = [[0.12, 0.0], [-0.28, 6.0], [0.46, 3.0], [-0.02, 22.0]];
 
         return array_map(
-            static fn(array $at): string => Svg::path('M%s %sc2 5 5 7 5 11a5 5 0 0 1 -10 0c0 -4 3 -6 5 -11Z', self::CENTRE_X + self::RX * $at[0], self::CENTRE_Y + self::RY - 1.0 + $at[1]),
+            static fn(array $at): string => Svg::path(
+                'M%s %sc2 5 5 7 5 11a5 5 0 0 1 -10 0c0 -4 3 -6 5 -11Z',
+                self::CENTRE_X + self::RX * $at[0],
+                self::CENTRE_Y + self::RY - 1.0 + $at[1],
+            ),
             array_slice($places, 0, $this->drops),
         );
     }
@@ -120,12 +191,25 @@ final readonly class SpoonDrawing
     {
         [$x, $y, $rx, $ry] = [self::CENTRE_X, self::CENTRE_Y, self::RX, self::RY];
 
-        return Svg::path('M%s %sQ%s %s %s %s', $x - 0.34 * $rx, $y - 0.72 * $ry, $x + 0.2 * $rx, $y - 0.92 * $ry, $x + 0.62 * $rx, $y - 0.52 * $ry);
+        return Svg::path(
+            'M%s %sQ%s %s %s %s',
+            $x - 0.34 * $rx,
+            $y - 0.72 * $ry,
+            $x + 0.2 * $rx,
+            $y - 0.92 * $ry,
+            $x + 0.62 * $rx,
+            $y - 0.52 * $ry,
+        );
     }
 
     public function sectionMetal(): string
     {
-        return Svg::line(array_map(fn(int $i): array => [$this->arc($i / 30.0) - 2.0, self::CENTRE_Y - self::RY + 2.0 * self::RY * $i / 30.0], range(0, 30)));
+        return Svg::line(
+            array_map(
+                fn(int $i): array => [$this->arc($i / 30.0) - 2.0, self::CENTRE_Y - self::RY + (2.0 * self::RY * $i) / 30.0],
+                range(0, 30),
+            ),
+        );
     }
 
     /** @return list<string> the film in section, above and below the finger line, thicker downhill */
@@ -150,9 +234,14 @@ final readonly class SpoonDrawing
 
     private function sectionFilm(float $from, float $to): string
     {
-        $along = array_map(static fn(int $i): float => $from + ($to - $from) * $i / 24.0, range(0, 24));
-        $point = fn(float $t, float $film): array => [$this->arc($t) + $film * self::PER_MILLIMETRE, self::CENTRE_Y - self::RY + 2.0 * self::RY * $t];
-        $film = fn(float $t): float => $this->filmMillimetres * sqrt(max(0.08, $t)) * min(1.0, sqrt(max(0.0, ($t - $from) / 0.05)), sqrt(max(0.0, ($to - $t) / 0.05)));
+        $along = array_map(static fn(int $i): float => $from + (($to - $from) * $i) / 24.0, range(0, 24));
+        $point = fn(float $t, float $film): array => [
+            $this->arc($t) + $film * self::PER_MILLIMETRE,
+            self::CENTRE_Y - self::RY + 2.0 * self::RY * $t,
+        ];
+        $film = fn(float $t): float => $this->filmMillimetres
+            * sqrt(max(0.08, $t))
+            * min(1.0, sqrt(max(0.0, ($t - $from) / 0.05)), sqrt(max(0.0, ($to - $t) / 0.05)));
         $outer = array_map(static fn(float $t): array => $point($t, $film($t)), $along);
         $inner = array_map(static fn(float $t): array => $point($t, 0.0), array_reverse($along));
 

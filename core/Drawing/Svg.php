@@ -23,6 +23,7 @@ final readonly class Svg
     /** @param non-empty-list<array{float, float}> $points */
     public static function line(array $points): string
     {
-        return 'M' . implode('L', array_map(static fn(array $point): string => self::number($point[0]) . ' ' . self::number($point[1]), $points));
+        return 'M'
+            . implode('L', array_map(static fn(array $point): string => self::number($point[0]) . ' ' . self::number($point[1]), $points));
     }
 }

@@ -31,18 +31,30 @@ final readonly class TimelineDrawing
                 $stretches[$last]['width'] += self::WIDTH * $minutes / $all;
                 $stretches[$last]['minutes'] += $minutes;
             } elseif ($minutes > 0.0) {
-                $stretches[] = ['x' => self::WIDTH * $at / $all, 'width' => self::WIDTH * $minutes / $all, 'hands' => $hands, 'minutes' => $minutes, 'labelled' => false];
+                $stretches[] = [
+                    'x' => (self::WIDTH * $at) / $all,
+                    'width' => (self::WIDTH * $minutes) / $all,
+                    'hands' => $hands,
+                    'minutes' => $minutes,
+                    'labelled' => false,
+                ];
             }
             $at += $minutes;
         }
 
-        return new self($all, array_map(static fn(array $one): array => [...$one, 'labelled' => $one['width'] >= self::LABELLED], $stretches));
+        return new self(
+            $all,
+            array_map(static fn(array $one): array => [...$one, 'labelled' => $one['width'] >= self::LABELLED], $stretches),
+        );
     }
 
     /** @return list<array{x: float, minutes: int}> marks at round minutes */
     public function ticks(): array
     {
-        $step = (int) TickStep::first([1.0, 5.0, 10.0, 15.0, 30.0, 60.0, 120.0, 240.0], fn(float $step): bool => self::WIDTH * $step / $this->minutes >= self::TICK_GAP);
+        $step = (int) TickStep::first(
+            [1.0, 5.0, 10.0, 15.0, 30.0, 60.0, 120.0, 240.0],
+            fn(float $step): bool => (self::WIDTH * $step) / $this->minutes >= self::TICK_GAP,
+        );
         $ticks = [];
         for ($minutes = 0; $minutes <= $this->minutes; $minutes += $step) {
             $ticks[] = ['x' => self::WIDTH * $minutes / $this->minutes, 'minutes' => $minutes];

@@ -25,7 +25,18 @@ final class OutOfRange extends DomainException implements LentoException
         public readonly string $unit,
         public readonly string $of = '',
     ) {
-        parent::__construct(trim(sprintf('%s = %s, not in [%s, %s] %s', trim("{$quantity} {$of}"), self::plain($value), self::plain($least), self::plain($most), $unit)));
+        parent::__construct(
+            trim(
+                sprintf(
+                    '%s = %s, not in [%s, %s] %s',
+                    trim("{$quantity} {$of}"),
+                    self::plain($value),
+                    self::plain($least),
+                    self::plain($most),
+                    $unit,
+                ),
+            ),
+        );
     }
 
     public static function between(string $quantity, float $value, float $least, float $most, string $unit, string $of = ''): self

@@ -87,7 +87,15 @@ final readonly class Act
     /** The same, kept cooler than the law of what goes in would have it. */
     public function between(?float $leastCelsius, float $mostCelsius): self
     {
-        return new self($this->kind, $this->doses, $this->share, $this->time, $this->level, Temperature::ofCelsius($mostCelsius), $leastCelsius === null ? null : Temperature::ofCelsius($leastCelsius));
+        return new self(
+            $this->kind,
+            $this->doses,
+            $this->share,
+            $this->time,
+            $this->level,
+            Temperature::ofCelsius($mostCelsius),
+            $leastCelsius === null ? null : Temperature::ofCelsius($leastCelsius),
+        );
     }
 
     /** @param list<Dose> $doses */

@@ -32,9 +32,20 @@ final readonly class BaseInPot
         // The cut vegetables that stay in count as the water of their room: nothing is ever solved for them.
         $water = Sauce::nothing()->with($question->larder->ingredient('water'), Mass::ofGrams(1.0));
         $pieces = $water->times($sheet->pieces->inMillilitres() / $water->millilitres());
-        $stem = new Stem($sheet->served, $pieces, $question->larder->ingredient($question->liquid), $sheet->allergens(), $question->formula->salt);
+        $stem = new Stem(
+            $sheet->served,
+            $pieces,
+            $question->larder->ingredient($question->liquid),
+            $sheet->allergens(),
+            $question->formula->salt,
+        );
 
-        return new self($stem, $question->thickness, $sheet->liquid->inLitres() * ($question->formula->beside[Base::Espagnole->value] ?? 0.0) / $question->yield->inLitres(), $sheet);
+        return new self(
+            $stem,
+            $question->thickness,
+            ($sheet->liquid->inLitres() * ($question->formula->beside[Base::Espagnole->value] ?? 0.0)) / $question->yield->inLitres(),
+            $sheet,
+        );
     }
 
     /**
@@ -45,10 +56,17 @@ final readonly class BaseInPot
     public static function guessed(self $espagnole, Ingredient $stock, Formula $formula, EquivalentFlour $thickness): self
     {
         $share = $formula->beside[Base::Espagnole->value] ?? 0.0;
-        $mixed = $espagnole->stem->taken(Volume::ofLitres($share))->sauce->with($stock, $stock->density->massOf(Volume::ofLitres(1.0 - $share)));
+        $mixed = $espagnole->stem
+            ->taken(Volume::ofLitres($share))
+            ->sauce->with($stock, $stock->density->massOf(Volume::ofLitres(1.0 - $share)));
         $sauce = Reduction::leftWhen($thickness, $mixed)->times(1.0 - Straining::CLING);
 
-        return new self(new Stem($sauce, Sauce::nothing(), $stock, Allergen::among($espagnole->stem->allergens, $stock->allergens), $formula->salt), $thickness, 1000.0 * $share / $sauce->millilitres(), null);
+        return new self(
+            new Stem($sauce, Sauce::nothing(), $stock, Allergen::among($espagnole->stem->allergens, $stock->allergens), $formula->salt),
+            $thickness,
+            (1000.0 * $share) / $sauce->millilitres(),
+            null,
+        );
     }
 
     public function yield(): Volume

@@ -45,7 +45,12 @@ final readonly class BaseThickness
         $factor = self::best($ranges);
         $suits = [];
         foreach ($ranges as $key => [$from, $to]) {
-            $suits[] = new Suits($key, $base->withStarch($from)->thickness(), $base->withStarch($to)->thickness(), $factor >= $from && $factor <= $to);
+            $suits[] = new Suits(
+                $key,
+                $base->withStarch($from)->thickness(),
+                $base->withStarch($to)->thickness(),
+                $factor >= $from && $factor <= $to,
+            );
         }
 
         return new self(self::asked($factor === 1.0 ? $base->thickness() : $base->withStarch($factor)->thickness()), $suits);
@@ -62,7 +67,10 @@ final readonly class BaseThickness
     {
         $class = $derived->derivative->class;
 
-        return [self::strengthFor($derived->uncorrected, $class->least()), $class === ThicknessClass::Binding ? self::STRONGEST : self::strengthFor($derived->uncorrected, $class->most())];
+        return [
+            self::strengthFor($derived->uncorrected, $class->least()),
+            $class === ThicknessClass::Binding ? self::STRONGEST : self::strengthFor($derived->uncorrected, $class->most()),
+        ];
     }
 
     private static function strengthFor(Sauce $sauce, EquivalentFlour $thickness): float
@@ -80,7 +88,9 @@ final readonly class BaseThickness
     /** Served as it is, it is made as thick as was asked for; for what is made of it, as thick as usual. */
     private static function preferred(Derived $derived): float
     {
-        return $derived->derivative->acts === [] && !$derived->isInItsClass() ? self::strengthFor($derived->uncorrected, $derived->derivative->class->target()) : 1.0;
+        return $derived->derivative->acts === [] && !$derived->isInItsClass()
+            ? self::strengthFor($derived->uncorrected, $derived->derivative->class->target())
+            : 1.0;
     }
 
     /**

@@ -18,10 +18,41 @@ final readonly class BoughtAs
     private const BUNCH_GRAMS = 30.0;
 
     /** g a pack; what is not named here is bought by weight. */
-    private const PACKS = ['butter' => 250.0, 'rich-butter' => 250.0, 'clarified-butter' => 500.0, 'shellfish-butter' => 250.0, 'plain-flour' => 1000.0, 'salt' => 1000.0, 'sugar' => 1000.0, 'lard' => 250.0, 'prepared-mustard' => 370.0, 'capers' => 100.0, 'gherkin' => 340.0, 'tomato-paste' => 200.0, 'dry-mustard' => 50.0, 'paprika' => 50.0, 'curry-powder' => 50.0];
+    private const PACKS = [
+        'butter' => 250.0,
+        'rich-butter' => 250.0,
+        'clarified-butter' => 500.0,
+        'shellfish-butter' => 250.0,
+        'plain-flour' => 1000.0,
+        'salt' => 1000.0,
+        'sugar' => 1000.0,
+        'lard' => 250.0,
+        'prepared-mustard' => 370.0,
+        'capers' => 100.0,
+        'gherkin' => 340.0,
+        'tomato-paste' => 200.0,
+        'dry-mustard' => 50.0,
+        'paprika' => 50.0,
+        'curry-powder' => 50.0,
+    ];
 
     /** ml a bottle or carton. */
-    private const BOTTLES = ['whole-milk' => 1000.0, 'semi-skimmed-milk' => 1000.0, 'skimmed-milk' => 1000.0, 'double-cream' => 500.0, 'whipping-cream' => 500.0, 'soured-cream' => 200.0, 'white-wine' => 750.0, 'red-wine' => 750.0, 'fortified-wine' => 750.0, 'vinegar' => 500.0, 'tomato-puree' => 500.0, 'packed-broth' => 1000.0, 'vegetable-oil' => 1000.0, 'olive-oil' => 750.0];
+    private const BOTTLES = [
+        'whole-milk' => 1000.0,
+        'semi-skimmed-milk' => 1000.0,
+        'skimmed-milk' => 1000.0,
+        'double-cream' => 500.0,
+        'whipping-cream' => 500.0,
+        'soured-cream' => 200.0,
+        'white-wine' => 750.0,
+        'red-wine' => 750.0,
+        'fortified-wine' => 750.0,
+        'vinegar' => 500.0,
+        'tomato-puree' => 500.0,
+        'packed-broth' => 1000.0,
+        'vegetable-oil' => 1000.0,
+        'olive-oil' => 750.0,
+    ];
 
     private const BUNCHES = ['parsley', 'tarragon', 'chervil', 'herbs'];
 

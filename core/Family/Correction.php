@@ -53,8 +53,14 @@ final readonly class Correction
      * @param Stem $base as it is ladled in, to be boiled down where that is the way
      * @param bool $mayReduce whether it can be boiled down before anything else goes in
      */
-    public static function to(ThicknessClass $class, Sauce $sauce, Stem $base, Pan $pan, Workplace $workplace, bool $mayReduce = true): ?self
-    {
+    public static function to(
+        ThicknessClass $class,
+        Sauce $sauce,
+        Stem $base,
+        Pan $pan,
+        Workplace $workplace,
+        bool $mayReduce = true,
+    ): ?self {
         $now = EquivalentFlour::of($sauce);
         if ($now->thicknessClass() === $class) {
             return null;
@@ -62,7 +68,8 @@ final readonly class Correction
         try {
             return $now->gramsPerLitre > $class->target()->gramsPerLitre
                 ? self::thinned($class->target(), $sauce, $base, $pan)
-                : (self::reduced($class->target(), $sauce, $base, $pan, $workplace, $mayReduce) ?? self::thickened($class->target(), $sauce, $pan, $workplace));
+                : self::reduced($class->target(), $sauce, $base, $pan, $workplace, $mayReduce)
+                        ?? self::thickened($class->target(), $sauce, $pan, $workplace);
         } catch (NotReachable) {
             return null;
         }
@@ -86,15 +93,36 @@ final readonly class Correction
 
     private static function thinned(EquivalentFlour $target, Sauce $sauce, Stem $base, Pan $pan): self
     {
-        $thinning = Thinning::to($target, $sauce, $base->liquid, Temperature::ofCelsius(Thinning::HOT), new TimeToBoil($pan, HobHeat::MediumHigh->flux()));
+        $thinning = Thinning::to(
+            $target,
+            $sauce,
+            $base->liquid,
+            Temperature::ofCelsius(Thinning::HOT),
+            new TimeToBoil($pan, HobHeat::MediumHigh->flux()),
+        );
         $nothing = Mass::ofGrams(0.0);
 
-        return new self(CorrectionKind::Thin, $thinning->liquid, $nothing, $nothing, null, null, Duration::ofMinutes(1.0), $thinning->sauce);
+        return new self(
+            CorrectionKind::Thin,
+            $thinning->liquid,
+            $nothing,
+            $nothing,
+            null,
+            null,
+            Duration::ofMinutes(1.0),
+            $thinning->sauce,
+        );
     }
 
     /** The water is taken from the finished sauce on paper, and from the base in the pan: the same water. */
-    private static function reduced(EquivalentFlour $target, Sauce $sauce, Stem $base, Pan $pan, Workplace $workplace, bool $mayReduce): ?self
-    {
+    private static function reduced(
+        EquivalentFlour $target,
+        Sauce $sauce,
+        Stem $base,
+        Pan $pan,
+        Workplace $workplace,
+        bool $mayReduce,
+    ): ?self {
         $simmer = $workplace->simmer($pan, SimmerLevel::Brisk);
         $reduced = Reduction::leftWhen($target, $sauce);
         $gone = $sauce->grams() - $reduced->grams();
@@ -104,13 +132,38 @@ final readonly class Correction
         }
         $nothing = Mass::ofGrams(0.0);
 
-        return new self(CorrectionKind::ReduceFirst, $nothing, $nothing, Mass::ofGrams($gone), $left, $pan->depth($left), $simmer->timeDownTo($base->sauce, $left), $reduced);
+        return new self(
+            CorrectionKind::ReduceFirst,
+            $nothing,
+            $nothing,
+            Mass::ofGrams($gone),
+            $left,
+            $pan->depth($left),
+            $simmer->timeDownTo($base->sauce, $left),
+            $reduced,
+        );
     }
 
     private static function thickened(EquivalentFlour $target, Sauce $sauce, Pan $pan, Workplace $workplace): self
     {
-        $thickening = Thickening::to($target, $sauce, Means::BeurreManie, $workplace->larder->thickener('plain-flour'), $workplace->simmer($pan, SimmerLevel::Bare), $workplace->larder);
+        $thickening = Thickening::to(
+            $target,
+            $sauce,
+            Means::BeurreManie,
+            $workplace->larder->thickener('plain-flour'),
+            $workplace->simmer($pan, SimmerLevel::Bare),
+            $workplace->larder,
+        );
 
-        return new self(CorrectionKind::BeurreManie, $thickening->thickener, $thickening->butter, Mass::ofGrams(0.0), null, null, $thickening->time, $thickening->sauce);
+        return new self(
+            CorrectionKind::BeurreManie,
+            $thickening->thickener,
+            $thickening->butter,
+            Mass::ofGrams(0.0),
+            null,
+            null,
+            $thickening->time,
+            $thickening->sauce,
+        );
     }
 }

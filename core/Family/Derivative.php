@@ -53,7 +53,12 @@ final readonly class Derivative
     /** @return list<Allergen> of what is added; those of the base come on top */
     public function allergens(Larder $larder): array
     {
-        return Allergen::among(...array_map(static fn(Dose $dose): array => $dose->perLitre > 0.0 ? ($dose->kind($larder)->allergens ?? []) : [], $this->doses()));
+        return Allergen::among(
+            ...array_map(
+                static fn(Dose $dose): array => $dose->perLitre > 0.0 ? $dose->kind($larder)->allergens ?? [] : [],
+                $this->doses(),
+            ),
+        );
     }
 
     /**
@@ -66,7 +71,9 @@ final readonly class Derivative
      */
     public static function begunFrom(Base $base, string $id, ThicknessClass $class, array $doses): self
     {
-        return $doses === [] ? throw Missing::from('sauce-of-its-own', 'addition') : new self($id, $base->value, [], [Act::offTheBoil(...$doses)], $class, $base->value);
+        return $doses === []
+            ? throw Missing::from('sauce-of-its-own', 'addition')
+            : new self($id, $base->value, [], [Act::offTheBoil(...$doses)], $class, $base->value);
     }
 
     public function asThickAs(ThicknessClass $class): self
@@ -93,12 +100,27 @@ final readonly class Derivative
         $changed = static fn(Dose $dose): Dose => isset($perLitre[$dose->ingredient]) ? $dose->of($perLitre[$dose->ingredient]) : $dose;
         $acts = array_map(static fn(Act $act): Act => $act->with(array_map($changed, $act->doses)), $this->acts);
 
-        return new self($id, $this->parent, $this->stocks, $more === [] ? $acts : [...$acts, Act::atTheEnd(...$more)], $class ?? $this->class, $this->basedOn === '' ? $this->id : $this->basedOn);
+        return new self(
+            $id,
+            $this->parent,
+            $this->stocks,
+            $more === [] ? $acts : [...$acts, Act::atTheEnd(...$more)],
+            $class ?? $this->class,
+            $this->basedOn === '' ? $this->id : $this->basedOn,
+        );
     }
 
     /** @return list<string> ids of what is weighed, not counted or pinched */
     public function weighed(): array
     {
-        return array_map(static fn(Dose $dose): string => $dose->ingredient, array_values(array_filter($this->doses(), static fn(Dose $dose): bool => $dose->measure !== PartMeasure::Pieces && $dose->fate !== Fate::Flavours)));
+        return array_map(
+            static fn(Dose $dose): string => $dose->ingredient,
+            array_values(
+                array_filter(
+                    $this->doses(),
+                    static fn(Dose $dose): bool => $dose->measure !== PartMeasure::Pieces && $dose->fate !== Fate::Flavours,
+                ),
+            ),
+        );
     }
 }

@@ -100,9 +100,14 @@ final readonly class Derived
 
     public function curdling(): Risk
     {
-        $ranks = array_map(static fn(Finishing $one): float => $one->curdlingRank, array_merge(...array_map(static fn(DoneAct $act): array => $act->finishings, $this->acts)));
+        $ranks = array_map(
+            static fn(Finishing $one): float => $one->curdlingRank,
+            array_merge(...array_map(static fn(DoneAct $act): array => $act->finishings, $this->acts)),
+        );
 
-        return Risk::of(max([Curdling::risk($this->sauce, Temperature::ofCelsius(self::SERVED), $this->sauce->creamFatPercent()), ...$ranks]));
+        return Risk::of(
+            max([Curdling::risk($this->sauce, Temperature::ofCelsius(self::SERVED), $this->sauce->creamFatPercent()), ...$ranks]),
+        );
     }
 
     /** Butter that it could still carry, beyond what was mounted. */
@@ -113,7 +118,12 @@ final readonly class Derived
 
     public function keepBelow(): ?Temperature
     {
-        return DoneAct::strictest(array_map(static fn(DoneAct $act): ?Temperature => $act->act->kind === ActKind::OffTheBoil ? $act->atMost() : null, $this->acts));
+        return DoneAct::strictest(
+            array_map(
+                static fn(DoneAct $act): ?Temperature => $act->act->kind === ActKind::OffTheBoil ? $act->atMost() : null,
+                $this->acts,
+            ),
+        );
     }
 
     /** About how long from the ladle to the pass. */
@@ -130,7 +140,11 @@ final readonly class Derived
     /** @return list<Allergen> each once, with those of the base it was taken from */
     public function allergens(): array
     {
-        return Allergen::among($this->taken->allergens, $this->derivative->allergens($this->larder), $this->correction?->allergens($this->taken) ?? []);
+        return Allergen::among(
+            $this->taken->allergens,
+            $this->derivative->allergens($this->larder),
+            $this->correction?->allergens($this->taken) ?? [],
+        );
     }
 
     /** What others can be made from in turn. */

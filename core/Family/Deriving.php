@@ -46,7 +46,11 @@ final readonly class Deriving
      */
     public static function of(Derivative $derivative, Stem $taken, Workplace $workplace, bool $corrects = true, ?Pan $pan = null): Derived
     {
-        $deriving = new self($taken, $pan ?? $workplace->pans->for(self::mostInThePan($derivative, $taken->volume(), $workplace)), $workplace);
+        $deriving = new self(
+            $taken,
+            $pan ?? $workplace->pans->for(self::mostInThePan($derivative, $taken->volume(), $workplace)),
+            $workplace,
+        );
         [$now, $done, $stands] = [InThePan::empty(), [], null];
         foreach ($derivative->acts as $act) {
             $now = $act->kind->isBefore() ? $now : $now->ladledInto($taken);
@@ -66,8 +70,13 @@ final readonly class Deriving
      *
      * @throws NotReachable if no amount does
      */
-    public static function yielding(Derivative $derivative, Stem $stem, Volume $wanted, Workplace $workplace, ?float $litres = null): Derived
-    {
+    public static function yielding(
+        Derivative $derivative,
+        Stem $stem,
+        Volume $wanted,
+        Workplace $workplace,
+        ?float $litres = null,
+    ): Derived {
         $litres ??= $wanted->inLitres();
         $pan = null;
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
@@ -108,12 +117,27 @@ final readonly class Deriving
             ActKind::StirIn => [$this->withAll($before, $doses, null), $act->time, []],
             ActKind::ReduceApart => [...$this->reducedApart($act, $before, $doses), []],
             ActKind::Reduce => [...$this->reduced($act, $before), []],
-            ActKind::Simmer => [$before->boiledTo($this->workplace->simmer($this->pan, $act->level)->for($before->sauce, $act->time)), $act->time, []],
+            ActKind::Simmer => [
+                $before->boiledTo($this->workplace->simmer($this->pan, $act->level)->for($before->sauce, $act->time)),
+                $act->time,
+                [],
+            ],
             ActKind::Strain => [$before->strained(), $act->time, []],
             ActKind::OffTheBoil, ActKind::AtTheEnd => $this->finished($act, $before, $doses),
         };
 
-        return [$after, new DoneAct($act, $doses, $time, $after->volume(), $this->pan->depth($after->volume()), $finishings, $this->effect($act, $before, $after, $doses, $finishings))];
+        return [
+            $after,
+            new DoneAct(
+                $act,
+                $doses,
+                $time,
+                $after->volume(),
+                $this->pan->depth($after->volume()),
+                $finishings,
+                $this->effect($act, $before, $after, $doses, $finishings),
+            ),
+        ];
     }
 
     /**
@@ -124,7 +148,9 @@ final readonly class Deriving
     {
         return match ($act->kind) {
             ActKind::StirIn => Effect::joining($this->withAll(InThePan::empty(), $doses, null)->sauce),
-            ActKind::Strain => $before->sauce->grams() > 0.0 ? Effect::keeping(min(1.0, $after->sauce->grams() / $before->sauce->grams())) : Effect::none(),
+            ActKind::Strain => $before->sauce->grams() > 0.0
+                ? Effect::keeping(min(1.0, $after->sauce->grams() / $before->sauce->grams()))
+                : Effect::none(),
             ActKind::OffTheBoil, ActKind::AtTheEnd => Effect::joining($this->joining($doses, $finishings)),
             default => Effect::none(),
         };
@@ -177,7 +203,10 @@ final readonly class Deriving
         [$reduced, $time] = $this->boiledDown($liquid, $act);
         $reduced = self::distilled($liquid, $reduced, 1.0 - $act->share);
 
-        return [$this->withAll($pan, $beside, Treatment::Sweated)->joinedBy($reduced, $liquid->grams(), $liquid->grams() - $reduced->grams()), $time];
+        return [
+            $this->withAll($pan, $beside, Treatment::Sweated)->joinedBy($reduced, $liquid->grams(), $liquid->grams() - $reduced->grams()),
+            $time,
+        ];
     }
 
     /** Wine that is boiled down by itself gives up its spirit by how much is gone, not by the clock; its water stays in its place. */
@@ -203,7 +232,9 @@ final readonly class Deriving
             return [$sauce, $act->time];
         }
 
-        return $this->workplace->simmer($this->pan, $act->level)->downTo($sauce, Volume::ofMillilitres((1.0 - $act->share) * $sauce->millilitres()));
+        return $this->workplace
+            ->simmer($this->pan, $act->level)
+            ->downTo($sauce, Volume::ofMillilitres((1.0 - $act->share) * $sauce->millilitres()));
     }
 
     /**
@@ -223,7 +254,12 @@ final readonly class Deriving
             $usual = Finishing::usualTemperature($kind);
             $law = Finishing::of($pan->sauce, $kind, $mass, $usual)->atMost;
             // A cook who is told a limit keeps to it.
-            $finishings[] = $finishing = Finishing::of($pan->sauce, $kind, $mass, DoneAct::strictest([$usual, $act->atMost, $law]) ?? $usual);
+            $finishings[] = $finishing = Finishing::of(
+                $pan->sauce,
+                $kind,
+                $mass,
+                DoneAct::strictest([$usual, $act->atMost, $law]) ?? $usual,
+            );
             $pan = $pan->finished($finishing->sauce);
         }
 
@@ -249,6 +285,19 @@ final readonly class Deriving
             Mass::ofGrams((1.0 - $cling) * $whole),
         );
 
-        return new Derived($derivative, $this->stem, $this->pan, $done, $correction, $stands, min(1.0, $held * (1.0 - $cling)), $pan->sauce, $corrected->times(1.0 - $cling), $pan->pieces->times(1.0 - $cling), $books, $this->workplace->larder);
+        return new Derived(
+            $derivative,
+            $this->stem,
+            $this->pan,
+            $done,
+            $correction,
+            $stands,
+            min(1.0, $held * (1.0 - $cling)),
+            $pan->sauce,
+            $corrected->times(1.0 - $cling),
+            $pan->pieces->times(1.0 - $cling),
+            $books,
+            $this->workplace->larder,
+        );
     }
 }

@@ -35,7 +35,10 @@ final readonly class DoneAct
     /** How hot the sauce may be at most: the kitchen's own limit or the law of what goes in, whichever is stricter. */
     public function atMost(): ?Temperature
     {
-        return self::strictest([$this->act->atMost, ...array_map(static fn(Finishing $one): ?Temperature => $one->atMost, $this->finishings)]);
+        return self::strictest([
+            $this->act->atMost,
+            ...array_map(static fn(Finishing $one): ?Temperature => $one->atMost, $this->finishings),
+        ]);
     }
 
     public function atLeast(): ?Temperature

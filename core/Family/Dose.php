@@ -48,7 +48,14 @@ final readonly class Dose
     public function of(float $perLitre): self
     {
         if (!is_finite($perLitre) || $perLitre < 0.0 || $perLitre > self::MOST) {
-            throw OutOfRange::between('amount-per-litre', is_finite($perLitre) ? $perLitre : 0.0, 0.0, self::MOST, $this->measure->value . '/l', of: $this->ingredient);
+            throw OutOfRange::between(
+                'amount-per-litre',
+                is_finite($perLitre) ? $perLitre : 0.0,
+                0.0,
+                self::MOST,
+                $this->measure->value . '/l',
+                of: $this->ingredient,
+            );
         }
 
         return new self($this->ingredient, $this->measure, $perLitre, $this->fate);
@@ -73,7 +80,9 @@ final readonly class Dose
             return Mass::ofGrams($amount * (self::PIECE_GRAMS[$this->ingredient] ?? 1.0));
         }
 
-        return $this->measure === PartMeasure::Millilitres ? ($this->kind($larder)?->density->massOf(Volume::ofMillilitres($amount)) ?? Mass::ofGrams($amount)) : Mass::ofGrams($amount);
+        return $this->measure === PartMeasure::Millilitres
+            ? $this->kind($larder)?->density->massOf(Volume::ofMillilitres($amount)) ?? Mass::ofGrams($amount)
+            : Mass::ofGrams($amount);
     }
 
     /** @return Mass of one piece of it, where it is counted */

@@ -51,7 +51,9 @@ final readonly class FlowPlan
     {
         $bases = [];
         foreach ($this->sauces as $key => $sauce) {
-            $bases = $sauce->base === null ? $bases : [...$bases, $key => new PlannedBase($sauce->base, $sauce->liquid, $sauce->parent, $sauce->served, $sauce)];
+            $bases = $sauce->base === null
+                ? $bases
+                : [...$bases, $key => new PlannedBase($sauce->base, $sauce->liquid, $sauce->parent, $sauce->served, $sauce)];
         }
 
         return $bases;
@@ -62,7 +64,13 @@ final readonly class FlowPlan
     {
         $all = [];
         foreach ($this->childrenOf($key) as $child) {
-            $all = $child->derivative === null ? $all : [...$all, new PlannedDerivative($child->key, $child->derivative, $key, $child->served), ...$this->descendantsOf($child->key)];
+            $all = $child->derivative === null
+                ? $all
+                : [
+                    ...$all,
+                    new PlannedDerivative($child->key, $child->derivative, $key, $child->served),
+                    ...$this->descendantsOf($child->key),
+                ];
         }
 
         return $all;
@@ -108,6 +116,16 @@ final readonly class FlowPlan
         $with = $parent === null || $base === null ? $liquid : $catalogue->liquids($parent)[0];
         $sauces = $parent === null ? $sauces : self::added($sauces, $parent, $with, $catalogue);
 
-        return [...$sauces, $key => new Planned($key, $sauce, $liquid, $base, $base === null ? $catalogue->derivative($sauce) : null, $parent === null ? null : self::key($parent, $with))];
+        return [
+            ...$sauces,
+            $key => new Planned(
+                $key,
+                $sauce,
+                $liquid,
+                $base,
+                $base === null ? $catalogue->derivative($sauce) : null,
+                $parent === null ? null : self::key($parent, $with),
+            ),
+        ];
     }
 }

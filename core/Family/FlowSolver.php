@@ -65,7 +65,12 @@ final readonly class FlowSolver
             $thickness = $this->workplace->formula($sauce->base)->thickness;
             $bases[$key] = $sauce->parent === null
                 ? $this->compose($sauce, max(Question::LEAST_LITRES, $litres[$key] ?? 0.0), $thickness, null)
-                : BaseInPot::guessed($bases[$sauce->parent], $this->workplace->larder->ingredient($sauce->liquid), $this->workplace->formula($sauce->base), $thickness);
+                : BaseInPot::guessed(
+                    $bases[$sauce->parent],
+                    $this->workplace->larder->ingredient($sauce->liquid),
+                    $this->workplace->formula($sauce->base),
+                    $thickness,
+                );
         }
 
         return $bases;
@@ -74,7 +79,8 @@ final readonly class FlowSolver
     /**
      * @param array<string, BaseInPot> $bases
      *
-     * @return array{array<string, BaseThickness>, array<string, float>} by key; and litres of its parent in a litre of each derivative, about
+     * @return array{array<string, BaseThickness>, array<string, float>} by key; and litres of its parent in a litre of each derivative,
+     * about
      */
     private function thicknesses(array $bases): array
     {
@@ -111,7 +117,9 @@ final readonly class FlowSolver
             // What is in the cold is of the same making: a sheet for all of it tells what it is.
             $make = max(Question::LEAST_LITRES, $make > 0.0 ? $make : $litres[$key]);
             $thickness = $thicknesses[$key]->thickness;
-            $next[$key] = $this->stands($bases[$key], $make, $thickness) ? $bases[$key] : $this->compose($sauce, $make, $thickness, $sauce->parent === null ? null : $next[$sauce->parent]);
+            $next[$key] = $this->stands($bases[$key], $make, $thickness)
+                ? $bases[$key]
+                : $this->compose($sauce, $make, $thickness, $sauce->parent === null ? null : $next[$sauce->parent]);
         }
 
         return $next;
@@ -119,7 +127,9 @@ final readonly class FlowSolver
 
     private function stands(BaseInPot $base, float $litres, EquivalentFlour $thickness): bool
     {
-        return $base->sheet !== null && abs($base->yield()->inLitres() / $litres - 1.0) <= self::SETTLED && abs($base->thickness->gramsPerLitre - $thickness->gramsPerLitre) < 0.01;
+        return $base->sheet !== null
+            && abs($base->yield()->inLitres() / $litres - 1.0) <= self::SETTLED
+            && abs($base->thickness->gramsPerLitre - $thickness->gramsPerLitre) < 0.01;
     }
 
     private function compose(PlannedBase $sauce, float $litres, EquivalentFlour $thickness, ?BaseInPot $from): BaseInPot
@@ -148,7 +158,15 @@ final readonly class FlowSolver
             }
             $takes[$key] = $sauce->derivative === null
                 ? $make * $bases[$key]->ofParent
-                : Deriving::yielding($sauce->derivative, $stems[$sauce->parent], Volume::ofLitres($make), $this->workplace, $make * ($ratios[$key] ?? 1.0))->taken->volume()->inLitres();
+                : Deriving::yielding(
+                    $sauce->derivative,
+                    $stems[$sauce->parent],
+                    Volume::ofLitres($make),
+                    $this->workplace,
+                    $make * ($ratios[$key] ?? 1.0),
+                )
+                    ->taken->volume()
+                    ->inLitres();
             $ratios[$key] = $takes[$key] / $make;
             $litres[$sauce->parent] += $takes[$key];
         }
@@ -166,11 +184,19 @@ final readonly class FlowSolver
      */
     private function stems(array $bases, array $thicknesses): array
     {
-        $stems = array_map(static fn(BaseInPot $base, BaseThickness $thickness): Stem => $base->asThickAs($thickness->thickness), $bases, $thicknesses);
+        $stems = array_map(
+            static fn(BaseInPot $base, BaseThickness $thickness): Stem => $base->asThickAs($thickness->thickness),
+            $bases,
+            $thicknesses,
+        );
         $stems = array_combine(array_keys($bases), $stems);
         foreach ($this->plan->sauces as $key => $sauce) {
             if ($sauce->derivative !== null && $sauce->parent !== null && $this->plan->childrenOf($key) !== []) {
-                $stems[$key] = Deriving::of($sauce->derivative, $stems[$sauce->parent]->taken(Volume::ofLitres(1.0)), $this->workplace)->stem();
+                $stems[$key] = Deriving::of(
+                    $sauce->derivative,
+                    $stems[$sauce->parent]->taken(Volume::ofLitres(1.0)),
+                    $this->workplace,
+                )->stem();
             }
         }
 
@@ -191,8 +217,14 @@ final readonly class FlowSolver
         foreach ($this->plan->sauces as $key => $sauce) {
             $make = $sauce->toMake($needs->litres[$key] - $sauce->served);
             $sheet = $make > 0.0 ? ($bases[$key] ?? null)?->sheet : null;
-            $derived = $sauce->derivative === null || $sauce->parent === null || $make <= 0.0 ? null : Deriving::of($sauce->derivative, $nodes[$sauce->parent]->stem->taken(Volume::ofLitres($given[$key])), $this->workplace);
-            $stem = ($bases[$key] ?? null)->stem ?? $derived?->stem() ?? $nodes[(string) $sauce->parent]->stem;
+            $derived = $sauce->derivative === null || $sauce->parent === null || $make <= 0.0
+                ? null
+                : Deriving::of(
+                    $sauce->derivative,
+                    $nodes[$sauce->parent]->stem->taken(Volume::ofLitres($given[$key])),
+                    $this->workplace,
+                );
+            $stem = ($bases[$key] ?? null)->stem ?? ($derived?->stem() ?? $nodes[(string) $sauce->parent]->stem);
             $made = $sheet === null && $derived === null ? 0.0 : $stem->volume()->inLitres();
             $onHand = min($sauce->onHand, $needs->litres[$key]);
             // A pot that came out a hair off is shared out in proportion; what is more than that is over.
@@ -201,9 +233,21 @@ final readonly class FlowSolver
             $branches = [];
             foreach ($this->plan->childrenOf($key) as $child) {
                 $given[$child->key] = max(self::NOTHING, $scale * $needs->takes[$child->key]);
-                $branches = $needs->takes[$child->key] > 0.0 ? [...$branches, new Branch($child->key, Volume::ofLitres($given[$child->key]))] : $branches;
+                $branches = $needs->takes[$child->key] > 0.0
+                    ? [...$branches, new Branch($child->key, Volume::ofLitres($given[$child->key]))]
+                    : $branches;
             }
-            $nodes[$key] = new FlowNode($sauce, $sheet, $derived, $stem->taken(Volume::ofLitres(max(self::NOTHING, $made + $onHand))), Volume::ofLitres($made), Volume::ofLitres($onHand), Volume::ofLitres($scale * $sauce->served), $branches, $thicknesses[$key] ?? null);
+            $nodes[$key] = new FlowNode(
+                $sauce,
+                $sheet,
+                $derived,
+                $stem->taken(Volume::ofLitres(max(self::NOTHING, $made + $onHand))),
+                Volume::ofLitres($made),
+                Volume::ofLitres($onHand),
+                Volume::ofLitres($scale * $sauce->served),
+                $branches,
+                $thicknesses[$key] ?? null,
+            );
         }
 
         return $nodes;

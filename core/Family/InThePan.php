@@ -21,7 +21,10 @@ use Lento\Thickness\Sauce;
  */
 final readonly class InThePan
 {
-    /** g flour-equivalent per g of a purée's solids, as the larder has it of tomato; an estimate for all else. Source: docs/model.md, table A. */
+    /**
+     * g flour-equivalent per g of a purée's solids, as the larder has it of tomato; an estimate for all else. Source: docs/model.md, table
+     * A.
+     */
     private const PUREE_THICKENS = 0.4;
 
     /**
@@ -52,7 +55,18 @@ final readonly class InThePan
     /** The base goes in once, onto whatever was cooked in the pan before it. */
     public function ladledInto(Stem $stem): self
     {
-        return $this->baseIsIn ? $this : new self($stem->sauce->plus($this->sauce), $this->pieces->plus($stem->pieces), $this->added, $this->steam, $this->strained, $this->toStrain, $this->leftToStrain, true);
+        return $this->baseIsIn
+            ? $this
+            : new self(
+                $stem->sauce->plus($this->sauce),
+                $this->pieces->plus($stem->pieces),
+                $this->added,
+                $this->steam,
+                $this->strained,
+                $this->toStrain,
+                $this->leftToStrain,
+                true,
+            );
     }
 
     /** @param Treatment|null $cooked how, where it is cooked before it joins */
@@ -67,7 +81,9 @@ final readonly class InThePan
         $stays = Mass::ofGrams($raw - $steam);
 
         return match ($fate) {
-            Fate::Joins => $this->finished($this->sauce->with($cooked === null || $steam <= 0.0 ? $kind : self::puree($kind, $cooked), $stays))->but(added: $steam, steam: $steam),
+            Fate::Joins => $this->finished(
+                $this->sauce->with($cooked === null || $steam <= 0.0 ? $kind : self::puree($kind, $cooked), $stays),
+            )->but(added: $steam, steam: $steam),
             Fate::StaysIn => $this->withPieces($this->pieces->with($kind, $stays))->but(added: $steam, steam: $steam),
             Fate::StrainedOut => $this->but(added: $raw, steam: $steam, toStrain: $raw, leftToStrain: $stays->inGrams()),
             Fate::Flavours => $this,
@@ -119,7 +135,19 @@ final readonly class InThePan
         $left = $cooked->left();
         $solids = $raw->solids / $left;
 
-        return new Ingredient($raw->id, $raw->role, $raw->density, max(0.0, 1.0 - $solids - $raw->fat / $left), $raw->fat / $left, $solids, $raw->pH, $raw->buffer, salt: $raw->salt / $left, thickening: self::PUREE_THICKENS * $solids, allergens: $raw->allergens);
+        return new Ingredient(
+            $raw->id,
+            $raw->role,
+            $raw->density,
+            max(0.0, 1.0 - $solids - $raw->fat / $left),
+            $raw->fat / $left,
+            $solids,
+            $raw->pH,
+            $raw->buffer,
+            salt: $raw->salt / $left,
+            thickening: self::PUREE_THICKENS * $solids,
+            allergens: $raw->allergens,
+        );
     }
 
     private function withPieces(Sauce $pieces): self
@@ -127,8 +155,23 @@ final readonly class InThePan
         return $this->but(pieces: $pieces, added: $pieces->grams() - $this->pieces->grams());
     }
 
-    private function but(?Sauce $sauce = null, ?Sauce $pieces = null, float $added = 0.0, float $steam = 0.0, float $toStrain = 0.0, float $leftToStrain = 0.0): self
-    {
-        return new self($sauce ?? $this->sauce, $pieces ?? $this->pieces, $this->added + $added, $this->steam + $steam, $this->strained, $this->toStrain + $toStrain, $this->leftToStrain + $leftToStrain, $this->baseIsIn);
+    private function but(
+        ?Sauce $sauce = null,
+        ?Sauce $pieces = null,
+        float $added = 0.0,
+        float $steam = 0.0,
+        float $toStrain = 0.0,
+        float $leftToStrain = 0.0,
+    ): self {
+        return new self(
+            $sauce ?? $this->sauce,
+            $pieces ?? $this->pieces,
+            $this->added + $added,
+            $this->steam + $steam,
+            $this->strained,
+            $this->toStrain + $toStrain,
+            $this->leftToStrain + $leftToStrain,
+            $this->baseIsIn,
+        );
     }
 }

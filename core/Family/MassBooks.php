@@ -10,7 +10,14 @@ use Lento\Quantity\Mass;
 final readonly class MassBooks
 {
     /** @param Mass $strained vegetables that the strainer kept, with the sauce that they hold back */
-    public function __construct(public Mass $taken, public Mass $added, public Mass $steam, public Mass $strained, public Mass $clung, public Mass $out) {}
+    public function __construct(
+        public Mass $taken,
+        public Mass $added,
+        public Mass $steam,
+        public Mass $strained,
+        public Mass $clung,
+        public Mass $out,
+    ) {}
 
     /** What does not add up, as a share of all that went in: rounding, nothing else. */
     public function error(): float
@@ -25,6 +32,13 @@ final readonly class MassBooks
     {
         $sum = static fn(Mass $a, Mass $b): Mass => Mass::ofGrams($a->inGrams() + $b->inGrams());
 
-        return new self($sum($this->taken, $other->taken), $sum($this->added, $other->added), $sum($this->steam, $other->steam), $sum($this->strained, $other->strained), $sum($this->clung, $other->clung), $sum($this->out, $other->out));
+        return new self(
+            $sum($this->taken, $other->taken),
+            $sum($this->added, $other->added),
+            $sum($this->steam, $other->steam),
+            $sum($this->strained, $other->strained),
+            $sum($this->clung, $other->clung),
+            $sum($this->out, $other->out),
+        );
     }
 }

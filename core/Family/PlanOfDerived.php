@@ -79,9 +79,22 @@ final readonly class PlanOfDerived
         $spread = ThicknessForecast::deviation($derived->stands, Shade::of(self::SHADE), new Spread($this->workplace->kitchen));
         $thickness = ThicknessForecast::within($derived->sauce, $spread);
         $steps = Step::numbered($this->steps());
-        $promise = Promise::of($derived->volume(), $derived->spoon()->word(), $derived->thickness(), $thickness->band, $thickness->couldBe(), $derived->spoon()->film, $derived->saltPercent());
+        $promise = Promise::of(
+            $derived->volume(),
+            $derived->spoon()->word(),
+            $derived->thickness(),
+            $thickness->band,
+            $thickness->couldBe(),
+            $derived->spoon()->film,
+            $derived->saltPercent(),
+        );
 
-        return Plan::of($steps, Making::of($derived->derivative->id, $root->value, $derived->taken->liquid->id, $derived->derivative->parent), $promise, $this->cooking($steps, $spread));
+        return Plan::of(
+            $steps,
+            Making::of($derived->derivative->id, $root->value, $derived->taken->liquid->id, $derived->derivative->parent),
+            $promise,
+            $this->cooking($steps, $spread),
+        );
     }
 
     /** @param non-empty-list<Step> $steps */
@@ -134,7 +147,14 @@ final readonly class PlanOfDerived
     private function ladle(): Step
     {
         $taken = $this->derived->taken;
-        $amount = new Amount($this->derived->derivative->parent, $taken->sauce->mass(), $taken->volume(), When::Pour, allergens: $taken->allergens, byTheJug: true);
+        $amount = new Amount(
+            $this->derived->derivative->parent,
+            $taken->sauce->mass(),
+            $taken->volume(),
+            When::Pour,
+            allergens: $taken->allergens,
+            byTheJug: true,
+        );
 
         return $this->moment(StepKind::Ladle, Deriving::LADLE)->using([$amount]);
     }
@@ -172,15 +192,36 @@ final readonly class PlanOfDerived
         $liquid = $this->derived->taken->liquid;
         if ($correction->kind === CorrectionKind::Thin) {
             return $step
-                ->using([new Amount($liquid->id, $correction->amount, $liquid->density->volumeOf($correction->amount), When::Finish, allergens: $liquid->allergens, byTheJug: true)])
+                ->using([
+                    new Amount(
+                        $liquid->id,
+                        $correction->amount,
+                        $liquid->density->volumeOf($correction->amount),
+                        When::Finish,
+                        allergens: $liquid->allergens,
+                        byTheJug: true,
+                    ),
+                ])
                 ->changing(Effect::joining(Sauce::nothing()->with($liquid, $correction->amount)));
         }
         [$flour, $butter] = [$this->larder->thickener('plain-flour'), $this->larder->fat('butter')];
 
         return $step
             ->using([
-                new Amount($flour->id, $correction->amount, $flour->density()->volumeOf($correction->amount), When::Finish, allergens: $flour->allergens),
-                new Amount($butter->id, $correction->butter, $butter->density->volumeOf($correction->butter), When::Finish, allergens: $butter->allergens),
+                new Amount(
+                    $flour->id,
+                    $correction->amount,
+                    $flour->density()->volumeOf($correction->amount),
+                    When::Finish,
+                    allergens: $flour->allergens,
+                ),
+                new Amount(
+                    $butter->id,
+                    $correction->butter,
+                    $butter->density->volumeOf($correction->butter),
+                    When::Finish,
+                    allergens: $butter->allergens,
+                ),
             ])
             ->changing(Effect::joining(Thickening::by($correction->amount, Sauce::nothing(), Means::BeurreManie, $flour, $this->larder)));
     }
@@ -192,13 +233,27 @@ final readonly class PlanOfDerived
         $step = match ($done->act->kind) {
             ActKind::Sweat => Step::of(StepKind::Sweat, Pace::of($time, handsOn: true, timed: true), self::MADE),
             ActKind::Brown => Step::of(StepKind::BrownVegetables, Pace::of($time, handsOn: true, timed: true), self::MADE),
-            ActKind::ReduceApart => Step::of(StepKind::ReduceApart, $this->boilingDown($time, stirred: false), self::MADE)->until(Ends::atLevel($done->volume, $done->depth, $done->act->share)),
+            ActKind::ReduceApart => Step::of(StepKind::ReduceApart, $this->boilingDown($time, stirred: false), self::MADE)->until(
+                Ends::atLevel($done->volume, $done->depth, $done->act->share),
+            ),
             ActKind::StirIn => Step::of(StepKind::StirIn, Pace::of($time, handsOn: true, timed: false), self::MADE)->ticking($additions),
-            ActKind::Reduce => Step::of(StepKind::Reduce, $this->boilingDown($time), self::MADE)->in(Conditions::in(Vessel::Pan, $done->act->level))->until(Ends::atLevel($done->volume, $done->depth, $done->act->share)),
-            ActKind::Simmer => Step::of(StepKind::Simmer, Pace::of($time, handsOn: false, timed: true, tendings: self::stirs($time)), self::MADE)->in(Conditions::in(Vessel::Pan, $done->act->level))->until(Ends::atLevel($done->volume, $done->depth)),
+            ActKind::Reduce => Step::of(StepKind::Reduce, $this->boilingDown($time), self::MADE)
+                ->in(Conditions::in(Vessel::Pan, $done->act->level))
+                ->until(Ends::atLevel($done->volume, $done->depth, $done->act->share)),
+            ActKind::Simmer => Step::of(
+                StepKind::Simmer,
+                Pace::of($time, handsOn: false, timed: true, tendings: self::stirs($time)),
+                self::MADE,
+            )
+                ->in(Conditions::in(Vessel::Pan, $done->act->level))
+                ->until(Ends::atLevel($done->volume, $done->depth)),
             ActKind::Strain => Step::of(StepKind::Strain, Pace::of($time, handsOn: true, timed: false), self::MADE),
-            ActKind::OffTheBoil => Step::of(StepKind::Enrich, Pace::of($time, handsOn: true, timed: false), $this->enriches($done))->ticking($additions)->in(Conditions::in(Vessel::Pan, bounds: Bounds::between($done->atLeast(), $done->atMost()))),
-            ActKind::AtTheEnd => Step::of(StepKind::Garnish, Pace::of($time, handsOn: true, timed: false), self::MADE)->ticking($additions)->in(Conditions::in(Vessel::Pan, bounds: Bounds::between(null, $done->atMost()))),
+            ActKind::OffTheBoil => Step::of(StepKind::Enrich, Pace::of($time, handsOn: true, timed: false), $this->enriches($done))
+                ->ticking($additions)
+                ->in(Conditions::in(Vessel::Pan, bounds: Bounds::between($done->atLeast(), $done->atMost()))),
+            ActKind::AtTheEnd => Step::of(StepKind::Garnish, Pace::of($time, handsOn: true, timed: false), self::MADE)
+                ->ticking($additions)
+                ->in(Conditions::in(Vessel::Pan, bounds: Bounds::between(null, $done->atMost()))),
         };
 
         return $step->using(array_map(static fn(Addition $addition): Amount => $addition->amount, $additions))->changing($done->effect);
@@ -219,7 +274,13 @@ final readonly class PlanOfDerived
 
     private function boilingDown(Duration $time, bool $handsOn = false, bool $stirred = true): Pace
     {
-        return Pace::of($time, $handsOn, timed: true, tendings: $stirred ? self::stirs($time) : [], band: Band::around($time->inMinutes(), $this->workplace->kitchen->evaporation->deviation));
+        return Pace::of(
+            $time,
+            $handsOn,
+            timed: true,
+            tendings: $stirred ? self::stirs($time) : [],
+            band: Band::around($time->inMinutes(), $this->workplace->kitchen->evaporation->deviation),
+        );
     }
 
     /** @return list<Tending> */
@@ -234,7 +295,11 @@ final readonly class PlanOfDerived
         [$additions, $seen] = [[], []];
         foreach ($done->doses as [$dose, $mass]) {
             $seen[$dose->ingredient] = $number = ($seen[$dose->ingredient] ?? 0) + 1;
-            $additions[] = Addition::of($number === 1 ? $dose->ingredient : $dose->ingredient . '-' . $number, $this->amount($dose, $mass, $done->act->kind), $this->bounds($done, $dose));
+            $additions[] = Addition::of(
+                $number === 1 ? $dose->ingredient : $dose->ingredient . '-' . $number,
+                $this->amount($dose, $mass, $done->act->kind),
+                $this->bounds($done, $dose),
+            );
         }
 
         return $additions;

@@ -31,12 +31,30 @@ final readonly class Planned
 
     public function serving(Volume $more): self
     {
-        return new self($this->key, $this->sauce, $this->liquid, $this->base, $this->derivative, $this->parent, $this->served + $more->inLitres(), $this->onHand);
+        return new self(
+            $this->key,
+            $this->sauce,
+            $this->liquid,
+            $this->base,
+            $this->derivative,
+            $this->parent,
+            $this->served + $more->inLitres(),
+            $this->onHand,
+        );
     }
 
     public function having(Volume $more): self
     {
-        return new self($this->key, $this->sauce, $this->liquid, $this->base, $this->derivative, $this->parent, $this->served, $this->onHand + $more->inLitres());
+        return new self(
+            $this->key,
+            $this->sauce,
+            $this->liquid,
+            $this->base,
+            $this->derivative,
+            $this->parent,
+            $this->served,
+            $this->onHand + $more->inLitres(),
+        );
     }
 
     /** @return float litres to make, when others take so many */

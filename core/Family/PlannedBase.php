@@ -10,7 +10,13 @@ use Lento\Compose\Base;
 final readonly class PlannedBase
 {
     /** @param string|null $parent the key of the base it is made from; null for one that is made from stock or milk */
-    public function __construct(public Base $base, public string $liquid, public ?string $parent, public float $served, private Planned $planned) {}
+    public function __construct(
+        public Base $base,
+        public string $liquid,
+        public ?string $parent,
+        public float $served,
+        private Planned $planned,
+    ) {}
 
     /** @return float litres to make, when others take so many */
     public function toMake(float $taken): float

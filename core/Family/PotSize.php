@@ -17,7 +17,14 @@ final readonly class PotSize
      * @param int<0, max> $pours
      * @param Volume $steam water that it gives off
      */
-    public function __construct(public Volume $makes, public Pan $pan, public Duration $time, public ?Duration $roux, public int $pours, public Volume $steam) {}
+    public function __construct(
+        public Volume $makes,
+        public Pan $pan,
+        public Duration $time,
+        public ?Duration $roux,
+        public int $pours,
+        public Volume $steam,
+    ) {}
 
     /** @return float part of what it makes that goes off as steam */
     public function steamPerLitre(): float

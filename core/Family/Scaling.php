@@ -38,9 +38,23 @@ final readonly class Scaling
         if ($sheet !== null) {
             $time = array_sum(array_map(static fn(Step $step): float => $step->pace->time->inMinutes(), $sheet->steps));
 
-            return new PotSize($node->made, $sheet->question->pan, Duration::ofMinutes($time), $sheet->rouxForecast?->time, count($sheet->stair->pours), $sheet->evaporated);
+            return new PotSize(
+                $node->made,
+                $sheet->question->pan,
+                Duration::ofMinutes($time),
+                $sheet->rouxForecast?->time,
+                count($sheet->stair->pours),
+                $sheet->evaporated,
+            );
         }
 
-        return new PotSize($node->made, $node->derived->pan ?? Pan::suiting($node->volume()), $node->derived?->time() ?? Duration::ofSeconds(0.0), null, 0, Volume::ofMillilitres($node->derived?->books->steam->inGrams() ?? 0.0));
+        return new PotSize(
+            $node->made,
+            $node->derived->pan ?? Pan::suiting($node->volume()),
+            $node->derived?->time() ?? Duration::ofSeconds(0.0),
+            null,
+            0,
+            Volume::ofMillilitres($node->derived?->books->steam->inGrams() ?? 0.0),
+        );
     }
 }

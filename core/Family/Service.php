@@ -42,6 +42,18 @@ final readonly class Service
     /** The same service so many times as large; what is in the cold stays what it is. */
     public function times(float $factor): self
     {
-        return new self(array_map(static fn(Wish $wish): Wish => new Wish($wish->sauce, $wish->liquid, Volume::ofLitres($factor * $wish->volume->inLitres()), $wish->class), $this->wishes), $this->spare, $this->onHand);
+        return new self(
+            array_map(
+                static fn(Wish $wish): Wish => new Wish(
+                    $wish->sauce,
+                    $wish->liquid,
+                    Volume::ofLitres($factor * $wish->volume->inLitres()),
+                    $wish->class,
+                ),
+                $this->wishes,
+            ),
+            $this->spare,
+            $this->onHand,
+        );
     }
 }

@@ -36,7 +36,9 @@ final readonly class ServiceFlow
     /** @return list<FlowNode> those that are made in a pot of their own, bases first */
     public function pots(): array
     {
-        return array_values(array_filter($this->nodes, static fn(FlowNode $node): bool => $node->made->cubicMetres > 0.0 && !$node->isServedAsItIs()));
+        return array_values(
+            array_filter($this->nodes, static fn(FlowNode $node): bool => $node->made->cubicMetres > 0.0 && !$node->isServedAsItIs()),
+        );
     }
 
     /** @return list<FlowNode> */

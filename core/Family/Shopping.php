@@ -24,7 +24,13 @@ final readonly class Shopping
             }
         }
         $lines = array_values($lines);
-        usort($lines, static fn(ShoppingLine $a, ShoppingLine $b): int => [$b->mass->kilograms, $a->ingredient] <=> [$a->mass->kilograms, $b->ingredient]);
+        usort(
+            $lines,
+            static fn(ShoppingLine $a, ShoppingLine $b): int => [$b->mass->kilograms, $a->ingredient] <=> [
+                $a->mass->kilograms,
+                $b->ingredient,
+            ],
+        );
 
         return new self($lines);
     }
@@ -36,7 +42,9 @@ final readonly class Shopping
         foreach ($node->sheet->amounts ?? [] as $amount) {
             // The espagnole in a demi-glace is a pot of this service, and no purchase.
             if ($amount->ingredient !== Base::Espagnole->value) {
-                $lines[] = new ShoppingLine($amount->ingredient, $amount->mass, $amount->volume, $amount->pieces, $amount->allergens, [$key => $amount->mass]);
+                $lines[] = new ShoppingLine($amount->ingredient, $amount->mass, $amount->volume, $amount->pieces, $amount->allergens, [
+                    $key => $amount->mass,
+                ]);
             }
         }
 
@@ -61,7 +69,14 @@ final readonly class Shopping
         $kind = $dose->kind($larder);
         $pieces = $dose->measure === PartMeasure::Pieces ? $mass->inGrams() / Dose::piece($dose->ingredient)->inGrams() : null;
 
-        return new ShoppingLine($dose->ingredient, $mass, $pieces !== null || $kind === null ? null : $kind->density->volumeOf($mass), $pieces, $kind->allergens ?? [], [$key => $mass]);
+        return new ShoppingLine(
+            $dose->ingredient,
+            $mass,
+            $pieces !== null || $kind === null ? null : $kind->density->volumeOf($mass),
+            $pieces,
+            $kind->allergens ?? [],
+            [$key => $mass],
+        );
     }
 
     /** @return list<ShoppingLine> */
@@ -73,10 +88,33 @@ final readonly class Shopping
         }
         return match ($correction->kind) {
             CorrectionKind::ReduceFirst => [],
-            CorrectionKind::Thin => [new ShoppingLine($derived->taken->liquid->id, $correction->amount, $correction->liquid($derived->taken), null, $derived->taken->liquid->allergens, [$key => $correction->amount])],
+            CorrectionKind::Thin => [
+                new ShoppingLine(
+                    $derived->taken->liquid->id,
+                    $correction->amount,
+                    $correction->liquid($derived->taken),
+                    null,
+                    $derived->taken->liquid->allergens,
+                    [$key => $correction->amount],
+                ),
+            ],
             CorrectionKind::BeurreManie => [
-                new ShoppingLine('plain-flour', $correction->amount, $larder->thickener('plain-flour')->density()->volumeOf($correction->amount), null, $larder->thickener('plain-flour')->allergens, [$key => $correction->amount]),
-                new ShoppingLine('butter', $correction->butter, $larder->fat('butter')->density->volumeOf($correction->butter), null, $larder->fat('butter')->allergens, [$key => $correction->butter]),
+                new ShoppingLine(
+                    'plain-flour',
+                    $correction->amount,
+                    $larder->thickener('plain-flour')->density()->volumeOf($correction->amount),
+                    null,
+                    $larder->thickener('plain-flour')->allergens,
+                    [$key => $correction->amount],
+                ),
+                new ShoppingLine(
+                    'butter',
+                    $correction->butter,
+                    $larder->fat('butter')->density->volumeOf($correction->butter),
+                    null,
+                    $larder->fat('butter')->allergens,
+                    [$key => $correction->butter],
+                ),
             ],
         };
     }

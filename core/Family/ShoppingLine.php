@@ -17,7 +17,14 @@ final readonly class ShoppingLine
      * @param list<Allergen> $allergens
      * @param array<string, Mass> $for by the key of the sauce that wants it
      */
-    public function __construct(public string $ingredient, public Mass $mass, public ?Volume $volume, public ?float $pieces, public array $allergens, public array $for) {}
+    public function __construct(
+        public string $ingredient,
+        public Mass $mass,
+        public ?Volume $volume,
+        public ?float $pieces,
+        public array $allergens,
+        public array $for,
+    ) {}
 
     public function boughtAs(): BoughtAs
     {
@@ -40,7 +47,9 @@ final readonly class ShoppingLine
         return new self(
             $this->ingredient,
             Mass::ofGrams($this->mass->inGrams() + $other->mass->inGrams()),
-            $this->volume === null || $other->volume === null ? $this->volume ?? $other->volume : Volume::ofMillilitres($this->volume->inMillilitres() + $other->volume->inMillilitres()),
+            $this->volume === null || $other->volume === null
+                ? $this->volume ?? $other->volume
+                : Volume::ofMillilitres($this->volume->inMillilitres() + $other->volume->inMillilitres()),
             $this->pieces === null && $other->pieces === null ? null : ($this->pieces ?? 0.0) + ($other->pieces ?? 0.0),
             Allergen::among($this->allergens, $other->allergens),
             $for,

@@ -10,7 +10,9 @@ use Lento\Quantity\Volume;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Sauce;
 
-/** A sauce that others are made from: so much of it, the pieces that stay in it, the liquid it is thinned with, the allergens it carries. */
+/**
+ * A sauce that others are made from: so much of it, the pieces that stay in it, the liquid it is thinned with, the allergens it carries.
+ */
 final readonly class Stem
 {
     /**
@@ -18,7 +20,13 @@ final readonly class Stem
      * @param list<Allergen> $allergens
      * @param float $saltShare of the mass, that it and what is made of it are salted to at the end
      */
-    public function __construct(public Sauce $sauce, public Sauce $pieces, public Ingredient $liquid, public array $allergens, public float $saltShare) {}
+    public function __construct(
+        public Sauce $sauce,
+        public Sauce $pieces,
+        public Ingredient $liquid,
+        public array $allergens,
+        public float $saltShare,
+    ) {}
 
     public function volume(): Volume
     {

@@ -40,7 +40,12 @@ final readonly class Supply
                 continue;
             }
             $taken = Volume::ofLitres($atMost);
-            $possible[] = new Possible($derivative, $taken, Deriving::of($derivative, $this->stem->taken($taken), $this->workplace), $limitedBy);
+            $possible[] = new Possible(
+                $derivative,
+                $taken,
+                Deriving::of($derivative, $this->stem->taken($taken), $this->workplace),
+                $limitedBy,
+            );
         }
 
         return $possible;
@@ -56,7 +61,10 @@ final readonly class Supply
     public function split(array $wishes): array
     {
         $needs = array_map(fn(array $wish): array => $this->needs($wish[0], $wish[1]), $wishes);
-        $left = [self::BASE => $this->stem->volume()->inLitres(), ...array_map(static fn(Mass $mass): float => $mass->inGrams(), $this->onHand)];
+        $left = [
+            self::BASE => $this->stem->volume()->inLitres(),
+            ...array_map(static fn(Mass $mass): float => $mass->inGrams(), $this->onHand),
+        ];
         $parts = array_fill(0, count($wishes), 0.0);
         $ranOut = array_fill(0, count($wishes), null);
         $filling = array_keys($wishes);
@@ -76,7 +84,16 @@ final readonly class Supply
             $filling = array_values(array_filter($filling, static fn(int $i): bool => $ranOut[$i] === null && $parts[$i] < 1.0 - 1e-9));
         }
 
-        return array_map(fn(array $wish, int $i): Share => new Share($wish[0], $wish[1]->inLitres(), $this->part($needs[$i], $wish[0], $parts[$i]), $ranOut[$i]), $wishes, array_keys($wishes));
+        return array_map(
+            fn(array $wish, int $i): Share => new Share(
+                $wish[0],
+                $wish[1]->inLitres(),
+                $this->part($needs[$i], $wish[0], $parts[$i]),
+                $ranOut[$i],
+            ),
+            $wishes,
+            array_keys($wishes),
+        );
     }
 
     /**

@@ -74,7 +74,10 @@ final readonly class Workplace
     /** The pan a base is made in: holds it before the simmer, and is not too wide for so little. */
     public function panFor(Base $base, Volume $yield): Pan
     {
-        $inThePot = Volume::ofLitres($yield->inLitres() * (self::POT_OVER_YIELD[$base->value] ?? self::USUAL_POT_OVER_YIELD / (1.0 - ($this->formula($base)->reduceBy ?? 0.0))));
+        $inThePot = Volume::ofLitres(
+            $yield->inLitres()
+                * (self::POT_OVER_YIELD[$base->value] ?? self::USUAL_POT_OVER_YIELD / (1.0 - ($this->formula($base)->reduceBy ?? 0.0))),
+        );
         $pan = $this->pans->for($inThePot);
 
         return Composer::leastYield($pan)->cubicMetres > $yield->cubicMetres ? Pan::suiting($inThePot) : $pan;

@@ -60,7 +60,9 @@ final readonly class Finishing
     public static function of(Sauce $sauce, Ingredient|Fat $kind, Mass $mass, Temperature $at): self
     {
         $limits = Limits::of($sauce);
-        $floats = $kind instanceof Fat ? Mass::ofGrams(max(0.0, $mass->inGrams() - $limits->butterCarriedBy($sauce->mass())->inGrams())) : Mass::ofGrams(0.0);
+        $floats = $kind instanceof Fat
+            ? Mass::ofGrams(max(0.0, $mass->inGrams() - $limits->butterCarriedBy($sauce->mass())->inGrams()))
+            : Mass::ofGrams(0.0);
         $finished = $kind instanceof Fat ? $sauce->mounted($kind, $mass, $floats) : self::stirredIn($sauce, $kind, $mass, $at);
         [$atLeast, $atMost] = self::between($limits, $kind);
 
@@ -72,7 +74,11 @@ final readonly class Finishing
             $atLeast !== null && $at->kelvin < $atLeast->kelvin - 1e-9,
             EquivalentFlour::of($sauce),
             EquivalentFlour::of($finished),
-            Curdling::risk($finished, $at, $kind instanceof Ingredient && $kind->milkSolids > 0.0 ? 100.0 * $kind->fat : $sauce->creamFatPercent()),
+            Curdling::risk(
+                $finished,
+                $at,
+                $kind instanceof Ingredient && $kind->milkSolids > 0.0 ? 100.0 * $kind->fat : $sauce->creamFatPercent(),
+            ),
             $floats,
             $finished,
             $mass,
@@ -87,7 +93,9 @@ final readonly class Finishing
         }
         $alone = Sauce::nothing()->with($this->what, $this->mass);
 
-        return $alone->yolkGrams > 0.0 ? $alone->cooked($alone->waterGrams, $alone->alcoholGrams, $this->sauce->yolkSet, $alone->starch) : $alone;
+        return $alone->yolkGrams > 0.0
+            ? $alone->cooked($alone->waterGrams, $alone->alcoholGrams, $this->sauce->yolkSet, $alone->starch)
+            : $alone;
     }
 
     /** Of the sauce when a cook stirs it in. */
@@ -106,7 +114,14 @@ final readonly class Finishing
     {
         $with = $sauce->with($kind, $mass);
 
-        return $with->yolkGrams > 0.0 ? $with->cooked($with->waterGrams, $with->alcoholGrams, max($with->yolkSet, Cooking::yolkSetAt($at->inCelsius())), $with->starch) : $with;
+        return $with->yolkGrams > 0.0
+            ? $with->cooked(
+                $with->waterGrams,
+                $with->alcoholGrams,
+                max($with->yolkSet, Cooking::yolkSetAt($at->inCelsius())),
+                $with->starch,
+            )
+            : $with;
     }
 
     /** @return array{Temperature|null, Temperature|null} */
@@ -118,9 +133,15 @@ final readonly class Finishing
 
         return match (true) {
             $kind->role === Role::Egg => [$limits->yolkThickensFrom(), $limits->yolkCurdlesAbove()],
-            $kind->role === Role::Cheese => [null, in_array($kind->id, self::HARD_CHEESES, true) ? $limits->hardCheeseAtMost() : $limits->youngCheeseAtMost()],
+            $kind->role === Role::Cheese => [
+                null,
+                in_array($kind->id, self::HARD_CHEESES, true) ? $limits->hardCheeseAtMost() : $limits->youngCheeseAtMost(),
+            ],
             $kind->role === Role::Mustard => [null, Temperature::ofCelsius(self::MUSTARD_AT_MOST)],
-            $kind->milkSolids > 0.0 && 100.0 * $kind->fat < self::BOILS_FROM_PERCENT => [null, Temperature::ofCelsius(self::THIN_DAIRY_AT_MOST)],
+            $kind->milkSolids > 0.0 && 100.0 * $kind->fat < self::BOILS_FROM_PERCENT => [
+                null,
+                Temperature::ofCelsius(self::THIN_DAIRY_AT_MOST),
+            ],
             default => [null, null],
         };
     }

@@ -59,7 +59,13 @@ final readonly class Band
     public static function between(float $low, float $likely, float $high): self
     {
         if (!is_finite($low) || !is_finite($high) || $low < 0.0 || $low > $likely || $high < $likely) {
-            throw OutOfRange::between('forecast', is_finite($likely) ? $likely : 0.0, is_finite($low) ? $low : 0.0, is_finite($high) ? $high : 0.0, '');
+            throw OutOfRange::between(
+                'forecast',
+                is_finite($likely) ? $likely : 0.0,
+                is_finite($low) ? $low : 0.0,
+                is_finite($high) ? $high : 0.0,
+                '',
+            );
         }
 
         return new self($low, $likely, $high);
@@ -68,7 +74,9 @@ final readonly class Band
     /** The same forecast of a part of it. */
     public function scaledTo(float $likely): self
     {
-        return $this->likely > 0.0 ? self::skewed($likely, $this->low / $this->likely, $this->high / $this->likely) : self::skewed($likely, 1.0, 1.0);
+        return $this->likely > 0.0
+            ? self::skewed($likely, $this->low / $this->likely, $this->high / $this->likely)
+            : self::skewed($likely, 1.0, 1.0);
     }
 
     public function contains(float $value): bool

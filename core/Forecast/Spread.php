@@ -60,6 +60,10 @@ final readonly class Spread
     {
         $certainty = $this->kitchen->browning->deviation / KitchenFactors::house()->browning->deviation;
 
-        return Band::skewed($likely, Polyline::at(self::MINUTES_BELOW, $shade->value) ** $certainty, Polyline::at(self::MINUTES_ABOVE, $shade->value) ** $certainty);
+        return Band::skewed(
+            $likely,
+            Polyline::at(self::MINUTES_BELOW, $shade->value) ** $certainty,
+            Polyline::at(self::MINUTES_ABOVE, $shade->value) ** $certainty,
+        );
     }
 }

@@ -45,7 +45,11 @@ final readonly class ThicknessForecast
     public function couldBe(): array
     {
         $order = ThicknessClass::cases();
-        $of = static fn(float $grams): int => (int) array_search(ThicknessClass::of(EquivalentFlour::ofGramsPerLitre(min(EquivalentFlour::MOST, $grams))), $order, true);
+        $of = static fn(float $grams): int => (int) array_search(
+            ThicknessClass::of(EquivalentFlour::ofGramsPerLitre(min(EquivalentFlour::MOST, $grams))),
+            $order,
+            true,
+        );
         $within = array_slice($order, $of($this->band->low), $of($this->band->high) - $of($this->band->low) + 1);
 
         return array_values(array_filter($within, fn(ThicknessClass $class): bool => $class !== $this->thicknessClass()));

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lento\Heat;
 
-/** A hob level, as net flux into the pan base and the temperature at which the cook holds the roux. Source: docs/model.md, B (estimates). */
+/**
+ * A hob level, as net flux into the pan base and the temperature at which the cook holds the roux. Source: docs/model.md, B (estimates).
+ */
 enum HobHeat: string
 {
     case Low = 'low';

@@ -42,7 +42,8 @@ final readonly class Cooling
     /** @param Viscosity $thickness at 10 1/s and 60 °C */
     public static function of(Container $container, Place $place, Viscosity $thickness, ?Temperature $surroundings = null): self
     {
-        $conducts = self::CONDUCTIVITY * ($place->stirred() ? self::STIRRED : 1.0 + self::CONVECTION / (1.0 + $thickness->pascalSeconds / self::CONVECTION_HALF));
+        $conducts = self::CONDUCTIVITY
+        * ($place->stirred() ? self::STIRRED : 1.0 + self::CONVECTION / (1.0 + $thickness->pascalSeconds / self::CONVECTION_HALF));
         $h = $place->transfer();
         $depth = $container->depth->metres;
         [$rate, $lag] = self::slab($place->cooledFaces() === 2 ? $depth / 2.0 : $depth, $h, $conducts);
@@ -83,7 +84,9 @@ final readonly class Cooling
             return null;
         }
 
-        return Duration::ofSeconds(max(0.0, $this->constant * log(($freshlySet ? $this->lag : 1.0) * ($from->kelvin - $there) / ($to->kelvin - $there))));
+        return Duration::ofSeconds(
+            max(0.0, $this->constant * log((($freshlySet ? $this->lag : 1.0) * ($from->kelvin - $there)) / ($to->kelvin - $there))),
+        );
     }
 
     /** Of the middle, so long after it was set there. */
@@ -95,9 +98,19 @@ final readonly class Cooling
     }
 
     /** The deepest filling of the same container that still meets a limit with the margin; null where even the shallowest does not. */
-    public static function deepest(Container $container, Place $place, Viscosity $thickness, FoodSafety $rules, Temperature $from, ?Temperature $surroundings = null): ?Length
-    {
-        $meets = static fn(float $mm): bool => CoolingForecast::of(self::of($container->filledTo(Length::ofMillimetres($mm)), $place, $thickness, $surroundings), $rules, $from)->should();
+    public static function deepest(
+        Container $container,
+        Place $place,
+        Viscosity $thickness,
+        FoodSafety $rules,
+        Temperature $from,
+        ?Temperature $surroundings = null,
+    ): ?Length {
+        $meets = static fn(float $mm): bool => CoolingForecast::of(
+            self::of($container->filledTo(Length::ofMillimetres($mm)), $place, $thickness, $surroundings),
+            $rules,
+            $from,
+        )->should();
         [$low, $high] = [Container::LEAST_MILLIMETRES, max(Container::LEAST_MILLIMETRES, $container->depth->inMillimetres())];
         if (!$meets($low)) {
             return null;

@@ -24,7 +24,14 @@ final readonly class CoolingForecast
         return new self(
             $rules,
             $cooling->time($from, $rules->stages[0]->from, freshlySet: true),
-            array_map(static fn(CoolingStage $stage): StageForecast => new StageForecast($stage, $cooling->time($stage->from, $stage->to), $cautious->time($stage->from, $stage->to)), $rules->stages),
+            array_map(
+                static fn(CoolingStage $stage): StageForecast => new StageForecast(
+                    $stage,
+                    $cooling->time($stage->from, $stage->to),
+                    $cautious->time($stage->from, $stage->to),
+                ),
+                $rules->stages,
+            ),
         );
     }
 

@@ -33,7 +33,14 @@ final readonly class FoodSafety
     public static function usModelCode(): self
     {
         // 57 to 21 °C in two hours, and from 57 to 5 °C in six hours in all.
-        return new self('us-model-code', self::celsius(57.0), [self::stage(57.0, 21.0, 2.0), self::stage(57.0, 5.0, 6.0)], self::celsius(74.0), self::hours(2.0), self::celsius(5.0));
+        return new self(
+            'us-model-code',
+            self::celsius(57.0),
+            [self::stage(57.0, 21.0, 2.0), self::stage(57.0, 5.0, 6.0)],
+            self::celsius(74.0),
+            self::hours(2.0),
+            self::celsius(5.0),
+        );
     }
 
     public static function ukGuidance(): self
@@ -43,7 +50,14 @@ final readonly class FoodSafety
 
     public static function australiaNewZealand(): self
     {
-        return new self('australia-nz', self::celsius(60.0), [self::stage(60.0, 21.0, 2.0), self::stage(60.0, 5.0, 6.0)], self::celsius(75.0), null, self::celsius(5.0));
+        return new self(
+            'australia-nz',
+            self::celsius(60.0),
+            [self::stage(60.0, 21.0, 2.0), self::stage(60.0, 5.0, 6.0)],
+            self::celsius(75.0),
+            null,
+            self::celsius(5.0),
+        );
     }
 
     public static function codexStyle(): self
@@ -77,8 +91,14 @@ final readonly class FoodSafety
      *
      * @throws OutOfRange if a stage does not cool, or the sauce would be kept warmer than it is held
      */
-    public static function own(string $name, Temperature $holdAtLeast, array $stages, Temperature $reheatTo, ?Duration $reheatWithin, Temperature $keepAtMost): self
-    {
+    public static function own(
+        string $name,
+        Temperature $holdAtLeast,
+        array $stages,
+        Temperature $reheatTo,
+        ?Duration $reheatWithin,
+        Temperature $keepAtMost,
+    ): self {
         foreach ($stages as $stage) {
             if ($stage->to->kelvin >= $stage->from->kelvin) {
                 throw OutOfRange::between('end-of-a-cooling-stage', $stage->to->inCelsius(), 0.0, $stage->from->inCelsius(), '°C');

@@ -42,7 +42,8 @@ final readonly class Holding
     /** What has dried off. */
     public function lost(Sauce $sauce, Duration $time): Mass
     {
-        $grams = QuietSurface::flux($this->temperature->inCelsius(), $this->lid) * $this->insert->areaSquareCentimetres() * $time->inMinutes();
+        $grams
+            = QuietSurface::flux($this->temperature->inCelsius(), $this->lid) * $this->insert->areaSquareCentimetres() * $time->inMinutes();
 
         return Mass::ofGrams(min(self::MOST_LOST * $sauce->waterGrams, $grams));
     }

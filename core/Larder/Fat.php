@@ -39,11 +39,31 @@ final readonly class Fat
      *
      * @throws OutOfRange if a fraction is none or the parts are more than all
      */
-    public function similar(string $id, ?Density $density = null, ?float $fat = null, ?float $water = null, ?Temperature $smokes = null, ?Temperature $melts = null, ?array $allergens = null): self
-    {
-        $parts = Parts::filled(['fat' => $this->fat, 'water' => $this->water, 'milk solids' => $this->solids], ['fat' => $fat, 'water' => $water]);
+    public function similar(
+        string $id,
+        ?Density $density = null,
+        ?float $fat = null,
+        ?float $water = null,
+        ?Temperature $smokes = null,
+        ?Temperature $melts = null,
+        ?array $allergens = null,
+    ): self {
+        $parts = Parts::filled(
+            ['fat' => $this->fat, 'water' => $this->water, 'milk solids' => $this->solids],
+            ['fat' => $fat, 'water' => $water],
+        );
 
-        return new self($id, $density ?? $this->density, $parts['fat'], $parts['water'], $parts['milk solids'], $smokes ?? $this->smokes, $melts ?? $this->melts, $allergens ?? $this->allergens, $this->makesRoux);
+        return new self(
+            $id,
+            $density ?? $this->density,
+            $parts['fat'],
+            $parts['water'],
+            $parts['milk solids'],
+            $smokes ?? $this->smokes,
+            $melts ?? $this->melts,
+            $allergens ?? $this->allergens,
+            $this->makesRoux,
+        );
     }
 
     /** @return float J/K per gram of it, water left out */
@@ -57,6 +77,16 @@ final readonly class Fat
     {
         $dry = $this->fat + $this->solids;
 
-        return new self($this->id, $this->density, $this->fat / $dry, 0.0, $this->solids / $dry, $this->smokes, $this->melts, $this->allergens, $this->makesRoux);
+        return new self(
+            $this->id,
+            $this->density,
+            $this->fat / $dry,
+            0.0,
+            $this->solids / $dry,
+            $this->smokes,
+            $this->melts,
+            $this->allergens,
+            $this->makesRoux,
+        );
     }
 }

@@ -39,8 +39,25 @@ final readonly class FatTable
      * @param non-empty-string $id
      * @param list<Allergen> $allergens
      */
-    private static function row(string $id, float $density, float $fat, float $water, float $solids, float $smokes, float $melts, array $allergens): Fat
-    {
-        return new Fat($id, Density::ofGramsPerMillilitre($density), $fat, $water, $solids, Temperature::ofCelsius($smokes), Temperature::ofCelsius($melts), $allergens);
+    private static function row(
+        string $id,
+        float $density,
+        float $fat,
+        float $water,
+        float $solids,
+        float $smokes,
+        float $melts,
+        array $allergens,
+    ): Fat {
+        return new Fat(
+            $id,
+            Density::ofGramsPerMillilitre($density),
+            $fat,
+            $water,
+            $solids,
+            Temperature::ofCelsius($smokes),
+            Temperature::ofCelsius($melts),
+            $allergens,
+        );
     }
 }

@@ -62,7 +62,10 @@ final readonly class Ingredient
         if ($pH !== null && ($pH < 1.0 || $pH > 10.0 || !is_finite($pH))) {
             throw OutOfRange::between('ph', is_finite($pH) ? $pH : 0.0, 1.0, 10.0, '');
         }
-        $parts = Parts::filled(['water' => $this->water, 'fat' => $this->fat, 'solids' => $this->solids, 'alcohol' => $this->alcohol], ['water' => $water, 'fat' => $fat]);
+        $parts = Parts::filled(
+            ['water' => $this->water, 'fat' => $this->fat, 'solids' => $this->solids, 'alcohol' => $this->alcohol],
+            ['water' => $water, 'fat' => $fat],
+        );
         Parts::filled(['salt' => $this->salt, 'gelatin' => $this->gelatin], ['salt' => $salt, 'gelatin' => $gelatin]);
         $solids = max($parts['solids'], $salt ?? 0.0, $gelatin ?? 0.0);
 
@@ -121,7 +124,9 @@ final readonly class Ingredient
             $mean(static fn(self $one): float => $one->alcohol),
             $mean(static fn(self $one): float => $one->thickening),
             $mean(static fn(self $one): float => $one->yolk),
-            array_values(array_unique(array_merge(...array_map(static fn(array $part): array => $part[0]->allergens, $parts)), SORT_REGULAR)),
+            array_values(
+                array_unique(array_merge(...array_map(static fn(array $part): array => $part[0]->allergens, $parts)), SORT_REGULAR),
+            ),
         );
     }
 

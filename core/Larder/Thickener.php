@@ -49,12 +49,21 @@ final readonly class Thickener
      *
      * @throws OutOfRange if a fraction is none, the parts are more than all, or the power lies outside
      */
-    public function similar(string $id, ?Density $spooned = null, ?float $protein = null, ?float $water = null, ?float $power = null, ?array $allergens = null): self
-    {
+    public function similar(
+        string $id,
+        ?Density $spooned = null,
+        ?float $protein = null,
+        ?float $water = null,
+        ?float $power = null,
+        ?array $allergens = null,
+    ): self {
         if ($power !== null && (!is_finite($power) || $power < 0.2 || $power > 4.0)) {
             throw OutOfRange::between('thickening-power', is_finite($power) ? $power : 0.0, 0.2, 4.0, '');
         }
-        $parts = Parts::filled(['water' => $this->water, 'starch' => $this->starch, 'protein' => $this->protein, 'fat' => $this->fat], ['water' => $water, 'protein' => $protein]);
+        $parts = Parts::filled(
+            ['water' => $this->water, 'starch' => $this->starch, 'protein' => $this->protein, 'fat' => $this->fat],
+            ['water' => $water, 'protein' => $protein],
+        );
         $packs = $spooned === null ? 1.0 : $spooned->kilogramsPerCubicMetre / $this->spooned->kilogramsPerCubicMetre;
         $packed = static fn(Density $density): Density => Density::ofGramsPerMillilitre($density->inGramsPerMillilitre() * $packs);
 

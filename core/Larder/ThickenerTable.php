@@ -21,7 +21,8 @@ final readonly class ThickenerTable
         $g = [Allergen::Gluten];
 
         return [
-            //       id, g/ml spooned, scooped, sifted, water, starch, protein, fat, amylose, power, swells at °C, long-simmer loss, raw taste
+            //       id, g/ml spooned, scooped, sifted, water, starch, protein, fat, amylose, power, swells at °C, long-simmer loss, raw
+            // taste
             self::row('plain-flour', 0.52, 0.6, 0.485, 0.12, 0.71, 0.105, 0.01, 0.26, 1.0, 76.0, 0.08, 1.0, $g),
             self::row('bread-flour', 0.54, 0.6, 0.5, 0.13, 0.68, 0.125, 0.013, 0.26, 0.95, 76.0, 0.08, 1.0, $g),
             self::row('cake-flour', 0.48, 0.55, 0.42, 0.125, 0.75, 0.085, 0.009, 0.26, 1.06, 76.0, 0.08, 1.0, $g),

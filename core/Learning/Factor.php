@@ -62,7 +62,8 @@ final readonly class Factor
     }
 
     /**
-     * After an observation that may be wild: beyond so many deviations of what was expected, its error is taken to be as much larger, so that it
+     * After an observation that may be wild: beyond so many deviations of what was expected, its error is taken to be as much larger, so
+     * that it
      * pulls no further than one at that edge.
      */
     public function afterHeld(Observation $observation): self
@@ -99,7 +100,11 @@ final readonly class Factor
         $narrows = $shift ** 2 + (self::moment($to) - self::moment($from)) / $share;
         $variance = $this->deviation ** 2;
 
-        return new self(exp($mean + $variance / $spread * $shift), sqrt(max(1e-8, $variance - $variance ** 2 / $spread ** 2 * $narrows)), $this->observations + 1);
+        return new self(
+            exp($mean + ($variance / $spread) * $shift),
+            sqrt(max(1e-8, $variance - ($variance ** 2 / $spread ** 2) * $narrows)),
+            $this->observations + 1,
+        );
     }
 
     private static function moment(float $z): float

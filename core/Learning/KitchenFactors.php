@@ -43,7 +43,11 @@ final readonly class KitchenFactors
     /** A kitchen Lento knows nothing of. */
     public static function house(): self
     {
-        return new self(Factor::unknown(self::EVAPORATION_PRIOR), Factor::unknown(self::BROWNING_PRIOR), Factor::unknown(self::FLOUR_PRIOR));
+        return new self(
+            Factor::unknown(self::EVAPORATION_PRIOR),
+            Factor::unknown(self::BROWNING_PRIOR),
+            Factor::unknown(self::FLOUR_PRIOR),
+        );
     }
 
     public static function of(Factor $evaporation, Factor $browning, Factor $flourStrength): self
@@ -60,7 +64,11 @@ final readonly class KitchenFactors
      */
     public function afterSimmer(Mass $lost, Mass $foreseen): self
     {
-        return new self($this->evaporation->after(self::ratio($lost->kilograms, $foreseen->kilograms), self::EVAPORATION_ERROR), $this->browning, $this->flourStrength);
+        return new self(
+            $this->evaporation->after(self::ratio($lost->kilograms, $foreseen->kilograms), self::EVAPORATION_ERROR),
+            $this->browning,
+            $this->flourStrength,
+        );
     }
 
     /**
@@ -77,7 +85,11 @@ final readonly class KitchenFactors
         }
         $blur = sqrt(2.0) * $error->kilograms / $foreseen->kilograms;
 
-        return new self($this->evaporation->after(self::sane($lost->kilograms / $foreseen->kilograms), hypot(self::EVAPORATION_ERROR, $blur)), $this->browning, $this->flourStrength);
+        return new self(
+            $this->evaporation->after(self::sane($lost->kilograms / $foreseen->kilograms), hypot(self::EVAPORATION_ERROR, $blur)),
+            $this->browning,
+            $this->flourStrength,
+        );
     }
 
     /**
@@ -92,7 +104,11 @@ final readonly class KitchenFactors
         }
         $error = hypot(self::BROWNING_ERROR, self::SHADE_ERROR / $seen->value * self::DOSE_PER_SHADE);
 
-        return new self($this->evaporation, $this->browning->after(self::sane($seen->dose() / $foreseen->dose()), $error), $this->flourStrength);
+        return new self(
+            $this->evaporation,
+            $this->browning->after(self::sane($seen->dose() / $foreseen->dose()), $error),
+            $this->flourStrength,
+        );
     }
 
     /**
@@ -102,7 +118,11 @@ final readonly class KitchenFactors
      */
     public function afterRoux(Duration $took, Duration $foreseen): self
     {
-        return new self($this->evaporation, $this->browning->after(self::ratio($foreseen->seconds, $took->seconds), self::BROWNING_ERROR), $this->flourStrength);
+        return new self(
+            $this->evaporation,
+            $this->browning->after(self::ratio($foreseen->seconds, $took->seconds), self::BROWNING_ERROR),
+            $this->flourStrength,
+        );
     }
 
     /**
@@ -112,7 +132,11 @@ final readonly class KitchenFactors
      */
     public function afterTest(EquivalentFlour $measured, EquivalentFlour $foreseen): self
     {
-        return new self($this->evaporation, $this->browning, $this->flourStrength->after(self::ratio($measured->gramsPerLitre, $foreseen->gramsPerLitre), self::FLOUR_ERROR));
+        return new self(
+            $this->evaporation,
+            $this->browning,
+            $this->flourStrength->after(self::ratio($measured->gramsPerLitre, $foreseen->gramsPerLitre), self::FLOUR_ERROR),
+        );
     }
 
     private static function sane(float $ratio): float

@@ -23,8 +23,14 @@ final readonly class Lesson
     ) {}
 
     /** What lies between a kitchen as it was known and as a pot has shown it. */
-    public static function between(KitchenFactors $before, KitchenFactors $after, Length $pan, SimmerLevel $level, HobHeat $heat, string $ring = ''): self
-    {
+    public static function between(
+        KitchenFactors $before,
+        KitchenFactors $after,
+        Length $pan,
+        SimmerLevel $level,
+        HobHeat $heat,
+        string $ring = '',
+    ): self {
         return new self(
             $pan,
             $level,

@@ -11,7 +11,8 @@ use Lento\Quantity\Length;
 /**
  * All that a kitchen's finished pots have taught, read for one pan, level, ring and heat.
  *
- * Steam counts from pots in the same pan at the same level, browning from roux on the same ring and heat, flour from every pot. A pot far from what
+ * Steam counts from pots in the same pan at the same level, browning from roux on the same ring and heat, flour from every pot. A pot far
+ * from what
  * is believed pulls no further than one at the edge of belief would: its error is taken to be that much larger.
  */
 final readonly class Notebook
@@ -53,16 +54,26 @@ final readonly class Notebook
     /** @return list<Observation> */
     public function evaporations(Length $pan, SimmerLevel $level): array
     {
-        return self::those(array_map(
-            static fn(Lesson $lesson): ?Observation => abs($lesson->pan->inMillimetres() - $pan->inMillimetres()) <= self::SAME_PAN && $lesson->level === $level ? $lesson->evaporation : null,
-            $this->lessons,
-        ));
+        return self::those(
+            array_map(
+                static fn(Lesson $lesson): ?Observation => abs($lesson->pan->inMillimetres() - $pan->inMillimetres()) <= self::SAME_PAN
+                && $lesson->level === $level
+                    ? $lesson->evaporation
+                    : null,
+                $this->lessons,
+            ),
+        );
     }
 
     /** @return list<Observation> */
     public function brownings(HobHeat $heat, string $ring = ''): array
     {
-        return self::those(array_map(static fn(Lesson $lesson): ?Observation => $lesson->heat === $heat && $lesson->ring === $ring ? $lesson->browning : null, $this->lessons));
+        return self::those(
+            array_map(
+                static fn(Lesson $lesson): ?Observation => $lesson->heat === $heat && $lesson->ring === $ring ? $lesson->browning : null,
+                $this->lessons,
+            ),
+        );
     }
 
     /** @return list<Observation> */

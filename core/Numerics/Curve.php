@@ -38,7 +38,8 @@ final readonly class Curve
      */
     public static function arrhenius(float $activationEnergy, float $celsius, float $referenceCelsius): float
     {
-        $x = $activationEnergy / self::GAS_CONSTANT * (1.0 / ($referenceCelsius + self::CELSIUS_TO_KELVIN) - 1.0 / ($celsius + self::CELSIUS_TO_KELVIN));
+        $x = ($activationEnergy / self::GAS_CONSTANT)
+        * (1.0 / ($referenceCelsius + self::CELSIUS_TO_KELVIN) - 1.0 / ($celsius + self::CELSIUS_TO_KELVIN));
 
         return exp(self::clamp($x, -60.0, 60.0));
     }

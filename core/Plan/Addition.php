@@ -17,7 +17,13 @@ final readonly class Addition
      * @param Temperature|null $lands of the pan once it is mixed in, where that matters
      * @param bool $slack whether the mass runs like cream from here on
      */
-    private function __construct(public string $id, public Amount $amount, public Bounds $bounds, public ?Temperature $lands, public bool $slack) {}
+    private function __construct(
+        public string $id,
+        public Amount $amount,
+        public Bounds $bounds,
+        public ?Temperature $lands,
+        public bool $slack,
+    ) {}
 
     /** @throws Missing if it has no id */
     public static function of(string $id, Amount $amount, ?Bounds $bounds = null, ?Temperature $lands = null, bool $slack = false): self

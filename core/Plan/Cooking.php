@@ -34,6 +34,11 @@ final readonly class Cooking
     /** As it goes in this pan, in this kitchen as it was known, at its height above the sea. */
     public function simmer(?SimmerLevel $level = null, ?float $evaporation = null): Simmer
     {
-        return new Simmer($this->place->pan, $level ?? $this->ways->level, evaporation: $evaporation ?? $this->place->kitchen->evaporation->value, boilsAt: $this->place->boilsAt);
+        return new Simmer(
+            $this->place->pan,
+            $level ?? $this->ways->level,
+            evaporation: $evaporation ?? $this->place->kitchen->evaporation->value,
+            boilsAt: $this->place->boilsAt,
+        );
     }
 }

@@ -16,7 +16,13 @@ final readonly class Making
      * @param string $liquid larder id of what it, or its base, is made with
      * @param string $fat larder id of the fat of its roux; '' where it has none of its own
      */
-    private function __construct(public string $sauce, public string $root, public string $parent, public string $liquid, public string $fat) {}
+    private function __construct(
+        public string $sauce,
+        public string $root,
+        public string $parent,
+        public string $liquid,
+        public string $fat,
+    ) {}
 
     /** @throws Missing if it names no sauce */
     public static function of(string $sauce, string $root, string $liquid, string $parent = '', string $fat = ''): self

@@ -15,7 +15,13 @@ final readonly class Pace
     public const LONGEST = 2_592_000.0;
 
     /** @param list<Tending> $tendings */
-    private function __construct(public Duration $time, public bool $handsOn, public bool $timed, public array $tendings, public ?Band $band) {}
+    private function __construct(
+        public Duration $time,
+        public bool $handsOn,
+        public bool $timed,
+        public array $tendings,
+        public ?Band $band,
+    ) {}
 
     /**
      * @param Duration $time about how long; zero for a thing of a moment

@@ -9,7 +9,8 @@ use Lento\Exception\OutOfRange;
 use Lento\Quantity\Duration;
 
 /**
- * What was promised of a pot when it was put on: the sauce, its steps with their amounts, what it should come to, what that was reckoned with.
+ * What was promised of a pot when it was put on: the sauce, its steps with their amounts, what it should come to, what that was reckoned
+ * with.
  *
  * A base and a derivative make the same kind of plan. Once a pot is on, nothing of it is worked out anew from what was asked.
  */
@@ -24,7 +25,13 @@ final readonly class Plan
      * @param Cooking|null $cooking what it was reckoned with; null where nothing can be foreseen of it
      * @param list<Ladle> $ladles what is to be taken off it for other sauces
      */
-    private function __construct(public ?Making $making, public array $steps, public ?Promise $promise, public ?Cooking $cooking, public array $ladles) {}
+    private function __construct(
+        public ?Making $making,
+        public array $steps,
+        public ?Promise $promise,
+        public ?Cooking $cooking,
+        public array $ladles,
+    ) {}
 
     /**
      * @param non-empty-list<Step> $steps each with an id of its own

@@ -40,8 +40,15 @@ final readonly class Promise
      * @param Band $band g flour per litre
      * @param list<ThicknessClass> $couldBe
      */
-    public static function of(Volume $volume, SpoonWord $spoon, EquivalentFlour $thickness, Band $band, array $couldBe, Length $film, float $saltPercent): self
-    {
+    public static function of(
+        Volume $volume,
+        SpoonWord $spoon,
+        EquivalentFlour $thickness,
+        Band $band,
+        array $couldBe,
+        Length $film,
+        float $saltPercent,
+    ): self {
         return new self($volume, $spoon, $thickness, $band, $couldBe, $film, $saltPercent);
     }
 

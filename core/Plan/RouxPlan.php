@@ -46,7 +46,17 @@ final readonly class RouxPlan
     /** The same cooked on the hob of this pot, so that its colour can be followed as far as a forecast goes. */
     public function watched(bool $browned, Risk $specks): self
     {
-        return new self($this->roux, $this->colour, $this->heat, $this->lifted !== null, $browned, $this->ends, $this->lifted, $this->meets, $specks);
+        return new self(
+            $this->roux,
+            $this->colour,
+            $this->heat,
+            $this->lifted !== null,
+            $browned,
+            $this->ends,
+            $this->lifted,
+            $this->meets,
+            $specks,
+        );
     }
 
     /** Whether it goes on to darken, once lifted, by more than an eye misses. */

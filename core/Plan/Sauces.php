@@ -31,8 +31,15 @@ final readonly class Sauces
     ) {}
 
     /** @throws OutOfRange if the spread is none that a forecast can have */
-    public static function of(string $standsFrom, string $boilsFrom, Sauce $start, Sauce $tested, Sauce $served, Volume $pieces, float $spread): self
-    {
+    public static function of(
+        string $standsFrom,
+        string $boilsFrom,
+        Sauce $start,
+        Sauce $tested,
+        Sauce $served,
+        Volume $pieces,
+        float $spread,
+    ): self {
         if (!is_finite($spread) || $spread < 0.0 || $spread > 2.0) {
             throw OutOfRange::between('spread-of-a-thickness', is_finite($spread) ? $spread : 0.0, 0.0, 2.0, '');
         }

@@ -41,46 +41,134 @@ final readonly class Step
     /** @throws Missing if the id is empty */
     public function known(string $id): self
     {
-        return new self($id === '' ? throw Missing::from('step', 'id') : $id, $this->kind, $this->variant, $this->pace, $this->conditions, $this->ends, $this->effect, $this->amounts, $this->additions, $this->said);
+        return new self(
+            $id === '' ? throw Missing::from('step', 'id') : $id,
+            $this->kind,
+            $this->variant,
+            $this->pace,
+            $this->conditions,
+            $this->ends,
+            $this->effect,
+            $this->amounts,
+            $this->additions,
+            $this->said,
+        );
     }
 
     public function in(Conditions $conditions): self
     {
-        return new self($this->id, $this->kind, $this->variant, $this->pace, $conditions, $this->ends, $this->effect, $this->amounts, $this->additions, $this->said);
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->variant,
+            $this->pace,
+            $conditions,
+            $this->ends,
+            $this->effect,
+            $this->amounts,
+            $this->additions,
+            $this->said,
+        );
     }
 
     public function until(Ends $ends): self
     {
-        return new self($this->id, $this->kind, $this->variant, $this->pace, $this->conditions, $ends, $this->effect, $this->amounts, $this->additions, $this->said);
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->variant,
+            $this->pace,
+            $this->conditions,
+            $ends,
+            $this->effect,
+            $this->amounts,
+            $this->additions,
+            $this->said,
+        );
     }
 
     public function changing(Effect $effect): self
     {
-        return new self($this->id, $this->kind, $this->variant, $this->pace, $this->conditions, $this->ends, $effect, $this->amounts, $this->additions, $this->said);
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->variant,
+            $this->pace,
+            $this->conditions,
+            $this->ends,
+            $effect,
+            $this->amounts,
+            $this->additions,
+            $this->said,
+        );
     }
 
     /** At another pace, as it was promised once. */
     public function at(Pace $pace): self
     {
-        return new self($this->id, $this->kind, $this->variant, $pace, $this->conditions, $this->ends, $this->effect, $this->amounts, $this->additions, $this->said);
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->variant,
+            $pace,
+            $this->conditions,
+            $this->ends,
+            $this->effect,
+            $this->amounts,
+            $this->additions,
+            $this->said,
+        );
     }
 
     /** In the words that it was promised in before steps could be said anew. */
     public function saying(Said $said): self
     {
-        return new self($this->id, $this->kind, $this->variant, $this->pace, $this->conditions, $this->ends, $this->effect, $this->amounts, $this->additions, $said);
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->variant,
+            $this->pace,
+            $this->conditions,
+            $this->ends,
+            $this->effect,
+            $this->amounts,
+            $this->additions,
+            $said,
+        );
     }
 
     /** @param list<Amount> $amounts */
     public function using(array $amounts): self
     {
-        return new self($this->id, $this->kind, $this->variant, $this->pace, $this->conditions, $this->ends, $this->effect, $amounts, $this->additions, $this->said);
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->variant,
+            $this->pace,
+            $this->conditions,
+            $this->ends,
+            $this->effect,
+            $amounts,
+            $this->additions,
+            $this->said,
+        );
     }
 
     /** @param list<Addition> $additions */
     public function ticking(array $additions): self
     {
-        return new self($this->id, $this->kind, $this->variant, $this->pace, $this->conditions, $this->ends, $this->effect, $this->amounts, $additions, $this->said);
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->variant,
+            $this->pace,
+            $this->conditions,
+            $this->ends,
+            $this->effect,
+            $this->amounts,
+            $additions,
+            $this->said,
+        );
     }
 
     public function addition(string $id): ?Addition

@@ -51,7 +51,10 @@ final readonly class Pan
         self::refuse('pan-diameter', $diameter, self::MOST_DIAMETER_MILLIMETRES);
         self::refuse('pan-height', $height, self::MOST_HEIGHT_MILLIMETRES);
 
-        if ($weighed !== null && ($weighed->inKilograms() < self::LEAST_KILOGRAMS - 1e-9 || $weighed->inKilograms() > self::MOST_KILOGRAMS + 1e-9)) {
+        if (
+            $weighed !== null
+            && ($weighed->inKilograms() < self::LEAST_KILOGRAMS - 1e-9 || $weighed->inKilograms() > self::MOST_KILOGRAMS + 1e-9)
+        ) {
             throw OutOfRange::between('pan-weight', $weighed->inKilograms(), self::LEAST_KILOGRAMS, self::MOST_KILOGRAMS, 'kg');
         }
 
@@ -64,7 +67,10 @@ final readonly class Pan
         $centimetres = (self::DIAMETER_CUBED_PER_VOLUME * $volume->inMillilitres()) ** (1.0 / 3.0);
         $rounded = max(6.0, 2.0 * ceil($centimetres / 2.0 - 1e-9));
 
-        return self::of(Length::ofCentimetres($rounded), Length::ofCentimetres(max(self::LEAST_MILLIMETRES / 10.0, ceil($rounded * self::HEIGHT_PER_DIAMETER))));
+        return self::of(
+            Length::ofCentimetres($rounded),
+            Length::ofCentimetres(max(self::LEAST_MILLIMETRES / 10.0, ceil($rounded * self::HEIGHT_PER_DIAMETER))),
+        );
     }
 
     /** @return float cm2 */

@@ -27,7 +27,9 @@ final readonly class QuietSurface
     /** @return float g/min and cm2 */
     public static function flux(float $celsius, Lid $lid = Lid::Open): float
     {
-        return self::FLUX * log(self::ATMOSPHERE / (self::ATMOSPHERE - min(self::vapourPressure($celsius), self::MOST_VAPOUR))) * $lid->share();
+        return self::FLUX
+            * log(self::ATMOSPHERE / (self::ATMOSPHERE - min(self::vapourPressure($celsius), self::MOST_VAPOUR)))
+            * $lid->share();
     }
 
     /** @return Duration|null until a skin has formed; null where it never does */

@@ -49,8 +49,13 @@ final readonly class Scorch
      * @param float $flux W/cm2 that goes through the base into the sauce
      * @param float $stirring 0 left alone to 1 stirred all the time
      */
-    public static function of(Sauce $sauce, Temperature $temperature, float $flux, float $stirring = 0.5, PanBase $base = PanBase::Medium): self
-    {
+    public static function of(
+        Sauce $sauce,
+        Temperature $temperature,
+        float $flux,
+        float $stirring = 0.5,
+        PanBase $base = PanBase::Medium,
+    ): self {
         $celsius = $temperature->inCelsius();
         $wall = self::wallCelsius($celsius, Flow::at($sauce, $celsius)->pascalSeconds(EquivalentFlour::SHEAR), $flux, $stirring, $base);
 
@@ -65,7 +70,8 @@ final readonly class Scorch
     /** @internal °C for inner loops */
     public static function wallCelsius(float $celsius, float $pascalSeconds, float $flux, float $stirring, PanBase $base): float
     {
-        $transfer = self::TRANSFER / (1.0 + sqrt($pascalSeconds / self::THICK)) * (self::STILL + self::STIRRED * Curve::clamp($stirring, 0.0, 1.0));
+        $transfer = (self::TRANSFER / (1.0 + sqrt($pascalSeconds / self::THICK)))
+        * (self::STILL + self::STIRRED * Curve::clamp($stirring, 0.0, 1.0));
 
         return min(self::HOTTEST, $celsius + $base->peak() * $flux * self::CM2_PER_M2 / $transfer);
     }

@@ -68,10 +68,21 @@ final readonly class Simmer
         $steam = $this->steamPerMinute();
         $most = $this->heat === null ? INF : $this->heat->watts * 60.0 / HeatCapacity::STEAM;
         $driest = min($sauce->waterGrams, self::DRIEST * ($sauce->solidsGrams + $sauce->fatGrams));
-        [$water, $alcohol, $gelatinised, $acidLeft, $simmered, $set] = [$sauce->waterGrams, $sauce->alcoholGrams, $starch->gelatinised, $starch->acidLeft, $starch->simmeredMinutes, $sauce->yolkSet];
+        [$water, $alcohol, $gelatinised, $acidLeft, $simmered, $set] = [
+            $sauce->waterGrams,
+            $sauce->alcoholGrams,
+            $starch->gelatinised,
+            $starch->acidLeft,
+            $starch->simmeredMinutes,
+            $sauce->yolkSet,
+        ];
         for ($left = $time->inMinutes(); $left > 1e-9; $left -= $step) {
             $step = $left < self::STEP_MINUTES ? $left : self::STEP_MINUTES;
-            $thickness = Flow::apparent($sauce->suspensionWith($water, $alcohol, $starch->thickeningWhen($gelatinised, $acidLeft, $simmered), $set), $warmth, $solvent);
+            $thickness = Flow::apparent(
+                $sauce->suspensionWith($water, $alcohol, $starch->thickeningWhen($gelatinised, $acidLeft, $simmered), $set),
+                $warmth,
+                $solvent,
+            );
             $leaves = $steam / (1.0 + self::THICK_SLOWS * $thickness);
             $water -= $step * ($leaves > $most ? $most : $leaves);
             $water = $water < $driest ? $driest : $water;
@@ -188,7 +199,9 @@ final readonly class Simmer
     /** How much longer a sauce must simmer here until its raw taste has fallen to some level. */
     public function minutesUntilCookedOut(Sauce $sauce, float $level): Duration
     {
-        return Duration::ofMinutes(max(0.0, log($sauce->starch->rawTaste / $level)) / Cooking::at($this->celsius(), $sauce->pH())->rawTaste);
+        return Duration::ofMinutes(
+            max(0.0, log($sauce->starch->rawTaste / $level)) / Cooking::at($this->celsius(), $sauce->pH())->rawTaste,
+        );
     }
 
     /** @return float g/min that leave a thin liquid */

@@ -47,6 +47,11 @@ final readonly class Straining
         $held = min($smooth->grams(), self::HELD_PER_VEGETABLE * $vegetables->inGrams() + self::HELD_PER_LUMPED_FLOUR * $flour);
         $left = $smooth->grams() > 0.0 ? 1.0 - $held / $smooth->grams() : 0.0;
 
-        return new self(Mass::ofGrams($sauce->grams() - $left * $smooth->grams()), Mass::ofGrams($flour), Duration::ofMinutes(self::MINUTES), $smooth->times($left));
+        return new self(
+            Mass::ofGrams($sauce->grams() - $left * $smooth->grams()),
+            Mass::ofGrams($flour),
+            Duration::ofMinutes(self::MINUTES),
+            $smooth->times($left),
+        );
     }
 }

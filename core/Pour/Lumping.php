@@ -67,7 +67,13 @@ final readonly class Lumping
         $swells = self::COLD_REST + (1.0 - self::COLD_REST) * self::swelling($hot);
         $dry = 1.0 + self::DRY_FACTOR * Curve::sigmoid((self::DRY - $this->fatToFlour) / self::DRY_WITHIN);
 
-        return Curve::clamp($swells * $ratio ** 2 / ($ratio ** 2 + self::BIG_POUR) / (1.0 + ($met / self::LOOSENED) ** 2) * $dry * (1.0 - $this->tool->breaks()), 0.0, 1.0);
+        return Curve::clamp(
+            (($swells * $ratio ** 2) / ($ratio ** 2 + self::BIG_POUR) / (1.0 + ($met / self::LOOSENED) ** 2))
+                * $dry
+                * (1.0 - $this->tool->breaks()),
+            0.0,
+            1.0,
+        );
     }
 
     /**
@@ -78,7 +84,9 @@ final readonly class Lumping
     public function ofPiece(float $rouxCelsius, float $liquidCelsius, float $grams, int $pieces): float
     {
         $soft = 1.0 + self::DRY_FACTOR * Curve::sigmoid(($rouxCelsius - self::SOFT_AT) / self::SOFT_WITHIN);
-        $risk = self::swelling(self::contactCelsius($rouxCelsius, $liquidCelsius)) * $grams / ($grams + self::BIG_PIECE) * (1.0 - $this->tool->breaks()) * $soft;
+        $risk = ((self::swelling(self::contactCelsius($rouxCelsius, $liquidCelsius)) * $grams) / ($grams + self::BIG_PIECE))
+        * (1.0 - $this->tool->breaks())
+        * $soft;
 
         return Curve::clamp($risk, 0.0, 1.0) / sqrt($pieces);
     }

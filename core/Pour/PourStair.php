@@ -35,17 +35,40 @@ final readonly class PourStair
      * @param list<Pour> $pours
      * @param Mass $steamAtMost what would flash off if all the roux's and the pan's heat above the boil went into steam
      */
-    private function __construct(public array $pours, public Temperature $roux, public Temperature $liquid, public Steam $steam, public Mass $steamAtMost) {}
+    private function __construct(
+        public array $pours,
+        public Temperature $roux,
+        public Temperature $liquid,
+        public Steam $steam,
+        public Mass $steamAtMost,
+    ) {}
 
     /**
      * @param Mass $pan the pan's own mass, which keeps heat
      * @param float $fatToFlour of the roux, by mass: a dry one lumps
      */
-    public static function of(School $school, Mass $roux, Temperature $rouxTemperature, Mass $liquid, Ingredient $kind, Mass $pan, float $fatToFlour = 1.0, Tool $tool = Tool::Whisk): self
-    {
+    public static function of(
+        School $school,
+        Mass $roux,
+        Temperature $rouxTemperature,
+        Mass $liquid,
+        Ingredient $kind,
+        Mass $pan,
+        float $fatToFlour = 1.0,
+        Tool $tool = Tool::Whisk,
+    ): self {
         $from = Temperature::ofCelsius(min($rouxTemperature->inCelsius(), $school->rouxCelsius()));
 
-        return self::at($school, $roux, $from, $liquid, Temperature::ofCelsius($school->liquidCelsius()), $kind->heatCapacity(), $pan->inGrams() * PanHeat::METAL_CAPACITY, new Lumping($tool, $fatToFlour));
+        return self::at(
+            $school,
+            $roux,
+            $from,
+            $liquid,
+            Temperature::ofCelsius($school->liquidCelsius()),
+            $kind->heatCapacity(),
+            $pan->inGrams() * PanHeat::METAL_CAPACITY,
+            new Lumping($tool, $fatToFlour),
+        );
     }
 
     /**
@@ -54,19 +77,38 @@ final readonly class PourStair
      * @param float $liquidHeat J/(g K)
      * @param float $panHeat J/K
      */
-    public static function at(School $school, Mass $roux, Temperature $rouxTemperature, Mass $liquid, Temperature $liquidTemperature, float $liquidHeat, float $panHeat, Lumping $lumping): self
-    {
+    public static function at(
+        School $school,
+        Mass $roux,
+        Temperature $rouxTemperature,
+        Mass $liquid,
+        Temperature $liquidTemperature,
+        float $liquidHeat,
+        float $panHeat,
+        Lumping $lumping,
+    ): self {
         $meeting = self::meeting($roux, $rouxTemperature, $liquidTemperature, $panHeat);
 
-        return $roux->kilograms <= 0.0 || $liquid->kilograms <= 0.0 ? $meeting : match ($school) {
-            School::RouxIntoBoiling => $meeting->by($meeting->pieces($roux->inGrams(), $liquid->inGrams(), $liquidHeat, $lumping)),
-            default => $meeting->by($meeting->pourBy($school->growth(), $roux->inGrams(), $liquid->inGrams(), $liquidHeat, $panHeat, $lumping)),
-        };
+        return $roux->kilograms <= 0.0 || $liquid->kilograms <= 0.0
+            ? $meeting
+            : match ($school) {
+                School::RouxIntoBoiling => $meeting->by($meeting->pieces($roux->inGrams(), $liquid->inGrams(), $liquidHeat, $lumping)),
+                default => $meeting->by(
+                    $meeting->pourBy($school->growth(), $roux->inGrams(), $liquid->inGrams(), $liquidHeat, $panHeat, $lumping),
+                ),
+            };
     }
 
     /** Everything in one go: what the schools are measured against. */
-    public static function allAtOnce(Mass $roux, Temperature $rouxTemperature, Mass $liquid, Temperature $liquidTemperature, float $liquidHeat, float $panHeat, Lumping $lumping): self
-    {
+    public static function allAtOnce(
+        Mass $roux,
+        Temperature $rouxTemperature,
+        Mass $liquid,
+        Temperature $liquidTemperature,
+        float $liquidHeat,
+        float $panHeat,
+        Lumping $lumping,
+    ): self {
         $meeting = self::meeting($roux, $rouxTemperature, $liquidTemperature, $panHeat);
 
         return $meeting->by($meeting->pourBy(INF, $roux->inGrams(), $liquid->inGrams(), $liquidHeat, $panHeat, $lumping));
@@ -93,7 +135,13 @@ final readonly class PourStair
     private function pourBy(float $growth, float $roux, float $liquid, float $liquidHeat, float $panHeat, Lumping $lumping): array
     {
         $pours = [];
-        [$inPan, $capacity, $celsius, $left, $slack] = [$roux, $roux * HeatCapacity::ROUX + $panHeat, $this->roux->inCelsius(), $liquid, false];
+        [$inPan, $capacity, $celsius, $left, $slack] = [
+            $roux,
+            $roux * HeatCapacity::ROUX + $panHeat,
+            $this->roux->inCelsius(),
+            $liquid,
+            false,
+        ];
         $liquidCelsius = $this->liquid->inCelsius();
         while ($left > 1e-6 && count($pours) < self::MOST_POURS) {
             $met = ($liquid - $left) / $roux;

@@ -36,7 +36,10 @@ enum School: string
         };
     }
 
-    /** @return float °C the roux is let down to at most before the meeting; at 120 the first splash hisses but does not spit; cold roux is that of the kitchen’s bench */
+    /**
+     * @return float °C the roux is let down to at most before the meeting; at 120 the first splash hisses but does not spit; cold roux is
+     * that of the kitchen’s bench
+     */
     public function rouxCelsius(): float
     {
         return match ($this) {

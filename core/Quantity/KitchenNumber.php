@@ -10,8 +10,21 @@ use Lento\Exception\NotANumber;
 final readonly class KitchenNumber
 {
     private const GLYPHS = [
-        '¼' => '1/4', '½' => '1/2', '¾' => '3/4', '⅓' => '1/3', '⅔' => '2/3',
-        '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8', '⅕' => '1/5', '⅖' => '2/5', '⅗' => '3/5', '⅘' => '4/5', '⅙' => '1/6', '⅚' => '5/6',
+        '¼' => '1/4',
+        '½' => '1/2',
+        '¾' => '3/4',
+        '⅓' => '1/3',
+        '⅔' => '2/3',
+        '⅛' => '1/8',
+        '⅜' => '3/8',
+        '⅝' => '5/8',
+        '⅞' => '7/8',
+        '⅕' => '1/5',
+        '⅖' => '2/5',
+        '⅗' => '3/5',
+        '⅘' => '4/5',
+        '⅙' => '1/6',
+        '⅚' => '5/6',
     ];
 
     private const WRITTEN = ['¼' => 0.25, '½' => 0.5, '¾' => 0.75, '⅓' => 1.0 / 3.0, '⅔' => 2.0 / 3.0];
@@ -20,7 +33,8 @@ final readonly class KitchenNumber
     private const SAME = 1e-6;
 
     /** What a number looks like at the start of a line; digits are limited so that no text can grow into INF. */
-    public const PATTERN = '(?:\d{1,9}\s+\d{1,4}\s*[\/⁄]\s*\d{1,4}|\d{1,4}\s*[\/⁄]\s*\d{1,4}|\d{1,9}\s*[¼½¾⅓⅔⅛⅜⅝⅞⅕⅖⅗⅘⅙⅚]|[¼½¾⅓⅔⅛⅜⅝⅞⅕⅖⅗⅘⅙⅚]|\d{1,9}(?:[.,]\d{1,9})?|[.,]\d{1,9})';
+    public const PATTERN = '(?:\d{1,9}\s+\d{1,4}\s*[\/⁄]\s*\d{1,4}|\d{1,4}\s*[\/⁄]\s*\d{1,4}|\d{1,'
+        . '9}\s*[¼½¾⅓⅔⅛⅜⅝⅞⅕⅖⅗⅘⅙⅚]|[¼½¾⅓⅔⅛⅜⅝⅞⅕⅖⅗⅘⅙⅚]|\d{1,9}(?:[.,]\d{1,9})?|[.,]\d{1,9})';
 
     private function __construct(public float $value) {}
 

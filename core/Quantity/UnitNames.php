@@ -20,7 +20,9 @@ final readonly class UnitNames
         'lb' => MassUnit::Pound, 'pound' => MassUnit::Pound,
     ];
 
-    /** Words whose size depends on the kitchen: [US customary, metric, imperial]. A metric kitchen that says "pint" has the imperial one. */
+    /**
+     * Words whose size depends on the kitchen: [US customary, metric, imperial]. A metric kitchen that says "pint" has the imperial one.
+     */
     private const BY_SYSTEM = [
         'tsp' => [VolumeUnit::UsTeaspoon, VolumeUnit::MetricTeaspoon, VolumeUnit::MetricTeaspoon],
         'tbsp' => [VolumeUnit::UsTablespoon, VolumeUnit::MetricTablespoon, VolumeUnit::MetricTablespoon],
@@ -33,8 +35,21 @@ final readonly class UnitNames
     ];
 
     private const SPELLINGS = [
-        'teaspoon' => 'tsp', 'teaspoonful' => 'tsp', 't' => 'tsp', 'tablespoon' => 'tbsp', 'tablespoonful' => 'tbsp', 'tbs' => 'tbsp', 'tbl' => 'tbsp',
-        'c' => 'cup', 'cupful' => 'cup', 'fl oz' => 'floz', 'fl. oz' => 'floz', 'fluid ounce' => 'floz', 'pt' => 'pint', 'qt' => 'quart', 'gal' => 'gallon',
+        'teaspoon' => 'tsp',
+        'teaspoonful' => 'tsp',
+        't' => 'tsp',
+        'tablespoon' => 'tbsp',
+        'tablespoonful' => 'tbsp',
+        'tbs' => 'tbsp',
+        'tbl' => 'tbsp',
+        'c' => 'cup',
+        'cupful' => 'cup',
+        'fl oz' => 'floz',
+        'fl. oz' => 'floz',
+        'fluid ounce' => 'floz',
+        'pt' => 'pint',
+        'qt' => 'quart',
+        'gal' => 'gallon',
     ];
 
     private const SYSTEM_WORDS = [

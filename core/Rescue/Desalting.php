@@ -11,7 +11,9 @@ use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Thickness\Sauce;
 
-/** Too salty: how much unsalted sauce of the same thickness brings it to the target; water alone would thin it. Source: docs/model.md, F. */
+/**
+ * Too salty: how much unsalted sauce of the same thickness brings it to the target; water alone would thin it. Source: docs/model.md, F.
+ */
 final readonly class Desalting
 {
     private const LEAST_PERCENT = 0.01;
@@ -37,6 +39,10 @@ final readonly class Desalting
 
         $mild = $sauce->plus($sauce->times($share)->salted(Mass::ofGrams(0.0)));
 
-        return new self(Mass::ofGrams($share * $sauce->grams()), $share > 0.0 ? BackToBoil::time($sauce, $mild, $addedAt, $hob) : Duration::ofSeconds(0.0), $mild);
+        return new self(
+            Mass::ofGrams($share * $sauce->grams()),
+            $share > 0.0 ? BackToBoil::time($sauce, $mild, $addedAt, $hob) : Duration::ofSeconds(0.0),
+            $mild,
+        );
     }
 }

@@ -10,7 +10,9 @@ use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Thickness\Sauce;
 
-/** A fat film that shall stay in the sauce: flour kneaded with the floating fat and whisked in. It thickens too. Source: docs/model.md, F. */
+/**
+ * A fat film that shall stay in the sauce: flour kneaded with the floating fat and whisked in. It thickens too. Source: docs/model.md, F.
+ */
 final readonly class FatBinding
 {
     /** g of fat that a gram of white flour binds. */

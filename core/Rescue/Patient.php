@@ -57,7 +57,8 @@ final readonly class Patient
     ) {}
 
     /**
-     * The same pot with what the cook sees taken for true: believed right and said to be too thick, it is too thick by as much as an eye notices.
+     * The same pot with what the cook sees taken for true: believed right and said to be too thick, it is too thick by as much as an eye
+     * notices.
      */
     public function showing(Fault $fault): self
     {
@@ -66,10 +67,30 @@ final readonly class Patient
         $starch = $sauce->starch;
 
         return match ($fault) {
-            Fault::TooThick, Fault::SetSolid => $grams <= 0.0 ? $this : $this->holding($sauce->strengthened(max(1.0, self::NOTICED_THICK * $this->target->gramsPerLitre / $grams))),
-            Fault::TooThin => $grams <= 0.0 ? $this : $this->holding($sauce->strengthened(min(1.0, self::NOTICED_THIN * $this->target->gramsPerLitre / $grams))),
-            Fault::TooSalty => $this->holding($sauce->salted(Mass::ofGrams(max($sauce->saltGrams, self::NOTICED_SALT * $this->saltPercent / 100.0 * $sauce->grams())))),
-            Fault::RawFlour, Fault::Pasty => $this->holding($sauce->cooked($sauce->waterGrams, $sauce->alcoholGrams, $sauce->yolkSet, $starch->cooked($starch->gelatinised, $starch->acidLeft, $starch->simmeredMinutes, max($starch->rawTaste, self::NOTICED_RAW)))),
+            Fault::TooThick, Fault::SetSolid => $grams <= 0.0
+                ? $this
+                : $this->holding($sauce->strengthened(max(1.0, (self::NOTICED_THICK * $this->target->gramsPerLitre) / $grams))),
+            Fault::TooThin => $grams <= 0.0
+                ? $this
+                : $this->holding($sauce->strengthened(min(1.0, (self::NOTICED_THIN * $this->target->gramsPerLitre) / $grams))),
+            Fault::TooSalty => $this->holding(
+                $sauce->salted(
+                    Mass::ofGrams(max($sauce->saltGrams, ((self::NOTICED_SALT * $this->saltPercent) / 100.0) * $sauce->grams())),
+                ),
+            ),
+            Fault::RawFlour, Fault::Pasty => $this->holding(
+                $sauce->cooked(
+                    $sauce->waterGrams,
+                    $sauce->alcoholGrams,
+                    $sauce->yolkSet,
+                    $starch->cooked(
+                        $starch->gelatinised,
+                        $starch->acidLeft,
+                        $starch->simmeredMinutes,
+                        max($starch->rawTaste, self::NOTICED_RAW),
+                    ),
+                ),
+            ),
             Fault::FatFilm => $this->holding($this->withFilm($sauce)),
             default => $this,
         };
@@ -89,7 +110,18 @@ final readonly class Patient
 
     private function holding(Sauce $sauce): self
     {
-        return new self($sauce, $this->target, $this->saltPercent, $this->liquid, $this->pan, $this->simmer, $this->larder, $this->temperature, $this->roux, $this->shade);
+        return new self(
+            $sauce,
+            $this->target,
+            $this->saltPercent,
+            $this->liquid,
+            $this->pan,
+            $this->simmer,
+            $this->larder,
+            $this->temperature,
+            $this->roux,
+            $this->shade,
+        );
     }
 
     /** How long this pan takes to its boil, on a brisk flame. */

@@ -67,8 +67,16 @@ final readonly class Remedies
             Fault::TooThick => self::those($this->thin($this->pot->sauce)),
             Fault::TooThin => $this->thickened(),
             Fault::NeverBoiled => self::those($this->boil()),
-            Fault::Lumps => [$this->kept(RemedyKind::Whisk, self::WHISKING), $this->kept(RemedyKind::Blend, self::BLENDING), $this->strainLumps()],
-            Fault::RawFlour, Fault::Pasty => self::those($this->cookOut(), $fault === Fault::Pasty ? $this->strain() : null, $fault === Fault::Pasty ? $this->fatNextTime() : null),
+            Fault::Lumps => [
+                $this->kept(RemedyKind::Whisk, self::WHISKING),
+                $this->kept(RemedyKind::Blend, self::BLENDING),
+                $this->strainLumps(),
+            ],
+            Fault::RawFlour, Fault::Pasty => self::those(
+                $this->cookOut(),
+                $fault === Fault::Pasty ? $this->strain() : null,
+                $fault === Fault::Pasty ? $this->fatNextTime() : null,
+            ),
             Fault::FatFilm => self::those($this->skim(), $this->bind()),
             Fault::TooSalty => self::those($this->desalt()),
             Fault::Scorched => [$this->left(RemedyKind::Decant, self::LEFT_ON_THE_FLOOR, self::POURING_OFF), $this->startOver()],
@@ -97,12 +105,25 @@ final readonly class Remedies
     private function thin(Sauce $sauce): ?Remedy
     {
         try {
-            $thinning = Thinning::to($this->pot->target, $sauce, $this->pot->liquid, Temperature::ofCelsius(Thinning::HOT), $this->pot->hob());
+            $thinning = Thinning::to(
+                $this->pot->target,
+                $sauce,
+                $this->pot->liquid,
+                Temperature::ofCelsius(Thinning::HOT),
+                $this->pot->hob(),
+            );
         } catch (LentoException) {
             return null;
         }
 
-        return $thinning->liquid->kilograms <= 0.0 ? null : new Remedy(RemedyKind::Thin, $thinning->time ?? self::minutes(0.0), $thinning->sauce, liquid: $this->pot->liquid->density->volumeOf($thinning->liquid));
+        return $thinning->liquid->kilograms <= 0.0
+            ? null
+            : new Remedy(
+                RemedyKind::Thin,
+                $thinning->time ?? self::minutes(0.0),
+                $thinning->sauce,
+                liquid: $this->pot->liquid->density->volumeOf($thinning->liquid),
+            );
     }
 
     private function reduce(): ?Remedy
@@ -113,7 +134,15 @@ final readonly class Remedies
             return null;
         }
 
-        return $reduction->time->seconds <= 0.0 ? null : new Remedy(RemedyKind::Reduce, $reduction->time, $reduction->sauce, liquid: $reduction->volume, depth: $reduction->depthIn($this->pot->pan));
+        return $reduction->time->seconds <= 0.0
+            ? null
+            : new Remedy(
+                RemedyKind::Reduce,
+                $reduction->time,
+                $reduction->sauce,
+                liquid: $reduction->volume,
+                depth: $reduction->depthIn($this->pot->pan),
+            );
     }
 
     private function thicken(Means $means): ?Remedy
@@ -125,7 +154,15 @@ final readonly class Remedies
             return null;
         }
 
-        return $thickening->thickener->kilograms <= 0.0 ? null : new Remedy(RemedyKind::Thicken, self::minutes(max(Thickening::SWELLS_MINUTES, $thickening->time->inMinutes())), $thickening->sauce, solid: $thickening->thickener, means: $means);
+        return $thickening->thickener->kilograms <= 0.0
+            ? null
+            : new Remedy(
+                RemedyKind::Thicken,
+                self::minutes(max(Thickening::SWELLS_MINUTES, $thickening->time->inMinutes())),
+                $thickening->sauce,
+                solid: $thickening->thickener,
+                means: $means,
+            );
     }
 
     private function boil(): ?Remedy
@@ -137,7 +174,9 @@ final readonly class Remedies
 
     private function cookOut(): ?Remedy
     {
-        $time = $this->pot->sauce->starch->rawTaste > Doneness::COOKED_OUT ? $this->pot->simmer->minutesUntilCookedOut($this->pot->sauce, Doneness::COOKED_OUT) : self::minutes(0.0);
+        $time = $this->pot->sauce->starch->rawTaste > Doneness::COOKED_OUT
+            ? $this->pot->simmer->minutesUntilCookedOut($this->pot->sauce, Doneness::COOKED_OUT)
+            : self::minutes(0.0);
 
         return $time->seconds <= 0.0 ? null : new Remedy(RemedyKind::CookOut, $time, $this->pot->simmer->for($this->pot->sauce, $time));
     }
@@ -158,21 +197,30 @@ final readonly class Remedies
     {
         $skimming = Skimming::of($this->pot->sauce);
 
-        return $skimming->fat->kilograms <= 0.0 ? null : new Remedy(RemedyKind::Skim, $skimming->time, $skimming->sauce, solid: $skimming->fat);
+        return $skimming->fat->kilograms <= 0.0
+            ? null
+            : new Remedy(RemedyKind::Skim, $skimming->time, $skimming->sauce, solid: $skimming->fat);
     }
 
     private function bind(): ?Remedy
     {
         $binding = FatBinding::of($this->pot->sauce, $this->pot->larder->thickener('plain-flour'), $this->pot->simmer);
 
-        return $binding->flour->kilograms <= 0.0 ? null : new Remedy(RemedyKind::Bind, $binding->time, $binding->sauce, solid: $binding->flour);
+        return $binding->flour->kilograms <= 0.0
+            ? null
+            : new Remedy(RemedyKind::Bind, $binding->time, $binding->sauce, solid: $binding->flour);
     }
 
     /** With unsalted liquid, and a white roux to keep its thickness: together they are the unsalted sauce that dilutes it. */
     private function desalt(): ?Remedy
     {
         try {
-            $desalting = Desalting::to($this->pot->saltPercent, $this->pot->sauce, Temperature::ofCelsius(Thinning::HOT), $this->pot->hob());
+            $desalting = Desalting::to(
+                $this->pot->saltPercent,
+                $this->pot->sauce,
+                Temperature::ofCelsius(Thinning::HOT),
+                $this->pot->hob(),
+            );
         } catch (LentoException) {
             return null;
         }
@@ -183,14 +231,26 @@ final readonly class Remedies
         // Butter and flour go in as a white roux, half and half.
         $liquid = Mass::ofGrams(max(0.0, $desalting->unsaltedSauce->inGrams() - 2.0 * $flour->inGrams()));
 
-        return new Remedy(RemedyKind::Desalt, $desalting->time ?? self::minutes(0.0), $desalting->sauce, liquid: $this->pot->liquid->density->volumeOf($liquid), solid: $flour, means: Means::WhiteRoux);
+        return new Remedy(
+            RemedyKind::Desalt,
+            $desalting->time ?? self::minutes(0.0),
+            $desalting->sauce,
+            liquid: $this->pot->liquid->density->volumeOf($liquid),
+            solid: $flour,
+            means: Means::WhiteRoux,
+        );
     }
 
     private function coolAndBlend(): Remedy
     {
         $splash = Mass::ofGrams(self::COLD_SPLASH * $this->pot->sauce->grams());
 
-        return new Remedy(RemedyKind::CoolAndBlend, self::minutes(self::BLENDING), $this->pot->sauce->with($this->pot->liquid, $splash), liquid: $this->pot->liquid->density->volumeOf($splash));
+        return new Remedy(
+            RemedyKind::CoolAndBlend,
+            self::minutes(self::BLENDING),
+            $this->pot->sauce->with($this->pot->liquid, $splash),
+            liquid: $this->pot->liquid->density->volumeOf($splash),
+        );
     }
 
     /** Out of the cold it has set: warmed, it is thinner by what the night took, and thinned where that is not enough. */
@@ -214,7 +274,13 @@ final readonly class Remedies
         }
         $wanted = max(self::SPREADS, $roux->fatToFlour() + self::A_LITTLE);
 
-        return new Remedy(RemedyKind::AddFat, self::minutes(1.0), null, solid: Mass::ofKilograms(($wanted - $roux->fatToFlour()) * $roux->flour->kilograms), ratio: $wanted);
+        return new Remedy(
+            RemedyKind::AddFat,
+            self::minutes(1.0),
+            null,
+            solid: Mass::ofKilograms(($wanted - $roux->fatToFlour()) * $roux->flour->kilograms),
+            ratio: $wanted,
+        );
     }
 
     private function addFlour(): ?Remedy
@@ -225,7 +291,13 @@ final readonly class Remedies
         }
         $wanted = max(0.5, min(self::SPREADS, $roux->fatToFlour() / (1.0 + self::A_LITTLE)));
 
-        return new Remedy(RemedyKind::AddFlour, self::minutes(self::CATCH_UP), null, solid: Mass::ofKilograms($roux->fat->kilograms / $wanted - $roux->flour->kilograms), ratio: $wanted);
+        return new Remedy(
+            RemedyKind::AddFlour,
+            self::minutes(self::CATCH_UP),
+            null,
+            solid: Mass::ofKilograms($roux->fat->kilograms / $wanted - $roux->flour->kilograms),
+            ratio: $wanted,
+        );
     }
 
     /** The fat that was missing, for the next pot: half a part more a part of flour. */
@@ -233,7 +305,9 @@ final readonly class Remedies
     {
         $fat = $this->addFat();
 
-        return $fat === null ? null : new Remedy(RemedyKind::NextTime, self::minutes(0.0), $this->pot->sauce, solid: $fat->solid, ratio: $fat->ratio);
+        return $fat === null
+            ? null
+            : new Remedy(RemedyKind::NextTime, self::minutes(0.0), $this->pot->sauce, solid: $fat->solid, ratio: $fat->ratio);
     }
 
     /** Down to four fifths of the brim, where foam has room. */
@@ -260,7 +334,12 @@ final readonly class Remedies
 
     private function left(RemedyKind $kind, float $share, float $minutes): Remedy
     {
-        return new Remedy($kind, self::minutes($minutes), $this->pot->sauce->times(1.0 - $share), liquid: Volume::ofMillilitres($share * $this->pot->sauce->millilitres()));
+        return new Remedy(
+            $kind,
+            self::minutes($minutes),
+            $this->pot->sauce->times(1.0 - $share),
+            liquid: Volume::ofMillilitres($share * $this->pot->sauce->millilitres()),
+        );
     }
 
     /** @return list<Remedy> */

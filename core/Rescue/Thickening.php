@@ -28,7 +28,14 @@ final readonly class Thickening
     /** Share of the sauce's mass: more thickener than that is a dough. */
     private const MOST = 0.5;
 
-    private function __construct(public Means $means, public Mass $thickener, public Mass $butter, public Mass $water, public Duration $time, public Sauce $sauce) {}
+    private function __construct(
+        public Means $means,
+        public Mass $thickener,
+        public Mass $butter,
+        public Mass $water,
+        public Duration $time,
+        public Sauce $sauce,
+    ) {}
 
     /** @throws NotReachable if half its mass of thickener is not enough */
     public static function to(EquivalentFlour $target, Sauce $sauce, Means $means, Thickener $kind, Simmer $simmer, Larder $larder): self
@@ -59,7 +66,9 @@ final readonly class Thickening
     /** How long until nobody tastes the raw flour. */
     public static function cookOut(Sauce $sauce, Simmer $simmer): Duration
     {
-        return $sauce->starch->rawTaste > Doneness::COOKED_OUT ? $simmer->minutesUntilCookedOut($sauce, Doneness::COOKED_OUT) : Duration::ofSeconds(0.0);
+        return $sauce->starch->rawTaste > Doneness::COOKED_OUT
+            ? $simmer->minutesUntilCookedOut($sauce, Doneness::COOKED_OUT)
+            : Duration::ofSeconds(0.0);
     }
 
     private static function thickened(Sauce $sauce, float $grams, Means $means, Thickener $kind, Larder $larder): Sauce

@@ -32,7 +32,11 @@ final readonly class BaseFilm
     /** @param float $stirring 0 left alone to 1 stirred all the time */
     public static function under(Temperature $paste, HobHeat $heat, float $stirring = 1.0): self
     {
-        $celsius = self::celsius($paste->inCelsius(), HeatedPaste::fluxLetIn($paste->inCelsius(), $heat->flux(), $heat->heldCelsius()), $stirring);
+        $celsius = self::celsius(
+            $paste->inCelsius(),
+            HeatedPaste::fluxLetIn($paste->inCelsius(), $heat->flux(), $heat->heldCelsius()),
+            $stirring,
+        );
 
         return new self(Temperature::ofCelsius($celsius), self::speckRiskAt($celsius));
     }

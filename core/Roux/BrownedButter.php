@@ -33,7 +33,13 @@ final readonly class BrownedButter
     private const DRY = 0.02;
 
     /** @param Mass $left what is in the pan then: the butter without its water */
-    private function __construct(public Duration $time, public Temperature $temperature, public Mass $left, public Mass $steam, public Fat $fat) {}
+    private function __construct(
+        public Duration $time,
+        public Temperature $temperature,
+        public Mass $left,
+        public Mass $steam,
+        public Fat $fat,
+    ) {}
 
     /** @throws NotReachable if this heat does not brown it within an hour, or the fat holds no milk solids to brown */
     public static function inPan(Fat $butter, Mass $mass, Length $diameter, Mass $pan, HobHeat $heat): self
@@ -43,11 +49,20 @@ final readonly class BrownedButter
         }
         $grams = $mass->inGrams();
         [$celsius, $water, $dose, $all] = [PanHeat::AMBIENT, $grams * $butter->water, 0.0, $grams * $butter->water];
-        $paste = new HeatedPaste($pan->inGrams() * Metal::Steel->capacity() + $grams * $butter->dryHeat(), M_PI * $diameter->inCentimetres() ** 2 / 4.0);
+        $paste = new HeatedPaste(
+            $pan->inGrams() * Metal::Steel->capacity() + $grams * $butter->dryHeat(),
+            (M_PI * $diameter->inCentimetres() ** 2) / 4.0,
+        );
         $enough = Shade::of(self::HAZELNUT)->dose();
         for ($seconds = 0; $seconds < self::LONGEST_SECONDS; $seconds++) {
             if ($dose >= $enough && $water <= self::DRY * $all) {
-                return new self(Duration::ofSeconds($seconds * self::STEP_SECONDS), Temperature::ofCelsius($celsius), Mass::ofGrams($grams - $all), Mass::ofGrams($all), $butter->withoutWater());
+                return new self(
+                    Duration::ofSeconds($seconds * self::STEP_SECONDS),
+                    Temperature::ofCelsius($celsius),
+                    Mass::ofGrams($grams - $all),
+                    Mass::ofGrams($all),
+                    $butter->withoutWater(),
+                );
             }
             [$celsius, $water] = $paste->onHob($celsius, $water, 0.0, $heat->flux(), $heat->heldCelsius(), self::STEP_SECONDS);
             $dose += self::STEP_SECONDS / 60.0 * Browning::perMinute($celsius);

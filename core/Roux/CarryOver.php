@@ -26,8 +26,13 @@ final readonly class CarryOver
 
     private function __construct(private Roux $roux, private HeatedPaste $paste, private OffHeat $where) {}
 
-    public static function inPan(Roux $roux, Length $diameter, Mass $pan, OffHeat $where = OffHeat::Bench, Metal $metal = Metal::Steel): self
-    {
+    public static function inPan(
+        Roux $roux,
+        Length $diameter,
+        Mass $pan,
+        OffHeat $where = OffHeat::Bench,
+        Metal $metal = Metal::Steel,
+    ): self {
         return new self($roux, $roux->inPan($diameter->inCentimetres(), $pan->inGrams() * $metal->capacity()), $where);
     }
 
@@ -36,7 +41,11 @@ final readonly class CarryOver
     {
         $all = $this->roux->fatWaterGrams() + $this->roux->flourWaterGrams();
         $share = $all > 0.0 ? $lifted->water->inGrams() / $all : 0.0;
-        [$celsius, $fatWater, $flourWater] = [$lifted->temperature->inCelsius(), $share * $this->roux->fatWaterGrams(), $share * $this->roux->flourWaterGrams()];
+        [$celsius, $fatWater, $flourWater] = [
+            $lifted->temperature->inCelsius(),
+            $share * $this->roux->fatWaterGrams(),
+            $share * $this->roux->flourWaterGrams(),
+        ];
         [$dose, $decay, $minutes, $seconds] = [$lifted->dose, $lifted->decay(), self::STEP_SECONDS / 60.0, 0.0];
         while ($seconds < $time->seconds) {
             [$celsius, $fatWater, $flourWater] = $this->paste->offHeat($celsius, $fatWater, $flourWater, $this->where, self::STEP_SECONDS);
@@ -45,7 +54,14 @@ final readonly class CarryOver
             $seconds += self::STEP_SECONDS;
         }
 
-        return RouxState::of($lifted->melting->seconds, $lifted->time->seconds + $seconds, $celsius, $dose, $decay, $fatWater + $flourWater);
+        return RouxState::of(
+            $lifted->melting->seconds,
+            $lifted->time->seconds + $seconds,
+            $celsius,
+            $dose,
+            $decay,
+            $fatWater + $flourWater,
+        );
     }
 
     /** The roux when it browns no further. */

@@ -98,7 +98,8 @@ final readonly class HeatedPaste
     }
 
     /**
-     * Many seconds on the hob at once, browning meanwhile: all of onHob() and Browning in one loop, because every answer of Compose waits here.
+     * Many seconds on the hob at once, browning meanwhile: all of onHob() and Browning in one loop, because every answer of Compose waits
+     * here.
      *
      * @param array{float, float, float, float, float} $from °C, g of the fat's water, g of the flour's water, dose, decay of raw taste
      * @param float $speed this kitchen's browning against the house figure
@@ -132,7 +133,10 @@ final readonly class HeatedPaste
             $celsius = $after;
             $inverse = 1.0 / ($celsius + Curve::CELSIUS_TO_KELVIN);
             $dose += $speed * exp(Browning::ENERGY * (1.0 / Browning::REFERENCE - $inverse));
-            $decay += $decay < self::NO_RAW_TASTE_LEFT ? $rawRate * exp(Browning::RAW_ENERGY * (1.0 / Browning::RAW_REFERENCE - $inverse)) : 0.0;
+            $decay
+                += $decay < self::NO_RAW_TASTE_LEFT
+                    ? $rawRate * exp(Browning::RAW_ENERGY * (1.0 / Browning::RAW_REFERENCE - $inverse))
+                    : 0.0;
         }
 
         return [$seconds, [$celsius, $fatWater, $flourWater, $dose, $decay]];
@@ -147,7 +151,13 @@ final readonly class HeatedPaste
     /** @return array{float, float, float} as onHob */
     public function offHeat(float $celsius, float $fatWater, float $flourWater, OffHeat $where, float $seconds): array
     {
-        return $this->heated($celsius, $fatWater, $flourWater, $where->lossPerCm2() * $this->area * ($where->celsius() - $celsius), $seconds);
+        return $this->heated(
+            $celsius,
+            $fatWater,
+            $flourWater,
+            $where->lossPerCm2() * $this->area * ($where->celsius() - $celsius),
+            $seconds,
+        );
     }
 
     /** @return float W/cm2 that the cook lets into the base */

@@ -43,8 +43,15 @@ final readonly class HobRoux
      * @param float $browning this kitchen's browning speed against the house figure, > 0; 1 until it has been measured
      * @param Temperature|null $fatAt of fat that is hot already, as browned butter is; else it is melted first
      */
-    public static function inPan(Roux $roux, Length $diameter, Mass $pan, HobHeat $heat, Metal $metal = Metal::Steel, float $browning = 1.0, ?Temperature $fatAt = null): self
-    {
+    public static function inPan(
+        Roux $roux,
+        Length $diameter,
+        Mass $pan,
+        HobHeat $heat,
+        Metal $metal = Metal::Steel,
+        float $browning = 1.0,
+        ?Temperature $fatAt = null,
+    ): self {
         return new self($roux, $diameter->inCentimetres(), $pan->inGrams() * $metal->capacity(), $heat, $browning, $fatAt);
     }
 
@@ -55,7 +62,8 @@ final readonly class HobRoux
      */
     public function after(Duration $time): RouxState
     {
-        return $this->cooked((int) round($time->seconds / self::STEP_SECONDS), INF) ?? throw NotReachable::target('roux-after-minutes', (string) round($time->inMinutes()));
+        return $this->cooked((int) round($time->seconds / self::STEP_SECONDS), INF)
+            ?? throw NotReachable::target('roux-after-minutes', (string) round($time->inMinutes()));
     }
 
     /**
@@ -94,8 +102,17 @@ final readonly class HobRoux
         $all = $this->roux->fatWaterGrams() + $this->roux->flourWaterGrams();
         $ofFat = $all > 0.0 ? $water * $this->roux->fatWaterGrams() / $all : 0.0;
         $start = [$from->temperature->inCelsius(), $ofFat, $water - $ofFat, $from->dose, $from->decay()];
-        [$took, [$celsius, $fatWater, $flourWater, $dose, $decay]] = $this->roux->inPan($this->panDiameter, $this->panHeat)
-            ->brownedOnHob($start, $this->heat->flux(), $this->heat->heldCelsius(), $this->browning, (int) round($atMost->seconds / self::STEP_SECONDS), $until?->dose() ?? INF, null);
+        [$took, [$celsius, $fatWater, $flourWater, $dose, $decay]] = $this->roux
+            ->inPan($this->panDiameter, $this->panHeat)
+            ->brownedOnHob(
+                $start,
+                $this->heat->flux(),
+                $this->heat->heldCelsius(),
+                $this->browning,
+                (int) round($atMost->seconds / self::STEP_SECONDS),
+                $until?->dose() ?? INF,
+                null,
+            );
 
         return RouxState::of($from->melting->seconds, $from->time->seconds + $took, $celsius, $dose, $decay, $fatWater + $flourWater);
     }
@@ -124,6 +141,9 @@ final readonly class HobRoux
 
         return $this->fatAt !== null
             ? [$this->fatAt->inCelsius(), $water, 0.0]
-            : $this->roux->withoutFlour()->inPan($this->panDiameter, $this->panHeat)->melted($water, $this->heat->flux(), $this->heat->heldCelsius());
+            : $this->roux
+                ->withoutFlour()
+                ->inPan($this->panDiameter, $this->panHeat)
+                ->melted($water, $this->heat->flux(), $this->heat->heldCelsius());
     }
 }

@@ -37,8 +37,14 @@ final readonly class OvenRoux
      *
      * @throws OutOfRange if the oven's air is not between 80 and 280 °C
      */
-    public static function inPan(Roux $roux, Length $diameter, Mass $pan, Temperature $air, Metal $metal = Metal::Iron, float $browning = 1.0): self
-    {
+    public static function inPan(
+        Roux $roux,
+        Length $diameter,
+        Mass $pan,
+        Temperature $air,
+        Metal $metal = Metal::Iron,
+        float $browning = 1.0,
+    ): self {
         $celsius = $air->inCelsius();
         if ($celsius < self::LEAST_AIR - 1e-9 || $celsius > self::MOST_AIR + 1e-9) {
             throw OutOfRange::between('oven', $celsius, self::LEAST_AIR, self::MOST_AIR, '°C');
@@ -50,7 +56,8 @@ final readonly class OvenRoux
     /** @throws NotReachable after more than eight hours */
     public function after(Duration $time): RouxState
     {
-        return $this->baked((int) round($time->seconds / self::STEP_SECONDS), INF) ?? throw NotReachable::target('roux-after-minutes', (string) round($time->inMinutes()));
+        return $this->baked((int) round($time->seconds / self::STEP_SECONDS), INF)
+            ?? throw NotReachable::target('roux-after-minutes', (string) round($time->inMinutes()));
     }
 
     /** @throws NotReachable if this oven does not brown it so far within eight hours */

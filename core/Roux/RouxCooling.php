@@ -33,7 +33,10 @@ final readonly class RouxCooling
     /** @internal with the pan as J/K of metal and cm */
     public static function inPan(Mass $roux, float $panHeat, float $diameter, OffHeat $where = OffHeat::Bench): self
     {
-        return new self(($roux->inGrams() * HeatCapacity::ROUX + $panHeat) / ($where->lossPerCm2() * M_PI * $diameter ** 2 / 4.0) / 60.0, $where->celsius());
+        return new self(
+            ($roux->inGrams() * HeatCapacity::ROUX + $panHeat) / (($where->lossPerCm2() * M_PI * $diameter ** 2) / 4.0) / 60.0,
+            $where->celsius(),
+        );
     }
 
     /** @throws NotReachable if it shall get cooler than its surroundings */

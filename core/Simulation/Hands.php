@@ -63,7 +63,9 @@ final readonly class Hands
 
     private function intoPaste(PotState $state, Paste $paste, Thickener|Fat $what, Mass $mass, float $celsius): PotState
     {
-        $more = $what instanceof Fat ? $paste->withFat($what, $mass) : $paste->withFlour($what, $mass, $this->vessel->kitchen->flourStrength->value);
+        $more = $what instanceof Fat
+            ? $paste->withFat($what, $mass)
+            : $paste->withFlour($what, $mass, $this->vessel->kitchen->flourStrength->value);
         $mixed = $this->meeting($paste->heatCapacity(), $state->celsius, $more->heatCapacity(), $celsius);
         $grams = $more->parts->grams() - $paste->parts->grams();
 
@@ -74,9 +76,19 @@ final readonly class Hands
     private function poured(PotState $state, Paste $paste, Ingredient $liquid, Mass $mass, float $celsius, Setting $setting): array
     {
         $roux = $paste->asSauce();
-        $splash = in_array(Steam::of(Temperature::ofCelsius($state->celsius)), [Steam::Violent, Steam::Danger], true) && $roux->grams() > 0.0;
+        $splash
+            = in_array(Steam::of(Temperature::ofCelsius($state->celsius)), [Steam::Violent, Steam::Danger], true) && $roux->grams() > 0.0;
         [$sauce, $mixed, $steam] = $this->mixed($roux, $paste->heatCapacity(), $state->celsius, $liquid, $mass, $celsius);
-        $smooth = $paste->hasFlour() ? 1.0 - $this->lumping($paste, $setting)->ofPour($state->celsius, $celsius, $mixed, $mass->inGrams() / max(1e-9, $roux->grams()), 0.0) : 1.0;
+        $smooth = $paste->hasFlour()
+            ? 1.0
+                - $this->lumping($paste, $setting)->ofPour(
+                    $state->celsius,
+                    $celsius,
+                    $mixed,
+                    $mass->inGrams() / max(1e-9, $roux->grams()),
+                    0.0,
+                )
+            : 1.0;
         $ledger = $state->ledger->plus(in: $this->grams($liquid, $mass), steam: $steam);
 
         return [$state->sauced($sauce, $mixed, $ledger, $smooth), $setting, $splash ? [[Mishap::Splashes, $liquid->id]] : []];
@@ -126,7 +138,14 @@ final readonly class Hands
         }
         $paste = max(1e-9, min($sauce->grams(), 2.0 * $roux));
 
-        return 1.0 - (new Lumping(Tool::Whisk, 1.0))->ofPour($state->celsius, $celsius, $mixed, $mass->inGrams() / $sauce->grams(), ($sauce->grams() - $paste) / $paste);
+        return 1.0
+            - (new Lumping(Tool::Whisk, 1.0))->ofPour(
+                $state->celsius,
+                $celsius,
+                $mixed,
+                $mass->inGrams() / $sauce->grams(),
+                ($sauce->grams() - $paste) / $paste,
+            );
     }
 
     private function lumping(Paste $paste, Setting $setting): Lumping
@@ -179,7 +198,11 @@ final readonly class Hands
         }
         $left = 1.0 - min(1.0, $millilitres / $state->sauce->millilitres());
 
-        return $state->sauced($state->sauce->times($left), $state->celsius, $state->ledger->plus(ladled: (1.0 - $left) * $state->sauce->grams()));
+        return $state->sauced(
+            $state->sauce->times($left),
+            $state->celsius,
+            $state->ledger->plus(ladled: (1.0 - $left) * $state->sauce->grams()),
+        );
     }
 
     private function strained(PotState $state): PotState

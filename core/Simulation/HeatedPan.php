@@ -14,12 +14,32 @@ use Lento\Quantity\Temperature;
 /** The pan, and the kitchen it stands in. */
 final readonly class HeatedPan
 {
-    private function __construct(public Pan $pan, public Mass $mass, public PanBase $base, public Metal $metal, public Temperature $boilsAt, public KitchenFactors $kitchen) {}
+    private function __construct(
+        public Pan $pan,
+        public Mass $mass,
+        public PanBase $base,
+        public Metal $metal,
+        public Temperature $boilsAt,
+        public KitchenFactors $kitchen,
+    ) {}
 
     /** @param Mass|null $mass of the empty pan, if it has been weighed */
-    public static function of(Pan $pan, ?Mass $mass = null, PanBase $base = PanBase::Medium, Metal $metal = Metal::Steel, ?Temperature $boilsAt = null, ?KitchenFactors $kitchen = null): self
-    {
-        return new self($pan, $mass ?? $pan->mass(), $base, $metal, $boilsAt ?? Temperature::ofCelsius(100.0), $kitchen ?? KitchenFactors::house());
+    public static function of(
+        Pan $pan,
+        ?Mass $mass = null,
+        PanBase $base = PanBase::Medium,
+        Metal $metal = Metal::Steel,
+        ?Temperature $boilsAt = null,
+        ?KitchenFactors $kitchen = null,
+    ): self {
+        return new self(
+            $pan,
+            $mass ?? $pan->mass(),
+            $base,
+            $metal,
+            $boilsAt ?? Temperature::ofCelsius(100.0),
+            $kitchen ?? KitchenFactors::house(),
+        );
     }
 
     /** @return float J/K of the metal */

@@ -41,7 +41,15 @@ final readonly class Paste
     {
         $grams = $mass->inGrams();
 
-        return new self($this->parts->withFat($fat, $mass), $this->dryHeat + $fat->dryHeat() * $grams, $this->fatWater + $fat->water * $grams, $this->flourWater, min($this->smokesAt, $fat->smokes->inCelsius()), $this->dose, $this->decay);
+        return new self(
+            $this->parts->withFat($fat, $mass),
+            $this->dryHeat + $fat->dryHeat() * $grams,
+            $this->fatWater + $fat->water * $grams,
+            $this->flourWater,
+            min($this->smokesAt, $fat->smokes->inCelsius()),
+            $this->dose,
+            $this->decay,
+        );
     }
 
     /** @param float $strength this kitchen's flour against the house figure */
@@ -50,7 +58,15 @@ final readonly class Paste
         $grams = $mass->inGrams();
         $water = $flour->water * $grams;
 
-        return new self($this->parts->withThickener($flour, $mass, $strength), $this->dryHeat + HeatCapacity::FLOUR_IN_ROUX * ($grams - $water), $this->fatWater, $this->flourWater + $water, $this->smokesAt, $this->dose, $this->decay);
+        return new self(
+            $this->parts->withThickener($flour, $mass, $strength),
+            $this->dryHeat + HeatCapacity::FLOUR_IN_ROUX * ($grams - $water),
+            $this->fatWater,
+            $this->flourWater + $water,
+            $this->smokesAt,
+            $this->dose,
+            $this->decay,
+        );
     }
 
     public function heated(float $fatWater, float $flourWater, float $dose, float $decay): self
@@ -85,7 +101,13 @@ final readonly class Paste
         $starch = $this->parts->starch->strengthened($this->shade()->strength());
         $lost = $this->parts->waterGrams - $this->fatWater - $this->flourWater;
 
-        return $this->parts->withoutWater(Mass::ofGrams(max(0.0, $lost)))
-            ->cooked(max(0.0, $this->fatWater + $this->flourWater), 0.0, 0.0, $starch->cooked($starch->gelatinised, $starch->acidLeft, $starch->simmeredMinutes, exp(-$this->decay)));
+        return $this->parts
+            ->withoutWater(Mass::ofGrams(max(0.0, $lost)))
+            ->cooked(
+                max(0.0, $this->fatWater + $this->flourWater),
+                0.0,
+                0.0,
+                $starch->cooked($starch->gelatinised, $starch->acidLeft, $starch->simmeredMinutes, exp(-$this->decay)),
+            );
     }
 }

@@ -15,11 +15,25 @@ final readonly class PasteInPan
     {
         $heated = $paste->inPan($this->vessel->heatCapacity(), $this->vessel->area());
         $heating = $setting->heating;
-        [$flux, $held] = [$heating->flux(), $heating->hob?->heldCelsius() ?? $heating->simmer?->celsius() ?? 0.0];
-        [$celsius, $fatWater, $flourWater, $dose, $decay] = [$state->celsius, $paste->fatWater, $paste->flourWater, $paste->dose, $paste->decay];
+        [$flux, $held] = [$heating->flux(), $heating->hob?->heldCelsius() ?? ($heating->simmer?->celsius() ?? 0.0)];
+        [$celsius, $fatWater, $flourWater, $dose, $decay] = [
+            $state->celsius,
+            $paste->fatWater,
+            $paste->flourWater,
+            $paste->dose,
+            $paste->decay,
+        ];
         [$browns, $speed] = [$paste->hasFlour(), $this->vessel->kitchen->browning->value / 60.0];
         if ($browns && $flux > 0.0) {
-            [, [$celsius, $fatWater, $flourWater, $dose, $decay]] = $heated->brownedOnHob([$celsius, $fatWater, $flourWater, $dose, $decay], $flux, $held, $this->vessel->kitchen->browning->value, $seconds, INF, null);
+            [, [$celsius, $fatWater, $flourWater, $dose, $decay]] = $heated->brownedOnHob(
+                [$celsius, $fatWater, $flourWater, $dose, $decay],
+                $flux,
+                $held,
+                $this->vessel->kitchen->browning->value,
+                $seconds,
+                INF,
+                null,
+            );
             $seconds = 0;
         }
         for ($i = 0; $i < $seconds; $i++) {

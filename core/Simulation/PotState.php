@@ -34,7 +34,15 @@ final readonly class PotState
 
     public function pasted(Paste $paste, float $celsius, Ledger $ledger): self
     {
-        return new self($celsius, $paste, $this->sauce, $paste->hasFlour() ? $paste->shade() : null, $this->vegetables, $this->smooth, $ledger);
+        return new self(
+            $celsius,
+            $paste,
+            $this->sauce,
+            $paste->hasFlour() ? $paste->shade() : null,
+            $this->vegetables,
+            $this->smooth,
+            $ledger,
+        );
     }
 
     public function sauced(Sauce $sauce, float $celsius, Ledger $ledger, float $smooth = 1.0): self

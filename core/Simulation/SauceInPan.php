@@ -42,10 +42,14 @@ final readonly class SauceInPan
         $heating = $setting->heating;
         $boil = $this->vessel->boilsAt->inCelsius();
         $target = $heating->simmer === null ? INF : min($boil, $heating->simmer->celsius());
-        $level = $heating->simmer === null ? 0.0 : $heating->simmer->flux() * $setting->lid->share() * $area * $this->vessel->kitchen->evaporation->value / 60.0;
+        $level = $heating->simmer === null
+            ? 0.0
+            : ($heating->simmer->flux() * $setting->lid->share() * $area * $this->vessel->kitchen->evaporation->value) / 60.0;
         $power = $heating->flux() * $area;
         [$loss, $around] = $heating->flux() > 0.0 ? [PanHeat::LOSS_PER_CM2, PanHeat::AMBIENT] : $this->losses($heating);
-        $fixed = $this->vessel->heatCapacity() + HeatCapacity::of(0.0, $sauce->fatGrams, $sauce->solidsGrams, 0.0) + self::VEGETABLE_HEAT * $state->vegetables;
+        $fixed = $this->vessel->heatCapacity()
+        + HeatCapacity::of(0.0, $sauce->fatGrams, $sauce->solidsGrams, 0.0)
+        + self::VEGETABLE_HEAT * $state->vegetables;
         $driest = min($sauce->waterGrams, Simmer::DRIEST * ($sauce->solidsGrams + $sauce->fatGrams));
         $pH = $sauce->pH();
         [$celsius, $water, $alcohol, $yolk] = [$state->celsius, $sauce->waterGrams, $sauce->alcoholGrams, $sauce->yolkSet];
@@ -55,9 +59,19 @@ final readonly class SauceInPan
             if ($i % self::REFRESH_SECONDS === 0 || abs($celsius - $refreshed) > self::REFRESH_KELVIN) {
                 $cooking = Cooking::at($celsius, $pH);
                 $rest = Starch::gelatinisedAtRest($celsius, $starch->swellingCelsius);
-                [$swelling, $acid, $rawLoss] = [1.0 - exp(-$cooking->swelling / 60.0), exp(-$cooking->acid / 60.0), exp(-$cooking->rawTaste / 60.0)];
-                $quiet = QuietSurface::flux($celsius, $setting->lid) * $area / 60.0;
-                $slowed = 1.0 + Simmer::THICK_SLOWS * Flow::apparent($sauce->suspensionWith($water, $alcohol, $starch->thickeningWhen($gelatinised, $acidLeft, $simmered), $yolk), Flow::warmth($celsius), Flow::waterViscosity($celsius));
+                [$swelling, $acid, $rawLoss] = [
+                    1.0 - exp(-$cooking->swelling / 60.0),
+                    exp(-$cooking->acid / 60.0),
+                    exp(-$cooking->rawTaste / 60.0),
+                ];
+                $quiet = (QuietSurface::flux($celsius, $setting->lid) * $area) / 60.0;
+                $slowed = 1.0
+                + Simmer::THICK_SLOWS
+                    * Flow::apparent(
+                        $sauce->suspensionWith($water, $alcohol, $starch->thickeningWhen($gelatinised, $acidLeft, $simmered), $yolk),
+                        Flow::warmth($celsius),
+                        Flow::waterViscosity($celsius),
+                    );
                 $refreshed = $celsius;
             }
             $capacity = $fixed + HeatCapacity::WATER * $water + HeatCapacity::ALCOHOL * $alcohol;

@@ -38,7 +38,10 @@ final readonly class Simulation
     public function run(array $actions, Duration $until, ?Duration $points = null): Trace
     {
         $end = $this->seconds('simulation-end', $until, self::LONGEST_HOURS * 3600.0);
-        $every = max(1, $this->seconds('simulation-points', $points ?? Duration::ofSeconds(self::USUAL_POINTS), self::LONGEST_HOURS * 3600.0));
+        $every = max(
+            1,
+            $this->seconds('simulation-points', $points ?? Duration::ofSeconds(self::USUAL_POINTS), self::LONGEST_HOURS * 3600.0),
+        );
         $queue = $this->queue($actions, $end);
         $hands = new Hands($this->vessel);
         $watch = new Watch($this->vessel);
@@ -51,12 +54,18 @@ final readonly class Simulation
                 $troubles = $this->noted($troubles, $told, $now);
             }
             $seen[] = $watch->see($state, $setting, $now);
-            $troubles = $this->noted($troubles, array_map(static fn(Mishap $trouble): array => [$trouble, ''], $watch->troubles($state, $setting)), $now);
+            $troubles = $this->noted(
+                $troubles,
+                array_map(static fn(Mishap $trouble): array => [$trouble, ''], $watch->troubles($state, $setting)),
+                $now,
+            );
             if ($now >= $end) {
                 return new Trace($seen, array_values($troubles), $state);
             }
             $next = min($end, $queue[0][0] ?? $end, (intdiv($now, $every) + 1) * $every);
-            $state = $state->paste !== null ? $paste->after($state, $state->paste, $setting, $next - $now) : $sauce->after($state, $setting, $next - $now);
+            $state = $state->paste !== null
+                ? $paste->after($state, $state->paste, $setting, $next - $now)
+                : $sauce->after($state, $setting, $next - $now);
             $now = $next;
         }
     }
@@ -86,7 +95,10 @@ final readonly class Simulation
         if (count($actions) > self::MOST_ACTIONS) {
             throw OutOfRange::between('number-of-actions', count($actions), 0, self::MOST_ACTIONS, '');
         }
-        $queue = array_map(fn(Action $action): array => [$this->seconds('time-of-an-action', $action->at, (float) $end), $action], $actions);
+        $queue = array_map(
+            fn(Action $action): array => [$this->seconds('time-of-an-action', $action->at, (float) $end), $action],
+            $actions,
+        );
         // PHP's sort is stable: what is done in the same second stays in its order.
         usort($queue, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 

@@ -54,13 +54,24 @@ final readonly class Watch
         $film = $this->filmCelsius($state, $setting);
         $content = $state->content();
 
-        return array_map(Mishap::from(...), array_keys(array_filter([
-            Mishap::Smokes->value => $paste !== null && $state->celsius > $paste->smokesAt,
-            Mishap::Burns->value => $paste !== null && $paste->hasFlour() && ($paste->shade()->value >= Shade::BURNT || BaseFilm::speckRiskAt($film) >= self::BURNS),
-            Mishap::Catches->value => $this->scorchRank($state, $setting) >= self::CATCHES,
-            Mishap::RunsOver->value => $content->grams() > 0.0 && $this->vessel->pan->fill($content->volume()) > 1.0,
-            Mishap::BoilsDry->value => $paste === null && $content->grams() > 0.0 && $content->waterGrams < 0.2 * ($content->solidsGrams + $content->fatGrams),
-        ])));
+        return array_map(
+            Mishap::from(...),
+            array_keys(
+                array_filter([
+                    Mishap::Smokes->value => $paste !== null && $state->celsius > $paste->smokesAt,
+                    Mishap::Burns->value
+                        => $paste !== null
+                        && $paste->hasFlour()
+                        && ($paste->shade()->value >= Shade::BURNT || BaseFilm::speckRiskAt($film) >= self::BURNS),
+                    Mishap::Catches->value => $this->scorchRank($state, $setting) >= self::CATCHES,
+                    Mishap::RunsOver->value => $content->grams() > 0.0 && $this->vessel->pan->fill($content->volume()) > 1.0,
+                    Mishap::BoilsDry->value
+                        => $paste === null
+                        && $content->grams() > 0.0
+                        && $content->waterGrams < 0.2 * ($content->solidsGrams + $content->fatGrams),
+                ]),
+            ),
+        );
     }
 
     private function speckRank(PotState $state, Setting $setting): float
@@ -75,7 +86,11 @@ final readonly class Watch
         if ($state->paste === null || $heating->flux() <= 0.0) {
             return $state->celsius;
         }
-        $flux = HeatedPaste::fluxLetIn($state->celsius, $heating->flux(), $heating->hob?->heldCelsius() ?? $heating->simmer?->celsius() ?? 0.0);
+        $flux = HeatedPaste::fluxLetIn(
+            $state->celsius,
+            $heating->flux(),
+            $heating->hob?->heldCelsius() ?? ($heating->simmer?->celsius() ?? 0.0),
+        );
 
         return BaseFilm::celsius($state->celsius, $flux, $setting->stirring);
     }
@@ -86,13 +101,18 @@ final readonly class Watch
             return 0.0;
         }
         $heating = $setting->heating;
-        $holding = $heating->simmer !== null && $state->celsius >= min($heating->simmer->celsius(), $this->vessel->boilsAt->inCelsius()) - 0.5;
+        $holding
+            = $heating->simmer !== null && $state->celsius >= min($heating->simmer->celsius(), $this->vessel->boilsAt->inCelsius()) - 0.5;
         $flux = $heating->simmer !== null && $holding ? $heating->simmer->heatFlux() : $heating->flux();
         if ($flux <= 0.0) {
             return 0.0;
         }
         $thickness = Flow::at($state->sauce, $state->celsius)->pascalSeconds(EquivalentFlour::SHEAR);
 
-        return Scorch::rankAt(Scorch::wallCelsius($state->celsius, $thickness, $flux, $setting->stirring, $this->vessel->base), $state->sauce->dairy(), $state->sauce->pH());
+        return Scorch::rankAt(
+            Scorch::wallCelsius($state->celsius, $thickness, $flux, $setting->stirring, $this->vessel->base),
+            $state->sauce->dairy(),
+            $state->sauce->pH(),
+        );
     }
 }

@@ -25,7 +25,13 @@ final readonly class Ahead
      * @param non-empty-list<array{Duration, Sauce}> $course of its simmering, from now on
      * @param bool $judged whether nothing is to go in any more before it is tested
      */
-    private function __construct(public Duration $left, public Sauce $tested, public Sauce $served, public array $course, public bool $judged) {}
+    private function __construct(
+        public Duration $left,
+        public Sauce $tested,
+        public Sauce $served,
+        public array $course,
+        public bool $judged,
+    ) {}
 
     /**
      * @param int<0, max> $step it is at
@@ -66,7 +72,16 @@ final readonly class Ahead
      */
     public static function of(Plan $plan, int $step, Duration $here, array $done, Reckoning $pot): self
     {
-        return self::along($plan, $step, $here, $done, $pot->sauce, static fn(?SimmerLevel $level, Sauce $sauce, Duration $time): array => $pot->simmer($level)->course($sauce, $time, self::POINTS));
+        return self::along(
+            $plan,
+            $step,
+            $here,
+            $done,
+            $pot->sauce,
+            static fn(?SimmerLevel $level, Sauce $sauce, Duration $time): array => $pot
+                ->simmer($level)
+                ->course($sauce, $time, self::POINTS),
+        );
     }
 
     /**
@@ -76,7 +91,16 @@ final readonly class Ahead
      */
     public static function planned(Plan $plan, int $step, Reckoning $start): self
     {
-        return self::along($plan, $step, self::time($plan->steps[$step], $step, count($plan->steps)), [], $start->sauce, static fn(?SimmerLevel $level, Sauce $sauce, Duration $time): array => $start->plan->simmer($level)->course($sauce, $time, self::POINTS));
+        return self::along(
+            $plan,
+            $step,
+            self::time($plan->steps[$step], $step, count($plan->steps)),
+            [],
+            $start->sauce,
+            static fn(?SimmerLevel $level, Sauce $sauce, Duration $time): array => $start->plan
+                ->simmer($level)
+                ->course($sauce, $time, self::POINTS),
+        );
     }
 
     /**
@@ -86,7 +110,13 @@ final readonly class Ahead
      */
     public function depths(Pan $pan, float $from): array
     {
-        return array_map(static fn(array $point): Point => new Point(Duration::ofSeconds($from + $point[0]->seconds), $pan->depth($point[1]->volume())->inMillimetres()), $this->course);
+        return array_map(
+            static fn(array $point): Point => new Point(
+                Duration::ofSeconds($from + $point[0]->seconds),
+                $pan->depth($point[1]->volume())->inMillimetres(),
+            ),
+            $this->course,
+        );
     }
 
     /** Only what the clock says is simmered before it is tested: after that the spoon decides. */

@@ -25,8 +25,14 @@ final readonly class Catching
     public static function of(Reckoning $pot, Duration $unstirred, ?Duration $every): self
     {
         $usual = $pot->plan->ways->stirred;
-        $share = $every === null || $unstirred->seconds <= $every->seconds ? $usual : $usual * $every->seconds / $unstirred->seconds;
-        $risk = static fn(SimmerLevel $level, float $stirring): Risk => Scorch::of($pot->sauce, Temperature::ofCelsius($pot->simmer($level)->celsius()), $level->heatFlux(), $stirring, $pot->plan->place->pan->base)->risk();
+        $share = $every === null || $unstirred->seconds <= $every->seconds ? $usual : ($usual * $every->seconds) / $unstirred->seconds;
+        $risk = static fn(SimmerLevel $level, float $stirring): Risk => Scorch::of(
+            $pot->sauce,
+            Temperature::ofCelsius($pot->simmer($level)->celsius()),
+            $level->heatFlux(),
+            $stirring,
+            $pot->plan->place->pan->base,
+        )->risk();
         $now = $risk($pot->level, $share);
         if (!self::serious($now)) {
             return new self($now, false, null);

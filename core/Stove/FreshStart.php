@@ -31,14 +31,21 @@ final readonly class FreshStart
         $sheet = $composer->answer($lost);
         // A reduction goes by how much is left in the pot, so no clock makes it shorter.
         for ($round = 0; $round < self::ROUNDS && $lost->reduceBy === null && self::minutes($sheet) > $left->inMinutes() + 0.5; $round++) {
-            $minutes = max(Question::LEAST_MINUTES, floor($sheet->question->simmerTime->inMinutes() - (self::minutes($sheet) - $left->inMinutes())));
+            $minutes = max(
+                Question::LEAST_MINUTES,
+                floor($sheet->question->simmerTime->inMinutes() - (self::minutes($sheet) - $left->inMinutes())),
+            );
             if ($minutes >= $sheet->question->simmerTime->inMinutes()) {
                 break;
             }
             $sheet = $composer->answer($lost->simmering(Duration::ofMinutes($minutes)));
         }
 
-        return new self($sheet, Duration::ofMinutes(self::minutes($sheet)), Duration::ofMinutes(max(0.0, self::minutes($sheet) - $left->inMinutes())));
+        return new self(
+            $sheet,
+            Duration::ofMinutes(self::minutes($sheet)),
+            Duration::ofMinutes(max(0.0, self::minutes($sheet) - $left->inMinutes())),
+        );
     }
 
     private static function minutes(Sheet $sheet): float

@@ -38,8 +38,14 @@ final readonly class Going
      * @param DateTimeImmutable $begun when all of it stood in the pot
      * @param DateTimeImmutable|null $boiling when it had come to the boil
      */
-    public static function through(Plan $plan, Course $course, Reckoning $start, DateTimeImmutable $begun, ?DateTimeImmutable $boiling, DateTimeImmutable $now): self
-    {
+    public static function through(
+        Plan $plan,
+        Course $course,
+        Reckoning $start,
+        DateTimeImmutable $begun,
+        ?DateTimeImmutable $boiling,
+        DateTimeImmutable $now,
+    ): self {
         $going = new self($start, [], [self::mm($start)], []);
         foreach ($course->visits as $i => $visit) {
             $until = $visit->until ?? $now;
@@ -55,8 +61,15 @@ final readonly class Going
     }
 
     /** One stay at a step: its simmer, and what happened meanwhile. */
-    private function stayed(Plan $plan, Course $course, Visit $visit, DateTimeImmutable $from, DateTimeImmutable $until, bool $last, ?DateTimeImmutable $boiling): self
-    {
+    private function stayed(
+        Plan $plan,
+        Course $course,
+        Visit $visit,
+        DateTimeImmutable $from,
+        DateTimeImmutable $until,
+        bool $last,
+        ?DateTimeImmutable $boiling,
+    ): self {
         $level = $plan->steps[$visit->step]->conditions->simmers;
         $simmers = $level !== null && $boiling !== null && $visit->from >= $boiling;
         $going = $simmers && $level !== self::levelBefore($plan, $visit->step) ? $this->with($this->reckoning->on($level)) : $this;
@@ -114,7 +127,12 @@ final readonly class Going
         };
         $level = $event instanceof ReadOff && in_array($event->reading->kind, [ReadingKind::Depth, ReadingKind::Weight], true);
 
-        return new self($reckoning, $this->done, [...$this->gone, self::mm($reckoning)], $level ? [...$this->read, self::mm($reckoning)] : $this->read);
+        return new self(
+            $reckoning,
+            $this->done,
+            [...$this->gone, self::mm($reckoning)],
+            $level ? [...$this->read, self::mm($reckoning)] : $this->read,
+        );
     }
 
     private function with(Reckoning $reckoning): self
@@ -136,7 +154,12 @@ final readonly class Going
 
     private static function concerns(Event $event): bool
     {
-        return $event instanceof HeatSet || $event instanceof ReadOff || $event instanceof ToppedUp || $event instanceof Thickened || $event instanceof Rescued || $event instanceof LadledOff;
+        return $event instanceof HeatSet
+            || $event instanceof ReadOff
+            || $event instanceof ToppedUp
+            || $event instanceof Thickened
+            || $event instanceof Rescued
+            || $event instanceof LadledOff;
     }
 
     private static function mm(Reckoning $reckoning): Point

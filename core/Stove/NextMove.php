@@ -61,7 +61,9 @@ final readonly class NextMove
             return new self(MoveKind::BoilFirst, $nothing, $then);
         }
         $off = $watch->thickness->likely->gramsPerLitre / $target->gramsPerLitre - 1.0;
-        $raw = $watch->ends->starch->rawTaste > Doneness::COOKED_OUT ? $pot->simmer()->minutesUntilCookedOut($watch->ends, Doneness::COOKED_OUT) : $nothing;
+        $raw = $watch->ends->starch->rawTaste > Doneness::COOKED_OUT
+            ? $pot->simmer()->minutesUntilCookedOut($watch->ends, Doneness::COOKED_OUT)
+            : $nothing;
         $mayBoil = $plan->limitAt($course->current)->atMost === null;
         try {
             return match (true) {
@@ -95,14 +97,31 @@ final readonly class NextMove
     private static function thin(Reckoning $pot, EquivalentFlour $target): self
     {
         $kind = $pot->plan->liquid;
-        $thinning = Thinning::to($target, $pot->sauce, $kind, Temperature::ofCelsius(Thinning::HOT), new TimeToBoil($pot->plan->place->pan, HobHeat::MediumHigh->flux()));
+        $thinning = Thinning::to(
+            $target,
+            $pot->sauce,
+            $kind,
+            Temperature::ofCelsius(Thinning::HOT),
+            new TimeToBoil($pot->plan->place->pan, HobHeat::MediumHigh->flux()),
+        );
 
-        return new self(MoveKind::Thin, $thinning->time ?? Duration::ofSeconds(0.0), $target, liquid: $kind->density->volumeOf($thinning->liquid));
+        return new self(
+            MoveKind::Thin,
+            $thinning->time ?? Duration::ofSeconds(0.0),
+            $target,
+            liquid: $kind->density->volumeOf($thinning->liquid),
+        );
     }
 
     /** @throws NotReachable */
-    private static function thicken(Plan $plan, Cooking $cooking, Reckoning $pot, SauceWatch $watch, EquivalentFlour $target, Larder $larder): self
-    {
+    private static function thicken(
+        Plan $plan,
+        Cooking $cooking,
+        Reckoning $pot,
+        SauceWatch $watch,
+        EquivalentFlour $target,
+        Larder $larder,
+    ): self {
         $late = $cooking->ways->late;
         if ($late === LateThickening::Reduce) {
             $reduction = self::reduction($pot, $target);
@@ -114,9 +133,24 @@ final readonly class NextMove
             }
         }
         $means = Means::tryFrom($late->value) ?? Means::BeurreManie;
-        $thickening = Thickening::to($target, $watch->ends, $means, $larder->thickener(Reckoning::thickenerOf($means)), $pot->simmer(), $larder);
+        $thickening = Thickening::to(
+            $target,
+            $watch->ends,
+            $means,
+            $larder->thickener(Reckoning::thickenerOf($means)),
+            $pot->simmer(),
+            $larder,
+        );
 
-        return new self(MoveKind::Thicken, Duration::ofMinutes(max(Thickening::SWELLS_MINUTES, $thickening->time->inMinutes())), $target, means: $means, thickener: $thickening->thickener, butter: $thickening->butter, water: $thickening->water);
+        return new self(
+            MoveKind::Thicken,
+            Duration::ofMinutes(max(Thickening::SWELLS_MINUTES, $thickening->time->inMinutes())),
+            $target,
+            means: $means,
+            thickener: $thickening->thickener,
+            butter: $thickening->butter,
+            water: $thickening->water,
+        );
     }
 
     /** A base without a roux of its own is made by boiling it down: that is how it is set right. */

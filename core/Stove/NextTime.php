@@ -22,7 +22,13 @@ final readonly class NextTime
     /** Amounts that differ by less than this share are the same amounts. */
     private const SAME = 0.02;
 
-    private function __construct(public Mass $flour, public float $flourChange, public Volume $liquid, public float $liquidChange, public KitchenFactors $kitchen) {}
+    private function __construct(
+        public Mass $flour,
+        public float $flourChange,
+        public Volume $liquid,
+        public float $liquidChange,
+        public KitchenFactors $kitchen,
+    ) {}
 
     /** Null where nothing can be said: it has no roux of its own, or never had all its liquid. */
     public static function of(PotWatch $pot, Outcome $outcome): ?self
@@ -41,7 +47,13 @@ final readonly class NextTime
         $flour = self::change($strength - 1.0);
         $liquid = $was > 0.0 ? self::change($more / $was) : 0.0;
 
-        return new self(Mass::ofGrams($roux->roux->flour->inGrams() * (1.0 + $flour)), $flour, Volume::ofMillilitres(max(0.0, $was * (1.0 + $liquid))), $liquid, $kitchen);
+        return new self(
+            Mass::ofGrams($roux->roux->flour->inGrams() * (1.0 + $flour)),
+            $flour,
+            Volume::ofMillilitres(max(0.0, $was * (1.0 + $liquid))),
+            $liquid,
+            $kitchen,
+        );
     }
 
     /** ml that meets the roux */

@@ -49,10 +49,21 @@ final readonly class PotWatch
         $larder = Larder::house();
         $sauce = SauceWatch::of($plan, $cooking, $course, $shade, $now, $larder);
 
-        return new self($plan, $cooking, $course, $now, $roux, $sauce, $sauce === null ? null : NextMove::of($plan, $cooking, $course, $sauce, $larder));
+        return new self(
+            $plan,
+            $cooking,
+            $course,
+            $now,
+            $roux,
+            $sauce,
+            $sauce === null ? null : NextMove::of($plan, $cooking, $course, $sauce, $larder),
+        );
     }
 
-    /** The pot with what came out of it taken as its last readings: its level at the end of the simmer, and the spoon if nobody had tested it. */
+    /**
+     * The pot with what came out of it taken as its last readings: its level at the end of the simmer, and the spoon if nobody had tested
+     * it.
+     */
     public function after(Outcome $outcome): self
     {
         if ($this->sauce === null) {

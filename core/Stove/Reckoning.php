@@ -95,7 +95,20 @@ final readonly class Reckoning
     {
         $untested = Factor::unknown(max(0.001, $spread));
 
-        return new self($plan, $larder, $sauce, $plan->place->kitchen, $untested, $plan->ways->level, 0.0, $sauce->millilitres(), 0.0, 0.0, null, $untested);
+        return new self(
+            $plan,
+            $larder,
+            $sauce,
+            $plan->place->kitchen,
+            $untested,
+            $plan->ways->level,
+            0.0,
+            $sauce->millilitres(),
+            0.0,
+            0.0,
+            null,
+            $untested,
+        );
     }
 
     /** On to a moment, on the heat it has. */
@@ -170,7 +183,11 @@ final readonly class Reckoning
     {
         $gone = min($taken->inMillilitres(), $this->sauce->millilitres());
 
-        return $this->but(sauce: $this->sauce->times(1.0 - $gone / max(1e-9, $this->sauce->millilitres())), added: $this->added - $gone, ladled: $this->ladled + $gone);
+        return $this->but(
+            sauce: $this->sauce->times(1.0 - $gone / max(1e-9, $this->sauce->millilitres())),
+            added: $this->added - $gone,
+            ladled: $this->ladled + $gone,
+        );
     }
 
     /** As a jug measured it at the end. */
@@ -192,7 +209,9 @@ final readonly class Reckoning
      */
     public function thickened(Means $means, Mass $thickener): self
     {
-        return $this->changedTo(Thickening::by($thickener, $this->sauce, $means, $this->larder->thickener(self::thickenerOf($means)), $this->larder));
+        return $this->changedTo(
+            Thickening::by($thickener, $this->sauce, $means, $this->larder->thickener(self::thickenerOf($means)), $this->larder),
+        );
     }
 
     /** After a step of the plan: what was lost to it, and what has joined. */
@@ -209,8 +228,14 @@ final readonly class Reckoning
         $after = match ($rescued->remedy) {
             RemedyKind::Boil => $sauce->boiledThrough(Thickening::SWOLLEN),
             RemedyKind::Skim => Skimming::of($sauce)->sauce,
-            RemedyKind::Bind => $sauce->withThickener($this->larder->thickener('plain-flour'), $rescued->solid ?? Mass::ofGrams(0.0), gelatinised: Thickening::SWOLLEN),
-            RemedyKind::Strain, RemedyKind::Decant, RemedyKind::LadleOff => $rescued->liquid === null ? $sauce : $sauce->times($share($rescued->liquid->inMillilitres(), $sauce->millilitres())),
+            RemedyKind::Bind => $sauce->withThickener(
+                $this->larder->thickener('plain-flour'),
+                $rescued->solid ?? Mass::ofGrams(0.0),
+                gelatinised: Thickening::SWOLLEN,
+            ),
+            RemedyKind::Strain, RemedyKind::Decant, RemedyKind::LadleOff => $rescued->liquid === null
+                ? $sauce
+                : $sauce->times($share($rescued->liquid->inMillilitres(), $sauce->millilitres())),
             default => null,
         };
         if ($after !== null) {
@@ -236,7 +261,9 @@ final readonly class Reckoning
 
     private function weighed(float $grams, bool $simmered): self
     {
-        return $grams <= 0.0 ? $this : $this->levelled($grams * $this->sauce->millilitres() / $this->sauce->grams(), self::WEIGHT_ERROR, $simmered);
+        return $grams <= 0.0
+            ? $this
+            : $this->levelled(($grams * $this->sauce->millilitres()) / $this->sauce->grams(), self::WEIGHT_ERROR, $simmered);
     }
 
     private function levelled(float $millilitres, float $error, bool $simmered): self
@@ -247,14 +274,33 @@ final readonly class Reckoning
             ? $this->kitchen->afterLevels(Mass::ofGrams(max(0.0, $here - $millilitres)), Mass::ofGrams($foreseen), Mass::ofGrams($error))
             : $this->kitchen;
 
-        return new self($this->plan, $this->larder, self::atVolume($this->sauce, $millilitres), $kitchen, $this->strength, $this->level, $this->seconds, $millilitres, 0.0, $error, $this->probed, $this->untested, $this->ladled);
+        return new self(
+            $this->plan,
+            $this->larder,
+            self::atVolume($this->sauce, $millilitres),
+            $kitchen,
+            $this->strength,
+            $this->level,
+            $this->seconds,
+            $millilitres,
+            0.0,
+            $error,
+            $this->probed,
+            $this->untested,
+            $this->ladled,
+        );
     }
 
     /** Its water so much more or less that it fills just this volume. */
     private static function atVolume(Sauce $sauce, float $millilitres): Sauce
     {
         for ($round = 0; $round < 3; $round++) {
-            $sauce = $sauce->cooked(max(0.0, $sauce->waterGrams + $millilitres - $sauce->millilitres()), $sauce->alcoholGrams, $sauce->yolkSet, $sauce->starch);
+            $sauce = $sauce->cooked(
+                max(0.0, $sauce->waterGrams + $millilitres - $sauce->millilitres()),
+                $sauce->alcoholGrams,
+                $sauce->yolkSet,
+                $sauce->starch,
+            );
         }
 
         return $sauce;
@@ -267,9 +313,18 @@ final readonly class Reckoning
             $strength = match ($reading->kind) {
                 ReadingKind::Spoon => $this->spoonAt($reading->asSpoonWord(), $was),
                 ReadingKind::Line => $this->lineAt($reading->lineHolds(), $was),
-                ReadingKind::Spread => $this->strength->after($was * MeasuredThickness::fromLineSpread($this->sauce, $this->tasted(), Length::ofMetres($reading->inSi() / 2.0))->factor, self::TEST_ERROR),
-                ReadingKind::FunnelWide => $this->strength->after($was * MeasuredThickness::fromFunnel($this->sauce, $this->tasted(), FunnelTest::wide(), $reading->asDuration())->factor, self::TEST_ERROR),
-                default => $this->strength->after($was * MeasuredThickness::fromFunnel($this->sauce, $this->tasted(), FunnelTest::narrow(), $reading->asDuration())->factor, self::TEST_ERROR),
+                ReadingKind::Spread => $this->strength->after(
+                    $was * $this->spreadAt(Length::ofMetres($reading->inSi() / 2.0)),
+                    self::TEST_ERROR,
+                ),
+                ReadingKind::FunnelWide => $this->strength->after(
+                    $was * $this->funnelledIn($reading->asDuration(), FunnelTest::wide()),
+                    self::TEST_ERROR,
+                ),
+                default => $this->strength->after(
+                    $was * $this->funnelledIn($reading->asDuration(), FunnelTest::narrow()),
+                    self::TEST_ERROR,
+                ),
             };
         } catch (LentoException) {
             // No strength of this thickener gives such a reading: it is kept in the log, and moves nothing.
@@ -294,7 +349,10 @@ final readonly class Reckoning
     {
         $order = SpoonWord::cases();
         $at = (int) array_search($word, $order, true);
-        $reaches = fn(int $least): float => $this->strengthAt(fn(Sauce $sauce): bool => (int) array_search(SpoonTest::of(Flow::of($sauce, $this->temperature()))->word(), $order, true) >= $least);
+        $reaches = fn(int $least): float => $this->strengthAt(
+            fn(Sauce $sauce): bool => (int) array_search(SpoonTest::of(Flow::of($sauce, $this->temperature()))->word(), $order, true)
+                >= $least,
+        );
 
         return [$at === 0 ? 0.0 : $was * $reaches($at), $at === count($order) - 1 ? INF : $was * $reaches($at + 1)];
     }
@@ -329,8 +387,15 @@ final readonly class Reckoning
         return exp(0.5 * ($weak + $strong));
     }
 
-    private function but(?Sauce $sauce = null, ?Factor $strength = null, ?SimmerLevel $level = null, ?float $seconds = null, ?float $added = null, ?Temperature $probed = null, ?float $ladled = null): self
-    {
+    private function but(
+        ?Sauce $sauce = null,
+        ?Factor $strength = null,
+        ?SimmerLevel $level = null,
+        ?float $seconds = null,
+        ?float $added = null,
+        ?Temperature $probed = null,
+        ?float $ladled = null,
+    ): self {
         return new self(
             $this->plan,
             $this->larder,
@@ -347,5 +412,17 @@ final readonly class Reckoning
             $this->untested,
             $ladled ?? $this->ladled,
         );
+    }
+
+    /** @return float how strong its flour is then, as a factor of what was believed */
+    private function spreadAt(Length $radius): float
+    {
+        return MeasuredThickness::fromLineSpread($this->sauce, $this->tasted(), $radius)->factor;
+    }
+
+    /** @return float how strong its flour is then, as a factor of what was believed */
+    private function funnelledIn(Duration $time, FunnelTest $funnel): float
+    {
+        return MeasuredThickness::fromFunnel($this->sauce, $this->tasted(), $funnel, $time)->factor;
     }
 }

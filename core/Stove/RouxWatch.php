@@ -36,7 +36,13 @@ final readonly class RouxWatch
     /** min beyond which nobody waits for a colour. */
     private const LONGEST = 120.0;
 
-    private function __construct(public RouxState $now, public Shade $lifts, public KitchenFactors $kitchen, public HobHeat $heat, public Trend $curve) {}
+    private function __construct(
+        public RouxState $now,
+        public Shade $lifts,
+        public KitchenFactors $kitchen,
+        public HobHeat $heat,
+        public Trend $curve,
+    ) {}
 
     /** Null where there is no roux on the hob to watch: baked, ready made, or its flour not in yet. */
     public static function of(RouxPlan $plan, Place $place, Course $course, DateTimeImmutable $now): ?self
@@ -50,7 +56,14 @@ final readonly class RouxWatch
         $seconds = static fn(DateTimeImmutable $at): float => Moments::between($begun, $at);
         try {
             $start = $plan->onHob($place, $plan->heat, $place->kitchen->browning->value)->after(Duration::ofSeconds(0.0));
-            [$state, $kitchen, $heat, $gone, $read] = self::followed($plan, $place, self::readings($course, $until), $start, $seconds, $seconds($until));
+            [$state, $kitchen, $heat, $gone, $read] = self::followed(
+                $plan,
+                $place,
+                self::readings($course, $until),
+                $start,
+                $seconds,
+                $seconds($until),
+            );
         } catch (NotReachable) {
             return null;
         }
@@ -61,7 +74,13 @@ final readonly class RouxWatch
             ? null
             : self::band($kitchen, $end->at->inMinutes(), $end->at->inMinutes() - $state->time->inMinutes(), $lifts);
 
-        return new self($state, $lifts, $kitchen, $heat, new Trend(self::planned($plan, $place, $start, $forecast), $gone, $read, $ahead, $lifts->value, $arrives));
+        return new self(
+            $state,
+            $lifts,
+            $kitchen,
+            $heat,
+            new Trend(self::planned($plan, $place, $start, $forecast), $gone, $read, $ahead, $lifts->value, $arrives),
+        );
     }
 
     /** As it will be in the sauce, when its pan has carried it on. */
@@ -125,8 +144,14 @@ final readonly class RouxWatch
     }
 
     /** @return non-empty-list<Point> until it is time to lift it */
-    private static function ahead(RouxPlan $plan, Place $place, RouxState $state, HobHeat $heat, KitchenFactors $kitchen, Shade $lifts): array
-    {
+    private static function ahead(
+        RouxPlan $plan,
+        Place $place,
+        RouxState $state,
+        HobHeat $heat,
+        KitchenFactors $kitchen,
+        Shade $lifts,
+    ): array {
         $hob = $plan->onHob($place, $heat, $kitchen->browning->value);
         $points = [new Point($state->time, $state->shade->value)];
         $end = $state->time->seconds + self::LONGEST * 60.0;
@@ -159,6 +184,7 @@ final readonly class RouxWatch
 
     private static function bears(Event $event): bool
     {
-        return $event instanceof HeatSet && $event->heat instanceof HobHeat || $event instanceof ReadOff && in_array($event->reading->kind, [ReadingKind::Colour, ReadingKind::Temperature], true);
+        return ($event instanceof HeatSet && $event->heat instanceof HobHeat)
+            || ($event instanceof ReadOff && in_array($event->reading->kind, [ReadingKind::Colour, ReadingKind::Temperature], true));
     }
 }

@@ -74,7 +74,16 @@ final readonly class SauceWatch
         $going = Going::through($plan, $course, $start, $begun, $boiling, $now);
         $ahead = Ahead::of($plan, $course->current, self::here($course, $now), $going->done, $going->reckoning);
 
-        return self::seen($cooking, $course, $going, $ahead, Ahead::planned($plan, max($stands, $boils), $start), $boiling, self::notch($plan, $cooking), $now);
+        return self::seen(
+            $cooking,
+            $course,
+            $going,
+            $ahead,
+            Ahead::planned($plan, max($stands, $boils), $start),
+            $boiling,
+            self::notch($plan, $cooking),
+            $now,
+        );
     }
 
     /** What it will come to, strained and finished, with its pieces and what was ladled off before. */
@@ -102,10 +111,24 @@ final readonly class SauceWatch
     public function ended(float $share, SpoonWord $spoon): self
     {
         $reckoning = $this->reckoning;
-        $reckoning = $reckoning->endedAt(Volume::ofMillilitres(max(1.0, $share * ($reckoning->volume()->inMillilitres() + $reckoning->ladled) - $reckoning->ladled)));
+        $reckoning = $reckoning->endedAt(
+            Volume::ofMillilitres(max(1.0, $share * ($reckoning->volume()->inMillilitres() + $reckoning->ladled) - $reckoning->ladled)),
+        );
         $reckoning = $reckoning->strength->observations === 0 ? $reckoning->read(Reading::spoon($spoon), false) : $reckoning;
 
-        return new self($reckoning, $this->boiled, $this->judged, $this->thickness, $this->left, $this->ends, $this->thicknessThen, $this->depthThen, $this->curve, $this->catching, $this->served);
+        return new self(
+            $reckoning,
+            $this->boiled,
+            $this->judged,
+            $this->thickness,
+            $this->left,
+            $this->ends,
+            $this->thicknessThen,
+            $this->depthThen,
+            $this->curve,
+            $this->catching,
+            $this->served,
+        );
     }
 
     /** How long to the boil from a probe's reading; null where this ring never gets it there. */
@@ -113,7 +136,11 @@ final readonly class SauceWatch
     {
         $place = $this->reckoning->plan->place;
 
-        return (new TimeToBoil($place->pan, HobHeat::MediumHigh->flux()))->from($from, $this->reckoning->sauce->heatCapacity(), $place->boilsAt?->inCelsius() ?? 100.0);
+        return (new TimeToBoil($place->pan, HobHeat::MediumHigh->flux()))->from(
+            $from,
+            $this->reckoning->sauce->heatCapacity(),
+            $place->boilsAt?->inCelsius() ?? 100.0,
+        );
     }
 
     /** Flour has its thickness once it has boiled, however it got there. */
@@ -122,13 +149,24 @@ final readonly class SauceWatch
         $start = $cooking->sauces->start;
         $ends = $cooking->roux?->ends;
         $start = $shade === null || $ends === null ? $start : $start->strengthened($shade->strength() / $ends->strength());
-        $spread = $shade === null ? $cooking->sauces->spread : ThicknessForecast::deviation($start, $shade, new Spread($cooking->place->kitchen));
+        $spread
+            = $shade === null
+                ? $cooking->sauces->spread
+                : ThicknessForecast::deviation($start, $shade, new Spread($cooking->place->kitchen));
 
         return Reckoning::from($cooking, $larder, $boiled ? $start->boiledThrough(Thickening::SWOLLEN) : $start, $spread);
     }
 
-    private static function seen(Cooking $cooking, Course $course, Going $going, Ahead $ahead, Ahead $planned, ?DateTimeImmutable $boiling, Volume $notch, DateTimeImmutable $now): self
-    {
+    private static function seen(
+        Cooking $cooking,
+        Course $course,
+        Going $going,
+        Ahead $ahead,
+        Ahead $planned,
+        ?DateTimeImmutable $boiling,
+        Volume $notch,
+        DateTimeImmutable $now,
+    ): self {
         $reckoning = $going->reckoning;
         $pan = $cooking->place->pan;
         $served = $ahead->served->volume()->inMillilitres() + $cooking->sauces->pieces->inMillilitres() + $reckoning->ladled;
@@ -176,7 +214,12 @@ final readonly class SauceWatch
             return null;
         }
 
-        return $minutes > self::LONGEST ? null : Band::around($minutes, min(self::WILD, hypot($reckoning->kitchen->evaporation->deviation, $reckoning->error / max(1.0, $over))));
+        return $minutes > self::LONGEST
+            ? null
+            : Band::around(
+                $minutes,
+                min(self::WILD, hypot($reckoning->kitchen->evaporation->deviation, $reckoning->error / max(1.0, $over))),
+            );
     }
 
     private static function unstirred(Course $course, ?DateTimeImmutable $boiling, DateTimeImmutable $now): Duration

@@ -16,5 +16,12 @@ final readonly class Trend
      * @param list<Point> $ahead from now on
      * @param Band|null $arrives min from now until the target; null where it is reached, or never will be
      */
-    public function __construct(public array $planned, public array $gone, public array $read, public array $ahead, public float $target, public ?Band $arrives) {}
+    public function __construct(
+        public array $planned,
+        public array $gone,
+        public array $read,
+        public array $ahead,
+        public float $target,
+        public ?Band $arrives,
+    ) {}
 }

@@ -41,7 +41,9 @@ final readonly class EquivalentFlour
     /** How thick a sauce is, tasted at 60 °C. */
     public static function of(Sauce $sauce): self
     {
-        return self::ofViscosity(Viscosity::ofPascalSeconds(Flow::apparent($sauce->suspension(), 1.0, Flow::waterViscosity(self::CELSIUS))));
+        return self::ofViscosity(
+            Viscosity::ofPascalSeconds(Flow::apparent($sauce->suspension(), 1.0, Flow::waterViscosity(self::CELSIUS))),
+        );
     }
 
     /** Clamped to 0 and 200 g/l at the ends. */

@@ -114,7 +114,9 @@ final readonly class Flow
         $index = self::THINNEST_INDEX + (1.0 - self::THINNEST_INDEX) * exp(-$x * self::REFERENCE_THICKENING / self::INDEX_SCALE);
         $body = $fatFactor * $warmth * exp(self::GELATIN_BOOST * $s->gelatin);
 
-        return $body * (self::REFERENCE_YIELD / EquivalentFlour::SHEAR * exp(self::YIELD_EXPONENT * $power) + self::REFERENCE_VISCOSITY * exp(self::VISCOSITY_EXPONENT * $power + (1.0 - $index) * self::LOG_SHEARS))
+        return $body
+            * ((self::REFERENCE_YIELD / EquivalentFlour::SHEAR) * exp(self::YIELD_EXPONENT * $power)
+                + self::REFERENCE_VISCOSITY * exp(self::VISCOSITY_EXPONENT * $power + (1.0 - $index) * self::LOG_SHEARS))
             + $water * exp(self::SOLVENT_GELATIN * $s->gelatin) * (1.0 + self::SOLVENT_DAIRY * $s->dairy) * $fatFactor;
     }
 

@@ -38,7 +38,9 @@ final readonly class FreeFat
         if ($flourGrams <= 0.0) {
             return max(0.0, $fatGrams);
         }
-        $capacity = self::CAPACITY_PLAIN + self::CAPACITY_STRENGTH * ($strength > 1.0 ? 1.0 : $strength) + self::CAPACITY_DAIRY * ($dairy > 1.0 ? 1.0 : $dairy);
+        $capacity = self::CAPACITY_PLAIN
+        + self::CAPACITY_STRENGTH * ($strength > 1.0 ? 1.0 : $strength)
+        + self::CAPACITY_DAIRY * ($dairy > 1.0 ? 1.0 : $dairy);
         $free = $flourGrams * self::SOFTNESS * Curve::softplus(($fatGrams / $flourGrams - $capacity) / self::SOFTNESS);
 
         return $free > $fatGrams ? $fatGrams : $free;

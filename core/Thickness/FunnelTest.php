@@ -72,8 +72,12 @@ final readonly class FunnelTest
             return null;
         }
         $n = $flow->index;
-        $missing = static fn(float $v): float => $wall * (self::YIELD_IN_PIPE * $flow->yield + $flow->consistency * ((3.0 * $n + 1.0) / (4.0 * $n) * 8.0 * $v / $bore) ** $n + $flow->solvent * 8.0 * $v / $bore)
-            + self::JET * Flow::DENSITY * $v ** 2 - $pressure;
+        $missing = static fn(float $v): float => $wall
+            * (self::YIELD_IN_PIPE * $flow->yield
+                + $flow->consistency * ((((3.0 * $n + 1.0) / (4.0 * $n)) * 8.0 * $v) / $bore) ** $n
+                + ($flow->solvent * 8.0 * $v) / $bore)
+            + self::JET * Flow::DENSITY * $v ** 2
+            - $pressure;
 
         return $missing(1e-9) >= 0.0 ? 1e-9 : (new Root(1e-13))->of($missing, 1e-9, self::FASTEST, 'speed-in-the-funnel');
     }

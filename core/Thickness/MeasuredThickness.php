@@ -25,19 +25,28 @@ final readonly class MeasuredThickness
     /** @throws NotReachable if no strength of the thickener gives the reading */
     public static function fromLineSpread(Sauce $believed, Temperature $temperature, Length $radius): self
     {
-        return self::matching($believed, static fn(Sauce $sauce): float => $radius->metres - LineSpread::radius(Flow::of($sauce, $temperature))->metres);
+        return self::matching(
+            $believed,
+            static fn(Sauce $sauce): float => $radius->metres - LineSpread::radius(Flow::of($sauce, $temperature))->metres,
+        );
     }
 
     /** @throws NotReachable if no strength of the thickener gives the reading */
     public static function fromFunnel(Sauce $believed, Temperature $temperature, FunnelTest $funnel, Duration $time): self
     {
-        return self::matching($believed, static fn(Sauce $sauce): float => ($funnel->time(Flow::of($sauce, $temperature))->seconds ?? 1e6) - $time->seconds);
+        return self::matching(
+            $believed,
+            static fn(Sauce $sauce): float => ($funnel->time(Flow::of($sauce, $temperature))->seconds ?? 1e6) - $time->seconds,
+        );
     }
 
     /** @throws NotReachable if no strength of the thickener gives the reading */
     public static function fromFilm(Sauce $believed, Temperature $temperature, Length $film): self
     {
-        return self::matching($believed, static fn(Sauce $sauce): float => SpoonTest::of(Flow::of($sauce, $temperature))->film->metres - $film->metres);
+        return self::matching(
+            $believed,
+            static fn(Sauce $sauce): float => SpoonTest::of(Flow::of($sauce, $temperature))->film->metres - $film->metres,
+        );
     }
 
     public function thickness(): EquivalentFlour
@@ -51,7 +60,12 @@ final readonly class MeasuredThickness
         if ($believed->suspension()->thickening <= 0.0) {
             throw Missing::from('sauce', 'thickener');
         }
-        $factor = (new Root(1e-10))->of(static fn(float $f): float => $above($believed->strengthened($f)), self::LEAST, self::MOST, 'thickness-of-this-reading');
+        $factor = (new Root(1e-10))->of(
+            static fn(float $f): float => $above($believed->strengthened($f)),
+            self::LEAST,
+            self::MOST,
+            'thickness-of-this-reading',
+        );
 
         return new self($factor, $believed->strengthened($factor));
     }

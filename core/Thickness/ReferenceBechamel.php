@@ -49,7 +49,12 @@ final readonly class ReferenceBechamel
             return EquivalentFlour::MOST;
         }
         if ($straightened < ReferenceScale::POINTS[(int) (self::BENDS_BELOW / ReferenceScale::STEP)]) {
-            return (new Root(1e-9))->of(fn(float $grams): float => ReferenceScale::straightened($this->viscosity($grams)) - $straightened, 0.0, self::BENDS_BELOW, 'an equivalent flour number');
+            return (new Root(1e-9))->of(
+                fn(float $grams): float => ReferenceScale::straightened($this->viscosity($grams)) - $straightened,
+                0.0,
+                self::BENDS_BELOW,
+                'an equivalent flour number',
+            );
         }
 
         return $this->between($straightened, $last);
@@ -63,7 +68,12 @@ final readonly class ReferenceBechamel
             $middle = ($low + $high) >> 1;
             ReferenceScale::POINTS[$middle] <= $y ? $low = $middle : $high = $middle;
         }
-        [$a, $b, $c, $d] = [ReferenceScale::POINTS[$low - 1], ReferenceScale::POINTS[$low], ReferenceScale::POINTS[$low + 1], ReferenceScale::POINTS[$low + 2]];
+        [$a, $b, $c, $d] = [
+            ReferenceScale::POINTS[$low - 1],
+            ReferenceScale::POINTS[$low],
+            ReferenceScale::POINTS[$low + 1],
+            ReferenceScale::POINTS[$low + 2],
+        ];
         // Lagrange's cubic through -1, 0, 1, 2 as a polynomial of the part t of the step.
         $third = ($d - $a) / 6.0 + ($b - $c) / 2.0;
         $second = ($a + $c) / 2.0 - $b;

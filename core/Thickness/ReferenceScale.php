@@ -54,14 +54,24 @@ final readonly class ReferenceScale
     private const LONG_SIMMER_LOSS = 0.08;
 
     /** g of each part in a gram of whole milk; its acids by their buffer. */
-    private const MILK_PARTS = ['water' => 0.875, 'fat' => 0.036, 'solids' => 0.089, 'milk_solids' => 0.088, 'buffer' => 30.0, 'buffer_times_ph' => 201.0];
+    private const MILK_PARTS = [
+        'water' => 0.875,
+        'fat' => 0.036,
+        'solids' => 0.089,
+        'milk_solids' => 0.088,
+        'buffer' => 30.0,
+        'buffer_times_ph' => 201.0,
+    ];
 
     private function __construct() {}
 
     /** A gram of flour and a gram of butter, cooked out. */
     public static function roux(): Sauce
     {
-        return Sauce::ofParts(self::ROUX, new Starch(1.0, 1.0, 1.0, self::DRY, 1.0, self::LONG_SIMMER_LOSS, gelatinised: 1.0, rawTaste: 1.0));
+        return Sauce::ofParts(
+            self::ROUX,
+            new Starch(1.0, 1.0, 1.0, self::DRY, 1.0, self::LONG_SIMMER_LOSS, gelatinised: 1.0, rawTaste: 1.0),
+        );
     }
 
     public static function milk(): Sauce

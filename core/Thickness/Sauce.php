@@ -100,7 +100,9 @@ final readonly class Sauce
         $part = static function (string $name) use ($parts): float {
             $value = $parts[$name] ?? 0.0;
 
-            return is_finite($value) && abs($value) <= self::MOST_GRAMS ? $value : throw OutOfRange::between('part-of-a-sauce', is_finite($value) ? $value : 0.0, -self::MOST_GRAMS, self::MOST_GRAMS, 'g');
+            return is_finite($value) && abs($value) <= self::MOST_GRAMS
+                ? $value
+                : throw OutOfRange::between('part-of-a-sauce', is_finite($value) ? $value : 0.0, -self::MOST_GRAMS, self::MOST_GRAMS, 'g');
         };
 
         return new self(
@@ -149,7 +151,13 @@ final readonly class Sauce
     {
         $g = $mass->inGrams();
 
-        return $this->mixed($this->waterGrams + $g * $kind->water, $this->fatGrams + $g * $kind->fat, $this->solidsGrams + $g * $kind->solids, $this->addedFatGrams + $g * $kind->fat, $this->starch);
+        return $this->mixed(
+            $this->waterGrams + $g * $kind->water,
+            $this->fatGrams + $g * $kind->fat,
+            $this->solidsGrams + $g * $kind->solids,
+            $this->addedFatGrams + $g * $kind->fat,
+            $this->starch,
+        );
     }
 
     /**
@@ -219,7 +227,13 @@ final readonly class Sauce
     /** Less water: steam gone, or a roux that was cooked dry. Never below nothing. */
     public function withoutWater(Mass $mass): self
     {
-        return $this->mixed(max(0.0, $this->waterGrams - $mass->inGrams()), $this->fatGrams, $this->solidsGrams, $this->addedFatGrams, $this->starch);
+        return $this->mixed(
+            max(0.0, $this->waterGrams - $mass->inGrams()),
+            $this->fatGrams,
+            $this->solidsGrams,
+            $this->addedFatGrams,
+            $this->starch,
+        );
     }
 
     /** One step of simmering, worked out by Pot\Simmer. */
@@ -261,7 +275,16 @@ final readonly class Sauce
     {
         $starch = $this->starch;
 
-        return $starch->strengthGrams <= 0.0 ? $this : $this->replaced(starch: $starch->cooked(max($starch->gelatinised, $gelatinised), $starch->acidLeft, $starch->simmeredMinutes, $starch->rawTaste));
+        return $starch->strengthGrams <= 0.0
+            ? $this
+            : $this->replaced(
+                starch: $starch->cooked(
+                    max($starch->gelatinised, $gelatinised),
+                    $starch->acidLeft,
+                    $starch->simmeredMinutes,
+                    $starch->rawTaste,
+                ),
+            );
     }
 
     /** The same mass with another amount of salt in its solids, where only that is known of it. */
@@ -273,7 +296,10 @@ final readonly class Sauce
     /** Less a share of its dry flour, as lumps that a strainer kept; the water in them is counted with the sauce that clings. */
     public function withoutStarch(float $share): self
     {
-        return $this->replaced(solidsGrams: $this->solidsGrams - $share * $this->starch->dryGrams, starch: $this->starch->times(1.0 - $share));
+        return $this->replaced(
+            solidsGrams: $this->solidsGrams - $share * $this->starch->dryGrams,
+            starch: $this->starch->times(1.0 - $share),
+        );
     }
 
     /** The same after a night in the cold and a careful warming: a little of its thickness is lost for good. */
@@ -281,7 +307,9 @@ final readonly class Sauce
     {
         $starch = $this->starch;
 
-        return $this->replaced(starch: $starch->cooked($starch->gelatinised, $starch->acidLeft * self::REHEATED, $starch->simmeredMinutes, $starch->rawTaste));
+        return $this->replaced(
+            starch: $starch->cooked($starch->gelatinised, $starch->acidLeft * self::REHEATED, $starch->simmeredMinutes, $starch->rawTaste),
+        );
     }
 
     /** Cold butter whisked in at the end: it stays emulsified like cream, except what the sauce does not carry. */
@@ -317,7 +345,9 @@ final readonly class Sauce
 
     public function millilitres(): float
     {
-        return ($this->waterGrams + $this->alcoholGrams) / self::WATER_DENSITY + $this->fatGrams / self::FAT_DENSITY + $this->solidsGrams / self::SOLIDS_DENSITY;
+        return ($this->waterGrams + $this->alcoholGrams) / self::WATER_DENSITY
+            + $this->fatGrams / self::FAT_DENSITY
+            + $this->solidsGrams / self::SOLIDS_DENSITY;
     }
 
     /** @return float J/K, from the parts */
@@ -418,7 +448,13 @@ final readonly class Sauce
 
     private function mixed(float $waterGrams, float $fatGrams, float $solidsGrams, float $addedFatGrams, Starch $starch): self
     {
-        return $this->replaced(waterGrams: $waterGrams, fatGrams: $fatGrams, solidsGrams: $solidsGrams, addedFatGrams: $addedFatGrams, starch: $starch);
+        return $this->replaced(
+            waterGrams: $waterGrams,
+            fatGrams: $fatGrams,
+            solidsGrams: $solidsGrams,
+            addedFatGrams: $addedFatGrams,
+            starch: $starch,
+        );
     }
 
     /** All else stays. */

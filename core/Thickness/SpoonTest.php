@@ -19,7 +19,13 @@ final readonly class SpoonTest
 
     private const DRAINING = 10.0;
 
-    private function __construct(public Length $film, public bool $coats, public bool $lineHolds, public bool $ribbon, public bool $mounds) {}
+    private function __construct(
+        public Length $film,
+        public bool $coats,
+        public bool $lineHolds,
+        public bool $ribbon,
+        public bool $mounds,
+    ) {}
 
     public static function of(Flow $flow): self
     {

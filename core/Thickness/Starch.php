@@ -133,7 +133,10 @@ final readonly class Starch
     /** @internal the same for another state of cooking, for the simmer's inner loop */
     public function thickeningWhen(float $gelatinised, float $acidLeft, float $simmeredMinutes): float
     {
-        return $this->strengthGrams * $gelatinised * (1.0 - $this->longSimmerLoss * (1.0 - exp(-$simmeredMinutes / self::LONG_SIMMER_MINUTES))) * $acidLeft;
+        return $this->strengthGrams
+            * $gelatinised
+            * (1.0 - $this->longSimmerLoss * (1.0 - exp(-$simmeredMinutes / self::LONG_SIMMER_MINUTES)))
+            * $acidLeft;
     }
 
     /**

@@ -15,7 +15,14 @@ enum ThicknessClass: string
     case Binding = 'binding';
 
     /** g flour per litre at which the next thicker one begins. */
-    private const BELOW = ['thin' => 20.0, 'soup' => 38.0, 'pouring' => 48.0, 'coating' => 70.0, 'gratin' => 105.0, 'binding' => EquivalentFlour::MOST];
+    private const BELOW = [
+        'thin' => 20.0,
+        'soup' => 38.0,
+        'pouring' => 48.0,
+        'coating' => 70.0,
+        'gratin' => 105.0,
+        'binding' => EquivalentFlour::MOST,
+    ];
 
     public static function of(EquivalentFlour $flour): self
     {

@@ -82,8 +82,21 @@ return new class extends Migration {
         });
 
         foreach (DB::table('kept_sauces')->orderBy('id')->get() as $kept) {
-            $id = DB::table('sauces')->insertGetId(['name' => $kept->name, 'tags' => '[]', 'notes' => null, 'found_by' => is_string($kept->name) ? mb_strtolower($kept->name) : '', 'created_at' => $kept->created_at, 'updated_at' => $kept->updated_at]);
-            DB::table('sauce_versions')->insert(['sauce_id' => $id, 'number' => 1, 'question' => $kept->question, 'created_at' => $kept->created_at, 'updated_at' => $kept->updated_at]);
+            $id = DB::table('sauces')->insertGetId([
+                'name' => $kept->name,
+                'tags' => '[]',
+                'notes' => null,
+                'found_by' => is_string($kept->name) ? mb_strtolower($kept->name) : '',
+                'created_at' => $kept->created_at,
+                'updated_at' => $kept->updated_at,
+            ]);
+            DB::table('sauce_versions')->insert([
+                'sauce_id' => $id,
+                'number' => 1,
+                'question' => $kept->question,
+                'created_at' => $kept->created_at,
+                'updated_at' => $kept->updated_at,
+            ]);
         }
         Schema::drop('kept_sauces');
     }

@@ -24,7 +24,9 @@ return new class extends Migration {
             $table->string('undoes', 64)->nullable();
         });
         foreach (DB::table('pot_events')->get(['id', 'at']) as $event) {
-            DB::table('pot_events')->where('id', $event->id)->update(['at_ms' => CarbonImmutable::parse(is_string($event->at) ? $event->at : 'now')->getTimestampMs()]);
+            DB::table('pot_events')
+                ->where('id', $event->id)
+                ->update(['at_ms' => CarbonImmutable::parse(is_string($event->at) ? $event->at : 'now')->getTimestampMs()]);
         }
         Schema::table('pot_events', static function (Blueprint $table): void {
             $table->dropColumn('at');
@@ -46,7 +48,13 @@ return new class extends Migration {
             $table->dateTime('at', 3)->default('1970-01-01 00:00:00');
         });
         foreach (DB::table('pot_events')->get(['id', 'at_ms']) as $event) {
-            DB::table('pot_events')->where('id', $event->id)->update(['at' => CarbonImmutable::createFromTimestampMs(is_numeric($event->at_ms) ? (int) $event->at_ms : 0)->format('Y-m-d H:i:s.v')]);
+            DB::table('pot_events')
+                ->where('id', $event->id)
+                ->update([
+                    'at' => CarbonImmutable::createFromTimestampMs(is_numeric($event->at_ms) ? (int) $event->at_ms : 0)->format(
+                        'Y-m-d H:i:s.v',
+                    ),
+                ]);
         }
         Schema::table('pot_events', static fn(Blueprint $table) => $table->dropColumn(['at_ms', 'goes_to', 'value', 'choice', 'undoes']));
     }

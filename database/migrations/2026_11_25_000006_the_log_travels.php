@@ -18,7 +18,9 @@ return new class extends Migration {
         });
         foreach (DB::table('pots')->get(['id', 'question']) as $pot) {
             $question = (array) json_decode(is_string($pot->question) ? $pot->question : '', true);
-            DB::table('pots')->where('id', $pot->id)->update(['uid' => (string) Str::uuid(), 'base' => is_string($question['sauce'] ?? null) ? $question['sauce'] : null]);
+            DB::table('pots')
+                ->where('id', $pot->id)
+                ->update(['uid' => (string) Str::uuid(), 'base' => is_string($question['sauce'] ?? null) ? $question['sauce'] : null]);
         }
     }
 

@@ -95,7 +95,8 @@ return new class extends Migration {
                 step varchar(60) not null,
                 at_ms integer not null check (at_ms >= 0),
                 visit varchar(20) check ((visit is not null) = (kind = 'tended')),
-                undoes varchar(64) references pot_events (token) on delete cascade deferrable initially deferred check ((undoes is not null) = (kind = 'undone')),
+                undoes varchar(64) references pot_events (token) on delete cascade deferrable initially deferred
+                    check ((undoes is not null) = (kind = 'undone')),
                 data text not null default '{}' check (json_valid(data))
             )
             SQL);
@@ -108,7 +109,10 @@ return new class extends Migration {
             $table->index('sauce');
         });
         // One pot a sauce of a service, but for those that were given up.
-        DB::statement('create unique index pots_service_branch on pots (service_id, branch) where service_id is not null and branch is not null and given_up = 0');
+        DB::statement(
+            'create unique index pots_service_branch on pots (service_id, branch) where service_id is not null and branch is '
+                . 'not null and given_up = 0',
+        );
         Schema::table('pot_events', static function (Blueprint $table): void {
             $table->index(['pot_id', 'at_ms']);
             // The rail asks for the last visit of each kind at each step of every pot.
@@ -124,12 +128,36 @@ return new class extends Migration {
         foreach (DB::table('pots')->orderBy('id')->lazy(self::AT_ONCE) as $old) {
             /** @var array<string, mixed> $row */
             $row = (array) $old;
-            [$question, $promised, $outcome] = [self::json($row, 'question') ?? [], self::json($row, 'plan') ?? [], self::json($row, 'outcome')];
+            [$question, $promised, $outcome] = [
+                self::json($row, 'question') ?? [],
+                self::json($row, 'plan') ?? [],
+                self::json($row, 'outcome'),
+            ];
             $branch = is_string($row['branch']) ? $row['branch'] : '';
             $ladles = $format->ladles($promised, $this->branches($row['service_id'], $names));
-            $plan = $format->plan($question, $promised, json_decode(is_string($row['steps']) ? $row['steps'] : '[]', true), $branch)->withLadles($ladles);
+            $plan = $format
+                ->plan($question, $promised, json_decode(is_string($row['steps']) ? $row['steps'] : '[]', true), $branch)
+                ->withLadles($ladles);
             DB::table('new_pots')->insert([
-                ...array_intersect_key($row, array_flip(['id', 'uid', 'name', 'cook', 'place', 'started_at', 'finished_at', 'lesson', 'left_out', 'sauce_version_id', 'service_id', 'branch', 'created_at', 'updated_at'])),
+                ...array_intersect_key(
+                    $row,
+                    array_flip([
+                        'id',
+                        'uid',
+                        'name',
+                        'cook',
+                        'place',
+                        'started_at',
+                        'finished_at',
+                        'lesson',
+                        'left_out',
+                        'sauce_version_id',
+                        'service_id',
+                        'branch',
+                        'created_at',
+                        'updated_at',
+                    ]),
+                ),
                 'kind' => PotKind::of($plan)->value,
                 'sauce' => $row['base'] ?? $plan->making?->sauce,
                 'question' => json_encode((object) $question, JSON_THROW_ON_ERROR),

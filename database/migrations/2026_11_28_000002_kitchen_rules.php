@@ -7,7 +7,10 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** Rules that hold whatever writes: a device reads pots that there are, one that is in use has a name of its own, a kitchen has one row of settings. */
+/**
+ * Rules that hold whatever writes: a device reads pots that there are, one that is in use has a name of its own, a kitchen has one row of
+ * settings.
+ */
 return new class extends Migration {
     public function up(): void
     {
@@ -28,9 +31,17 @@ return new class extends Migration {
 
         $kept = DB::table('kitchen_settings')->orderBy('id')->first();
         Schema::drop('kitchen_settings');
-        DB::statement('create table kitchen_settings (id integer primary key not null check (id = 1), settings text not null check (json_valid(settings)), created_at datetime, updated_at datetime)');
+        DB::statement(
+            'create table kitchen_settings (id integer primary key not null check (id = 1), settings text not null check '
+                . '(json_valid(settings)), created_at datetime, updated_at datetime)',
+        );
         if ($kept !== null) {
-            DB::table('kitchen_settings')->insert(['id' => 1, 'settings' => $kept->settings, 'created_at' => $kept->created_at, 'updated_at' => $kept->updated_at]);
+            DB::table('kitchen_settings')->insert([
+                'id' => 1,
+                'settings' => $kept->settings,
+                'created_at' => $kept->created_at,
+                'updated_at' => $kept->updated_at,
+            ]);
         }
     }
 

@@ -47,12 +47,40 @@ use RuntimeException;
 final class DatabaseSeeder extends Seeder
 {
     /** Name, mm wide, mm high, base, g. */
-    private const PANS = [['16 cm saucepan', 160, 90, PanBase::Medium, 900], ['20 cm saucepan', 200, 110, PanBase::Medium, 1300], ['24 cm saucepan', 240, 140, PanBase::Thick, 2100], ['28 cm sauté pan', 280, 90, PanBase::Thick, 2600], ['28 cm stew pan', 280, 160, PanBase::Thick, 2900], ['36 cm stock pot', 360, 240, PanBase::Medium, 4200]];
+    private const PANS = [
+        ['16 cm saucepan', 160, 90, PanBase::Medium, 900],
+        ['20 cm saucepan', 200, 110, PanBase::Medium, 1300],
+        ['24 cm saucepan', 240, 140, PanBase::Thick, 2100],
+        ['28 cm sauté pan', 280, 90, PanBase::Thick, 2600],
+        ['28 cm stew pan', 280, 160, PanBase::Thick, 2900],
+        ['36 cm stock pot', 360, 240, PanBase::Medium, 4200],
+    ];
 
-    private const HOBS = [['Front left', HobKind::Induction, 3500, 9], ['Front right', HobKind::Induction, 3500, 9], ['Back gas', HobKind::Gas, 6000, 6]];
+    private const HOBS = [
+        ['Front left', HobKind::Induction, 3500, 9],
+        ['Front right', HobKind::Induction, 3500, 9],
+        ['Back gas', HobKind::Gas, 6000, 6],
+    ];
 
     /** Larder id, own name, price a kg, % of salt. Made-up prices. */
-    private const LARDER = [['butter', null, 8.90, null], ['clarified-butter', null, 12.40, null], ['plain-flour', null, 0.95, null], ['whole-milk', null, 1.05, null], ['chicken-stock', null, 1.60, 0.2], ['fish-stock', null, 2.10, 0.2], ['brown-stock', null, 2.80, 0.1], ['vegetable-stock', null, 0.90, 0.2], ['double-cream', null, 5.20, null], ['white-wine', null, 4.80, null], ['tomato-puree', null, 1.70, null], ['onion', null, 0.90, null], ['carrot', null, 0.80, null], ['celery', null, 1.90, null], ['salt', null, 0.40, null], ['chicken-stock', 'Stock from paste', 1.20, 1.1]];
+    private const LARDER = [
+        ['butter', null, 8.9, null],
+        ['clarified-butter', null, 12.4, null],
+        ['plain-flour', null, 0.95, null],
+        ['whole-milk', null, 1.05, null],
+        ['chicken-stock', null, 1.6, 0.2],
+        ['fish-stock', null, 2.1, 0.2],
+        ['brown-stock', null, 2.8, 0.1],
+        ['vegetable-stock', null, 0.9, 0.2],
+        ['double-cream', null, 5.2, null],
+        ['white-wine', null, 4.8, null],
+        ['tomato-puree', null, 1.7, null],
+        ['onion', null, 0.9, null],
+        ['carrot', null, 0.8, null],
+        ['celery', null, 1.9, null],
+        ['salt', null, 0.4, null],
+        ['chicken-stock', 'Stock from paste', 1.2, 1.1],
+    ];
 
     public function run(StartPot $start, RecordEvents $record): void
     {
@@ -61,25 +89,103 @@ final class DatabaseSeeder extends Seeder
         $before = $now->subDays(2)->setTime(16, 5);
 
         $pans = $this->kitchen();
-        $bechamel = ['sauce' => 'bechamel', 'given' => 'covers', 'covers' => '72', 'each' => '55', 'thickness' => 'gratin', 'pan' => $pans['28 cm stew pan']];
+        $bechamel = [
+            'sauce' => 'bechamel',
+            'given' => 'covers',
+            'covers' => '72',
+            'each' => '55',
+            'thickness' => 'gratin',
+            'pan' => $pans['28 cm stew pan'],
+        ];
         $fish = ['sauce' => 'veloute', 'liquid' => 'fish-stock', 'amount' => '3', 'pan' => $pans['28 cm stew pan']];
         $chicken = ['sauce' => 'veloute', 'liquid' => 'chicken-stock', 'amount' => '2', 'pan' => $pans['24 cm saucepan']];
         $brown = ['sauce' => 'espagnole', 'amount' => '3', 'pan' => $pans['28 cm stew pan']];
         $gravy = ['sauce' => 'onion-gravy', 'given' => 'covers', 'covers' => '72', 'each' => '40', 'pan' => $pans['28 cm stew pan']];
 
-        $this->keep('Gratin béchamel', ['gratin', 'supper'], 'For the fennel. Nutmeg halved since spring.', [['amount' => '4', 'given' => 'litres', ...array_diff_key($bechamel, ['covers' => 0, 'each' => 0, 'given' => 0])], $bechamel]);
+        $this->keep('Gratin béchamel', ['gratin', 'supper'], 'For the fennel. Nutmeg halved since spring.', [
+            ['amount' => '4', 'given' => 'litres', ...array_diff_key($bechamel, ['covers' => 0, 'each' => 0, 'given' => 0])],
+            $bechamel,
+        ]);
         $this->keep('Fish velouté', ['fish', 'base'], 'Base of the tomato butter. Never longer than 20 minutes.', [$fish]);
         $this->keep('Brown sauce, weekend', ['brown', 'base'], 'Half of it becomes demi-glace on Sunday.', [$brown]);
         $this->keep('Onion gravy', ['brown', 'supper'], 'Onions stay in.', [$gravy]);
 
-        $this->cook($start, $record, $chicken, $before, 'Petra Lund', pace: 1.05, outcome: ['volume' => '1.98', 'spoon' => 'coats', 'taste' => 'clean, a little short of salt', 'colour' => 'blond', 'hold' => '1.98'], notes: [], millimetres: 0.0);
-        $this->cook($start, $record, $brown, $before->addMinutes(25), 'Ines Vark', pace: 1.1, outcome: ['volume' => '2.70', 'spoon' => 'coats', 'taste' => 'deep, good colour', 'change' => 'flame to 2 from the start', 'colour' => 'brown', 'cool' => '2.7'], notes: ['flame to 2, it ran ahead'], millimetres: -6.0);
-        $this->cook($start, $record, $bechamel, $yesterday, 'Ines Vark', pace: 0.95, outcome: ['volume' => '3.95', 'spoon' => 'masks', 'taste' => 'right for the fennel', 'colour' => 'white'], notes: ['nutmeg halved'], millimetres: 0.0);
-        $this->cook($start, $record, $fish, $yesterday->addMinutes(40), 'Petra Lund', pace: 1.2, outcome: ['volume' => '3.12', 'spoon' => 'veils', 'taste' => 'thin; taken off the boil too soon', 'change' => 'thaw the stock the day before', 'colour' => 'blond', 'hold' => '3'], notes: ['stock was still frozen in the middle'], millimetres: 3.0);
+        $this->cook(
+            $start,
+            $record,
+            $chicken,
+            $before,
+            'Petra Lund',
+            pace: 1.05,
+            outcome: [
+                'volume' => '1.98',
+                'spoon' => 'coats',
+                'taste' => 'clean, a little short of salt',
+                'colour' => 'blond',
+                'hold' => '1.98',
+            ],
+            notes: [],
+            millimetres: 0.0,
+        );
+        $this->cook(
+            $start,
+            $record,
+            $brown,
+            $before->addMinutes(25),
+            'Ines Vark',
+            pace: 1.1,
+            outcome: [
+                'volume' => '2.70',
+                'spoon' => 'coats',
+                'taste' => 'deep, good colour',
+                'change' => 'flame to 2 from the start',
+                'colour' => 'brown',
+                'cool' => '2.7',
+            ],
+            notes: ['flame to 2, it ran ahead'],
+            millimetres: -6.0,
+        );
+        $this->cook(
+            $start,
+            $record,
+            $bechamel,
+            $yesterday,
+            'Ines Vark',
+            pace: 0.95,
+            outcome: ['volume' => '3.95', 'spoon' => 'masks', 'taste' => 'right for the fennel', 'colour' => 'white'],
+            notes: ['nutmeg halved'],
+            millimetres: 0.0,
+        );
+        $this->cook(
+            $start,
+            $record,
+            $fish,
+            $yesterday->addMinutes(40),
+            'Petra Lund',
+            pace: 1.2,
+            outcome: [
+                'volume' => '3.12',
+                'spoon' => 'veils',
+                'taste' => 'thin; taken off the boil too soon',
+                'change' => 'thaw the stock the day before',
+                'colour' => 'blond',
+                'hold' => '3',
+            ],
+            notes: ['stock was still frozen in the middle'],
+            millimetres: 3.0,
+        );
 
         $supper = $this->service();
-        $this->ladledFor($supper, 'espagnole@brown-stock', $this->putOn($start, $record, $brown, $now->subMinutes(118), 'Ines Vark', StepKind::Simmer, 'ring-1'));
-        $this->ladledFor($supper, 'veloute@fish-stock', $this->putOn($start, $record, $fish, $now->subMinutes(DemoClock::LAST_PUT_ON), 'Petra Lund', StepKind::Colour, 'ring-2'));
+        $this->ladledFor(
+            $supper,
+            'espagnole@brown-stock',
+            $this->putOn($start, $record, $brown, $now->subMinutes(118), 'Ines Vark', StepKind::Simmer, 'ring-1'),
+        );
+        $this->ladledFor(
+            $supper,
+            'veloute@fish-stock',
+            $this->putOn($start, $record, $fish, $now->subMinutes(DemoClock::LAST_PUT_ON), 'Petra Lund', StepKind::Colour, 'ring-2'),
+        );
     }
 
     /**
@@ -88,24 +194,48 @@ final class DatabaseSeeder extends Seeder
      * @param list<string> $notes written during the simmer
      * @param float $millimetres by which the dip-stick stood off the plan near the end of the simmer
      */
-    private function cook(StartPot $start, RecordEvents $record, array $question, CarbonImmutable $at, string $cook, float $pace, array $outcome, array $notes, float $millimetres): void
-    {
+    private function cook(
+        StartPot $start,
+        RecordEvents $record,
+        array $question,
+        CarbonImmutable $at,
+        string $cook,
+        float $pace,
+        array $outcome,
+        array $notes,
+        float $millimetres,
+    ): void {
         $pot = $this->start($start, $question, $at, $cook, 'ring-1');
         $clock = $this->advance($record, $pot, $at, $pace, StepKind::Finish, $notes, $millimetres)->addMinutes(2);
         $read = OutcomeReader::read($outcome, OutcomeReader::kilogramsPerLitre($pot->plan));
         $stamp = Stamp::of(DemoClock::SEED . "{$pot->id}-finished", StepKind::Finish->value, $clock);
-        $record($pot, [Tap::made(new Finished($stamp, $read instanceof Outcome ? $read : throw new RuntimeException('A demo outcome is none.')))], CarbonImmutable::now());
+        $record(
+            $pot,
+            [Tap::made(new Finished($stamp, $read instanceof Outcome ? $read : throw new RuntimeException('A demo outcome is none.')))],
+            CarbonImmutable::now(),
+        );
     }
 
     /** @param array<string, string> $question */
-    private function putOn(StartPot $start, RecordEvents $record, array $question, CarbonImmutable $at, string $cook, StepKind $until, string $place): Pot
-    {
+    private function putOn(
+        StartPot $start,
+        RecordEvents $record,
+        array $question,
+        CarbonImmutable $at,
+        string $cook,
+        StepKind $until,
+        string $place,
+    ): Pot {
         $pot = $this->start($start, $question, $at, $cook, $place);
         $began = $this->advance($record, $pot, $at, 1.0, $until, [], 0.0);
         $events = [];
         foreach ($pot->course()->step()->pace->tendings as $tending) {
             // Seen to as often as it wants it, up to now.
-            for ($due = $began->addSeconds((int) $tending->every->seconds); $due->isPast() && $tending->kind !== TendingKind::Look; $due = $due->addSeconds((int) $tending->every->seconds)) {
+            for (
+                $due = $began->addSeconds((int) $tending->every->seconds);
+                $due->isPast() && $tending->kind !== TendingKind::Look;
+                $due = $due->addSeconds((int) $tending->every->seconds)
+            ) {
                 $id = sprintf('%s%d-%s-%d', DemoClock::SEED, $pot->id, $tending->kind->value, count($events));
                 $events[] = Tap::made(new Tended(Stamp::of($id, $pot->course()->step()->id, $due), $tending->kind));
             }
@@ -118,18 +248,60 @@ final class DatabaseSeeder extends Seeder
     /** Supper for 72: worked out on the Family page from its covers to its pots. */
     private function service(): Service
     {
-        return Service::query()->create(['fields' => ['name' => 'Supper', 'at' => '19:30', 'spare' => '5', 'wishes' => [
-            ['sauce' => 'bechamel', 'liquid' => 'whole-milk', 'thickness' => 'gratin', 'covers' => '72', 'each' => '55', 'litres' => '', 'for' => 'fennel gratin'],
-            ['sauce' => 'aurore', 'liquid' => 'fish-stock', 'thickness' => '', 'covers' => '40', 'each' => '60', 'litres' => '', 'for' => 'poached cod'],
-            ['sauce' => 'mushroom-shallot', 'liquid' => 'brown-stock', 'thickness' => '', 'covers' => '32', 'each' => '50', 'litres' => '', 'for' => 'beef'],
-            ['sauce' => 'onion-gravy', 'liquid' => 'brown-stock', 'thickness' => '', 'covers' => '72', 'each' => '40', 'litres' => '', 'for' => 'sausages, crew'],
-        ], 'have' => []]]);
+        return Service::query()->create([
+            'fields' => [
+                'name' => 'Supper',
+                'at' => '19:30',
+                'spare' => '5',
+                'wishes' => [
+                    [
+                        'sauce' => 'bechamel',
+                        'liquid' => 'whole-milk',
+                        'thickness' => 'gratin',
+                        'covers' => '72',
+                        'each' => '55',
+                        'litres' => '',
+                        'for' => 'fennel gratin',
+                    ],
+                    [
+                        'sauce' => 'aurore',
+                        'liquid' => 'fish-stock',
+                        'thickness' => '',
+                        'covers' => '40',
+                        'each' => '60',
+                        'litres' => '',
+                        'for' => 'poached cod',
+                    ],
+                    [
+                        'sauce' => 'mushroom-shallot',
+                        'liquid' => 'brown-stock',
+                        'thickness' => '',
+                        'covers' => '32',
+                        'each' => '50',
+                        'litres' => '',
+                        'for' => 'beef',
+                    ],
+                    [
+                        'sauce' => 'onion-gravy',
+                        'liquid' => 'brown-stock',
+                        'thickness' => '',
+                        'covers' => '72',
+                        'each' => '40',
+                        'litres' => '',
+                        'for' => 'sausages, crew',
+                    ],
+                ],
+                'have' => [],
+            ],
+        ]);
     }
 
     /** One of the pots that are on is a base of the supper. */
     private function ladledFor(Service $supper, string $branch, Pot $pot): void
     {
-        $node = WorkedOut::of($supper, $this->loaded())->flow?->node($branch) ?? throw new RuntimeException('The demo service has no answer.');
+        $node
+            = WorkedOut::of($supper, $this->loaded())->flow?->node($branch) ?? throw new RuntimeException('The demo service has '
+                . 'no answer.');
         $pot->update(['service_id' => $supper->id, 'branch' => $branch, 'plan' => $pot->plan->withLadles(CookBranch::ladlesOff($node))]);
     }
 
@@ -147,7 +319,19 @@ final class DatabaseSeeder extends Seeder
         }
         KitchenFormula::query()->create(['base' => Base::Bechamel, 'changes' => ['parts' => 'nutmeg:0.1']]);
         $pans = Pan::query()->get()->mapWithKeys(static fn(Pan $pan): array => [$pan->name => (string) $pan->id])->all();
-        KitchenSettings::query()->create(['settings' => ['name' => config()->string('lento.kitchen'), 'cooks' => 'Ines Vark, Petra Lund', 'measures' => 'metric', 'degrees' => 'c', 'altitude' => '0', 'preset' => 'uk-guidance', 'currency' => '€', 'portion' => '55', 'pan' => $pans['24 cm saucepan']]]);
+        KitchenSettings::query()->create([
+            'settings' => [
+                'name' => config()->string('lento.kitchen'),
+                'cooks' => 'Ines Vark, Petra Lund',
+                'measures' => 'metric',
+                'degrees' => 'c',
+                'altitude' => '0',
+                'preset' => 'uk-guidance',
+                'currency' => '€',
+                'portion' => '55',
+                'pan' => $pans['24 cm saucepan'],
+            ],
+        ]);
 
         return $pans;
     }
@@ -186,8 +370,15 @@ final class DatabaseSeeder extends Seeder
      *
      * @return CarbonImmutable when it got there
      */
-    private function advance(RecordEvents $record, Pot $pot, CarbonImmutable $clock, float $pace, StepKind $until, array $notes, float $millimetres): CarbonImmutable
-    {
+    private function advance(
+        RecordEvents $record,
+        Pot $pot,
+        CarbonImmutable $clock,
+        float $pace,
+        StepKind $until,
+        array $notes,
+        float $millimetres,
+    ): CarbonImmutable {
         $taps = [];
         foreach ($pot->plan->steps as $step) {
             if ($step->kind === $until) {
@@ -209,7 +400,12 @@ final class DatabaseSeeder extends Seeder
                 foreach ($notes as $i => $note) {
                     $taps[] = Tap::made(new Noted($stamp(intdiv($took * ($i + 1), count($notes) + 1)), $note));
                 }
-                $taps[] = Tap::made(new ReadOff($stamp((int) (0.9 * $took)), Reading::depth(Length::ofMillimetres($step->ends->depth->inMillimetres() + $millimetres + 1.0))));
+                $taps[] = Tap::made(
+                    new ReadOff(
+                        $stamp((int) (0.9 * $took)),
+                        Reading::depth(Length::ofMillimetres($step->ends->depth->inMillimetres() + $millimetres + 1.0)),
+                    ),
+                );
             }
             if ($step->kind === StepKind::Test) {
                 $taps[] = Tap::made(new ReadOff($stamp(0), Reading::spoon($pot->plan->promise->spoon ?? SpoonWord::Coats)));

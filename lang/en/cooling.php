@@ -5,7 +5,9 @@ declare(strict_types=1);
 return [
     'should' => 'Should cool in time for :rules, margin and all. Only a thermometer in the middle says that it has.',
     'will_not' => 'Will not surely cool in time for :rules. Shallower, uncovered, or stirred in ice.',
-    'caution' => 'A forecast passes nothing: take the temperature in the middle, write it down, and follow your local food-safety code and your kitchen’s licensed procedures.',
+    'caution'
+        => 'A forecast passes nothing: take the temperature in the middle, write it down, and follow your local food-safety '
+            . 'code and your kitchen’s licensed procedures.',
     'rules' => [
         'us-model-code' => 'the US model code',
         'uk-guidance' => 'UK guidance',

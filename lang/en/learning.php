@@ -5,7 +5,9 @@ declare(strict_types=1);
 return [
     'title' => 'What your pots have taught',
     'link' => 'What it has learnt',
-    'how' => 'Each finished pot narrows what is known of your pans, your heat and your flour. A pot far off pulls no further than one at the edge of what is believed. Leave out one that went wrong.',
+    'how'
+        => 'Each finished pot narrows what is known of your pans, your heat and your flour. A pot far off pulls no further than '
+            . 'one at the edge of what is believed. Leave out one that went wrong.',
     'off' => 'Nothing of this is reckoned with now: switch it on in Kitchen.',
     'nothing' => 'Nothing yet: read a level or test a spoon at the stove, and measure what comes out.',
     'steam' => 'Steam, :pan cm pan, :level',

@@ -90,7 +90,9 @@ return [
         'thin' => 'Cold liquid on a boiling pot spits. Pour low, at the edge.',
         'thicken' => 'Whisk while it goes in: it lumps as it meets the boil.',
         'blend' => 'Hot liquid climbs out of a blender: fill it half, open the vent, hold a cloth over it, start slow.',
-        'cool-and-blend' => 'Hot liquid climbs out of a blender: fill it half, open the vent. Yolks and cream held warm spoil: follow your local food-safety code.',
+        'cool-and-blend'
+            => 'Hot liquid climbs out of a blender: fill it half, open the vent. Yolks and cream held warm spoil: follow your '
+                . 'local food-safety code.',
         'strain' => 'A full hot pan is heavy. Two hands, dry cloths, clear way.',
         'decant' => 'A full hot pan is heavy. Two hands, dry cloths, clear way.',
         'ladle-off' => 'Flame down first. Foam and steam burn: keep the hand beside, not above.',
@@ -106,7 +108,8 @@ return [
         'too-salty' => 'Salt stays while water leaves. Unsalted sauce of the same thickness dilutes it; water alone would thin it.',
         'fat-film' => 'More fat than the flour can hold. It floats off the boil and can be ladled, or bound with more flour.',
         'scorched' => 'Settled starch burns on the floor. What is above is saved if the floor is not scraped; taste decides.',
-        'split' => 'It was hotter, or more sour, than what went in last can bear. Cooled and blended it may come together; yolk grains stay.',
+        'split'
+            => 'It was hotter, or more sour, than what went in last can bear. Cooled and blended it may come together; yolk grains stay.',
         'never-boiled' => 'Flour has its thickness only once it has boiled. Before, nobody can judge it.',
         'raw-flour' => 'The taste of flour goes with minutes near the boil, not with thickness.',
         'pasty' => 'Flour without enough fat around it, or not cooked out. Simmer and strain; more fat next time.',

@@ -93,12 +93,17 @@ return [
     'colour' => [
         'name' => 'Colour',
         'title' => 'Stir until it is :colour',
-        'white' => ['look' => 'pale, foamy, the pan floor looks chalky', 'smell' => 'the raw flour has gone', 'listen' => 'small, even bubbles'],
+        'white' => [
+            'look' => 'pale, foamy, the pan floor looks chalky',
+            'smell' => 'the raw flour has gone',
+            'listen' => 'small, even bubbles',
+        ],
         'blond' => ['look' => 'straw, small even bubbles', 'smell' => 'popcorn or toast', 'listen' => 'the hiss has gone soft'],
         'brown' => ['look' => 'hazelnut, looser than before', 'smell' => 'roasted nuts', 'listen' => 'nearly silent'],
         'dark' => ['look' => 'brick to chocolate, runny', 'smell' => 'deep roast, never acrid', 'listen' => 'silent'],
         'cue' => 'Colour, not the clock, says stop. Scrape the corner nearest to you.',
-        'cue-lift' => 'Colour, not the clock, says stop: lift it a shade early, the hot pan carries it on. Scrape the corner nearest to you.',
+        'cue-lift'
+            => 'Colour, not the clock, says stop: lift it a shade early, the hot pan carries it on. Scrape the corner nearest to you.',
         'caution' => 'Never leave it. One black speck makes it bitter: throw it away and start over.',
     ],
     'bake' => [
@@ -233,7 +238,9 @@ return [
         'smell' => 'clean, as it was tasted',
         'listen' => 'silent: held below the boil',
         'cue' => 'Over the counter, into the hot well, or down to the cold at once.',
-        'caution' => 'Held too cool or cooled too slowly, bacteria grow: follow your local food-safety code and your kitchen’s licensed procedures.',
+        'caution'
+            => 'Held too cool or cooled too slowly, bacteria grow: follow your local food-safety code and your kitchen’s '
+                . 'licensed procedures.',
     ],
     'free' => [
         'name' => 'Log',

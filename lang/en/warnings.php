@@ -11,13 +11,17 @@ return [
     'fat-floats' => 'About :fat_g g of fat will float: skim it, or take less fat.',
     'roux-dry' => 'Little fat for the flour (:fat_to_flour to 1): it lumps and turns pasty. :fat_for_equal_g g more makes them equal.',
     'roux-separates' => 'Much fat for the flour (:fat_to_flour to 1): fat will separate.',
-    'roux-deep' => ':roux_g g of brown roux lies deep for a hob, and browns unevenly. In the oven at :oven_c it takes about :oven_minutes min, unwatched.',
+    'roux-deep'
+        => ':roux_g g of brown roux lies deep for a hob, and browns unevenly. In the oven at :oven_c it takes about '
+            . ':oven_minutes min, unwatched.',
     'roux-deep-short' => ':roux_g g of brown roux lies deep for a hob, and browns unevenly. Brown it in batches.',
     'raw-flour' => 'Still tastes of raw flour: simmer about :minutes_more min longer.',
     'fat-smokes' => 'This fat smokes at :smokes_c, before the roux is that brown. Take clarified butter or oil.',
     'colour-not-reached' => 'So much roux in this pan does not reach its colour within four hours: a wider pan, or batches.',
     'salt-high' => 'Ends at :salt_percent % salt: too salty for most. Take unsalted stock.',
-    'salt-past-target' => 'Ends at :salt_percent % salt, past the :target_percent % you want: the liquid brings it, and the pot boils down. Take unsalted stock for part of it.',
+    'salt-past-target'
+        => 'Ends at :salt_percent % salt, past the :target_percent % you want: the liquid brings it, and the pot boils down. '
+            . 'Take unsalted stock for part of it.',
     'scorches' => 'Catches at this simmer unless it is stirred: the pan’s floor gets :wall_c hot.',
     'milk-catches' => 'Milk catches at this simmer: stir the floor, or go lower. The pan’s floor gets :wall_c hot.',
     'acid-thins' => 'Acid (pH :ph) wears off :lost_percent % of the thickening: :flour_g g of flour are in for it.',

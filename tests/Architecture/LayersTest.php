@@ -2,28 +2,81 @@
 
 declare(strict_types=1);
 
-arch('the core knows PHP and itself')->expect('Lento')->toOnlyUse(['Lento']);
-arch('nothing hidden goes into the core')->expect('Lento')->not->toUse(['time', 'microtime', 'date', 'rand', 'mt_rand', 'random_int', 'getenv', 'file_get_contents', 'env', 'config', 'app', 'now']);
-arch('the core is final and readonly')->expect('Lento')->classes()->toBeFinal()->ignoring(['Lento\Exception', 'Lento\Course\Event']);
+arch('the core knows PHP and itself')
+    ->expect('Lento')
+    ->toOnlyUse(['Lento']);
+arch('nothing hidden goes into the core')
+    ->expect('Lento')
+    ->not->toUse([
+        'time',
+        'microtime',
+        'date',
+        'rand',
+        'mt_rand',
+        'random_int',
+        'getenv',
+        'file_get_contents',
+        'env',
+        'config',
+        'app',
+        'now',
+    ]);
+arch('the core is final and readonly')
+    ->expect('Lento')
+    ->classes()
+    ->toBeFinal()
+    ->ignoring(['Lento\Exception', 'Lento\Course\Event']);
 arch('core values never change')->expect('Lento')->classes()->toBeReadonly()->ignoring('Lento\Exception');
-arch('quantities stand alone')->expect('Lento\Quantity')->toOnlyUse(['Lento\Quantity', 'Lento\Exception']);
-arch('numerics know numbers only')->expect('Lento\Numerics')->toOnlyUse(['Lento\Numerics', 'Lento\Exception']);
-arch('heat knows numbers only')->expect('Lento\Heat')->toOnlyUse(['Lento\Heat']);
-arch('drawings know numbers only')->expect('Lento\Drawing')->toOnlyUse(['Lento\Drawing']);
-arch('the larder knows quantities only')->expect('Lento\Larder')->toOnlyUse(['Lento\Larder', 'Lento\Quantity', 'Lento\Heat', 'Lento\Exception']);
-arch('a roux does not know the sauce')->expect('Lento\Roux')->not->toUse(['Lento\Thickness', 'Lento\Pot', 'Lento\Compose', 'Lento\Pour']);
-arch('thickness does not know the pot')->expect('Lento\Thickness')->not->toUse(['Lento\Pot', 'Lento\Compose', 'Lento\Pour']);
+arch('quantities stand alone')
+    ->expect('Lento\Quantity')
+    ->toOnlyUse(['Lento\Quantity', 'Lento\Exception']);
+arch('numerics know numbers only')
+    ->expect('Lento\Numerics')
+    ->toOnlyUse(['Lento\Numerics', 'Lento\Exception']);
+arch('heat knows numbers only')
+    ->expect('Lento\Heat')
+    ->toOnlyUse(['Lento\Heat']);
+arch('drawings know numbers only')
+    ->expect('Lento\Drawing')
+    ->toOnlyUse(['Lento\Drawing']);
+arch('the larder knows quantities only')
+    ->expect('Lento\Larder')
+    ->toOnlyUse(['Lento\Larder', 'Lento\Quantity', 'Lento\Heat', 'Lento\Exception']);
+arch('a roux does not know the sauce')
+    ->expect('Lento\Roux')
+    ->not->toUse(['Lento\Thickness', 'Lento\Pot', 'Lento\Compose', 'Lento\Pour']);
+arch('thickness does not know the pot')
+    ->expect('Lento\Thickness')
+    ->not->toUse(['Lento\Pot', 'Lento\Compose', 'Lento\Pour']);
 arch('finishing, rescuing, keeping and learning do not know the question')
-    ->expect(['Lento\Finish', 'Lento\Rescue', 'Lento\Keeping', 'Lento\Learning', 'Lento\Forecast'])->not->toUse(['Lento\Compose', 'Lento\Assay', 'Lento\Course', 'Lento\Simulation']);
+    ->expect(['Lento\Finish', 'Lento\Rescue', 'Lento\Keeping', 'Lento\Learning', 'Lento\Forecast'])
+    ->not->toUse(['Lento\Compose', 'Lento\Assay', 'Lento\Course', 'Lento\Simulation']);
 arch('nothing but the family knows the family')->expect('Lento')->not->toUse('Lento\Family')->ignoring('Lento\Family');
-arch('a family knows no pot that is on')->expect('Lento\Family')->not->toUse(['Lento\Course', 'Lento\Stove', 'Lento\Simulation', 'Lento\Assay']);
-arch('a simulated pot does not know the question')->expect('Lento\Simulation')->not->toUse(['Lento\Compose', 'Lento\Assay', 'Lento\Course']);
-arch('a forecast does not know how pots are kept or rescued')->expect('Lento\Forecast')->not->toUse(['Lento\Rescue', 'Lento\Finish', 'Lento\Keeping', 'Lento\Pot']);
-arch('the pot does not know the question')->expect('Lento\Pot')->not->toUse(['Lento\Compose', 'Lento\Assay', 'Lento\Course']);
-arch('pages hold no rows')->expect('App\Pages')->not->toUse(['App\Models', 'Illuminate\Database']);
-arch('formats and words hold no rows')->expect(['App\Format', 'App\Formats', 'App\Questions'])->not->toUse(['App\Models']);
-arch('only the loader takes the kitchen from the database')->expect('App\Kitchen')->not->toUse(['App\Models'])->ignoring('App\Kitchen\LoadKitchen');
-arch('strict everywhere')->expect(['Lento', 'App'])->toUseStrictTypes();
+arch('a family knows no pot that is on')
+    ->expect('Lento\Family')
+    ->not->toUse(['Lento\Course', 'Lento\Stove', 'Lento\Simulation', 'Lento\Assay']);
+arch('a simulated pot does not know the question')
+    ->expect('Lento\Simulation')
+    ->not->toUse(['Lento\Compose', 'Lento\Assay', 'Lento\Course']);
+arch('a forecast does not know how pots are kept or rescued')
+    ->expect('Lento\Forecast')
+    ->not->toUse(['Lento\Rescue', 'Lento\Finish', 'Lento\Keeping', 'Lento\Pot']);
+arch('the pot does not know the question')
+    ->expect('Lento\Pot')
+    ->not->toUse(['Lento\Compose', 'Lento\Assay', 'Lento\Course']);
+arch('pages hold no rows')
+    ->expect('App\Pages')
+    ->not->toUse(['App\Models', 'Illuminate\Database']);
+arch('formats and words hold no rows')
+    ->expect(['App\Format', 'App\Formats', 'App\Questions'])
+    ->not->toUse(['App\Models']);
+arch('only the loader takes the kitchen from the database')
+    ->expect('App\Kitchen')
+    ->not->toUse(['App\Models'])
+    ->ignoring('App\Kitchen\LoadKitchen');
+arch('strict everywhere')
+    ->expect(['Lento', 'App'])
+    ->toUseStrictTypes();
 arch()->preset()->php();
 arch()->preset()->security();
 
@@ -33,7 +86,9 @@ it('reads no clock by itself in the core, and remembers nothing from one questio
     $seen = 0;
     foreach ($files as $file) {
         $seen++;
-        expect((string) file_get_contents((string) $file))->not->toMatch('/new\s+\\\\?DateTime(Immutable)?\(\s*\)|Illuminate|Carbon|\bnow\(|\bstatic\s+(\??[\w\\|]+\s+)?\$/');
+        expect((string) file_get_contents((string) $file))->not->toMatch(
+            '/new\s+\\\\?DateTime(Immutable)?\(\s*\)|Illuminate|Carbon|\bnow\(|\bstatic\s+(\??[\w\\|]+\s+)?\$/',
+        );
     }
     expect($seen)->toBeGreaterThan(60);
 });

@@ -16,7 +16,9 @@ use RecursiveIteratorIterator;
 use RuntimeException;
 use SplFileInfo;
 
-/** Which room of the code knows which, as the code itself says: every name in it, resolved. A room is a folder right under core/ or app/. */
+/**
+ * Which room of the code knows which, as the code itself says: every name in it, resolved. A room is a folder right under core/ or app/.
+ */
 final readonly class Rooms
 {
     /** @param array<string, list<string>> $knows the rooms that each names, in order */
@@ -68,7 +70,13 @@ final readonly class Rooms
     {
         $lines = [];
         foreach ($this->knows as $room => $others) {
-            $direct = array_filter($others, fn(string $other): bool => !array_filter($others, fn(string $between): bool => $between !== $other && $this->way($between, $other) !== null));
+            $direct = array_filter(
+                $others,
+                fn(string $other): bool => !array_filter(
+                    $others,
+                    fn(string $between): bool => $between !== $other && $this->way($between, $other) !== null,
+                ),
+            );
             foreach ($direct as $other) {
                 $lines[] = "    {$room} --> {$other}";
             }
@@ -132,8 +140,13 @@ final readonly class Rooms
         $root = dirname(__DIR__, 2);
         foreach (['core' => 'Lento', 'app' => 'App'] as $folder => $namespace) {
             $drawn = self::of($root . '/' . $folder, $namespace)->mermaid();
-            $text = preg_replace_callback("~(<!-- rooms of {$folder} -->\n).*?(\n<!-- end -->)~s", static fn(array $found): string => $found[1] . $drawn . $found[2], $text, 1, $count)
-                ?? throw new RuntimeException('docs/architecture.md cannot be read');
+            $text = preg_replace_callback(
+                "~(<!-- rooms of {$folder} -->\n).*?(\n<!-- end -->)~s",
+                static fn(array $found): string => $found[1] . $drawn . $found[2],
+                $text,
+                1,
+                $count,
+            ) ?? throw new RuntimeException('docs/architecture.md cannot be read');
             if ($count !== 1) {
                 throw new RuntimeException("docs/architecture.md has no place for the rooms of {$folder}");
             }

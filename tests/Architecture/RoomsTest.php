@@ -27,7 +27,10 @@ it('notices a knot', function (): void {
     try {
         foreach (['Here' => 'There', 'There' => 'Yonder', 'Yonder' => 'Here'] as $room => $other) {
             mkdir("{$folder}/{$room}", recursive: true);
-            file_put_contents("{$folder}/{$room}/A.php", "<?php namespace X\\{$room}; final class A { public function b(): \\X\\{$other}\\A { return new \\X\\{$other}\\A(); } }");
+            file_put_contents(
+                "{$folder}/{$room}/A.php",
+                "<?php namespace X\\{$room}; final class A { public function b(): \\X\\{$other}\\A { return new \\X\\{$other}\\A(); } }",
+            );
         }
         expect(Rooms::of($folder, 'X')->cycles())->toBe(['Here → There → Yonder → Here']);
     } finally {

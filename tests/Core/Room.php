@@ -6,7 +6,9 @@ namespace Tests\Core;
 
 use RuntimeException;
 
-/** The classes of a room of the core, for covers(): a test counts for its own room only, so that what it happens to pass through does not. */
+/**
+ * The classes of a room of the core, for covers(): a test counts for its own room only, so that what it happens to pass through does not.
+ */
 final readonly class Room
 {
     /** @return list<string> */

@@ -14,11 +14,18 @@ use Lento\Thickness\Sauce;
 final readonly class Samples
 {
     /** So many litres with so much flour in each, in a white roux 1:1 with butter, fully cooked. */
-    public static function whiteSauce(float $flourPerLitre, string $liquid = 'whole-milk', float $strength = 1.0, float $litres = 1.0, float $gelatinised = 1.0): Sauce
-    {
+    public static function whiteSauce(
+        float $flourPerLitre,
+        string $liquid = 'whole-milk',
+        float $strength = 1.0,
+        float $litres = 1.0,
+        float $gelatinised = 1.0,
+    ): Sauce {
         $larder = Larder::house();
         $flour = Mass::ofGrams($flourPerLitre * $litres);
-        $roux = Sauce::nothing()->withThickener($larder->thickener('plain-flour'), $flour, $strength, gelatinised: $gelatinised)->withFat($larder->fat('butter'), $flour);
+        $roux = Sauce::nothing()
+            ->withThickener($larder->thickener('plain-flour'), $flour, $strength, gelatinised: $gelatinised)
+            ->withFat($larder->fat('butter'), $flour);
         $perGram = Sauce::nothing()->with($larder->ingredient($liquid), Mass::ofGrams(1.0))->millilitres();
 
         return $roux->with($larder->ingredient($liquid), Mass::ofGrams(max(0.0, (1000.0 * $litres - $roux->millilitres()) / $perGram)));

@@ -7,7 +7,11 @@ use function Pest\Laravel\get;
 it('reads somebody’s recipe, and brings it to a thickness', function (): void {
     get('/assay')->assertOk()->assertSee('Paste a recipe');
     $page = fn(string $recipe, array $more = []) => get('/assay?' . http_build_query(['recipe' => $recipe, ...$more]));
-    $page("60 g butter\n60 g flour\n1 l milk")->assertOk()->assertSee('A coating sauce')->assertSee('Compose it, coating')->assertSee('given=stock', false);
+    $page("60 g butter\n60 g flour\n1 l milk")
+        ->assertOk()
+        ->assertSee('A coating sauce')
+        ->assertSee('Compose it, coating')
+        ->assertSee('given=stock', false);
     $page("60 g butter\n60 g flour\n1 l milk", ['to' => 'binding'])->assertSee('Compose it, binding');
     $page("60 g butter\n60 g flour")->assertOk()->assertSee('no liquid was understood');
     $page("60 g butter\n1 l milk")->assertOk()->assertSee('no flour or starch was understood');

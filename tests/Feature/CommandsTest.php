@@ -38,7 +38,10 @@ it('says the same for people', function (): void {
 });
 
 it('takes portions, texts as numbers, and any spelling', function (): void {
-    $run = lento(['compose', '-', '--json'], '{"sauce":"Béchamel","yield":{"portions":72,"each":{"amount":"50","unit":"ml"}},"thickness":85,"roux":{"fat_to_flour":"1 1/2"}}');
+    $run = lento(
+        ['compose', '-', '--json'],
+        '{"sauce":"Béchamel","yield":{"portions":72,"each":{"amount":"50","unit":"ml"}},"thickness":85,"roux":{"fat_to_flour":"1 1/2"}}',
+    );
     $answer = json_decode($run->output(), true);
     expect($run->exitCode())->toBe(0)->and(fitsSchema($run->output(), 'compose-answer'))->toBeTrue()
         ->and($answer['liquid']['yield_ml'])->toEqual(3600)
@@ -47,9 +50,17 @@ it('takes portions, texts as numbers, and any spelling', function (): void {
 });
 
 it('gives a warning and the biggest yield for a pan that is too small', function (): void {
-    $answer = json_decode(lento(['compose', '-', '--json'], '{"sauce":"veloute","yield":{"amount":4,"unit":"l"},"pan":{"diameter_mm":200,"height_mm":120}}')->output(), true);
-    expect(array_column($answer['warnings'], 'code'))->toBe(['pan-overflows'])
-        ->and($answer['warnings'][0]['message'])->toContain('At most 3.05 l fits');
+    $answer = json_decode(
+        lento(
+            ['compose', '-', '--json'],
+            '{"sauce":"veloute","yield":{"amount":4,"unit":"l"},"pan":{"diameter_mm":200,"height_mm":120}}',
+        )->output(),
+        true,
+    );
+    expect(array_column($answer['warnings'], 'code'))
+        ->toBe(['pan-overflows'])
+        ->and($answer['warnings'][0]['message'])
+        ->toContain('At most 3.05 l fits');
 });
 
 it('ends with 2 and one line per fault', function (string $request, array $lines): void {
@@ -62,10 +73,25 @@ it('ends with 2 and one line per fault', function (string $request, array $lines
     ['[1,2]', ['request: must be a JSON object.']],
     ['{"sauce":"veloute"}', ['yield: missing.']],
     ['{"yield":{"amount":0}}', ['sauce: missing.', 'yield.amount: write a number from 0.1 to 200 l.']],
-    ['{"sauce":"veloute","yield":{"amount":1e6,"unit":"l"},"foo":1}', ['foo: not a known part of a request.', 'yield.amount: write a number from 0.1 to 200 l.']],
-    ['{"sauce":"veloute","yield":{"amount":2,"unit":"barrel"},"roux":[1]}', ['roux: must be an object.', 'yield.unit: “barrel” is not a unit of volume; use ml, cl, dl, l, tsp, tbsp, cup, fl oz, pint, quart or gallon.']],
-    ['{"sauce":"veloute","yield":{"amount":0.1},"pan":{"diameter_mm":240,"height_mm":140}}', ['yield.amount: 0.45 l to 5.0 l simmer well in a 24 cm pan; less stands under 1 cm deep and scorches.']],
-    ['{"sauce":"veloute","yield":{"amount":-1,"unit":"pint"},"simmer":{"minutes":true}}', ['yield.amount: write a number from 0.176 to 352 imperial pint.', 'simmer.minutes: write a number from 5 to 480 min.']],
+    [
+        '{"sauce":"veloute","yield":{"amount":1e6,"unit":"l"},"foo":1}',
+        ['foo: not a known part of a request.', 'yield.amount: write a number from 0.1 to 200 l.'],
+    ],
+    [
+        '{"sauce":"veloute","yield":{"amount":2,"unit":"barrel"},"roux":[1]}',
+        [
+            'roux: must be an object.',
+            'yield.unit: “barrel” is not a unit of volume; use ml, cl, dl, l, tsp, tbsp, cup, fl oz, pint, quart or gallon.',
+        ],
+    ],
+    [
+        '{"sauce":"veloute","yield":{"amount":0.1},"pan":{"diameter_mm":240,"height_mm":140}}',
+        ['yield.amount: 0.45 l to 5.0 l simmer well in a 24 cm pan; less stands under 1 cm deep and scorches.'],
+    ],
+    [
+        '{"sauce":"veloute","yield":{"amount":-1,"unit":"pint"},"simmer":{"minutes":true}}',
+        ['yield.amount: write a number from 0.176 to 352 imperial pint.', 'simmer.minutes: write a number from 5 to 480 min.'],
+    ],
 ]);
 
 it('refuses a file that is not there or too large', function (): void {
@@ -128,22 +154,43 @@ it('names the fault of what is given', function (string $request, string $line):
 })->with([
     ['{"sauce":"veloute","fill_pan":true}', 'pan.diameter_mm: which pan shall be filled? Give its width.'],
     ['{"sauce":"veloute","yield":{"amount":1},"ready_roux":{"amount":100}}', 'yield: give one of yield, ready_roux, not several.'],
-    ['{"sauce":"veloute","fat_on_hand":{"amount":100,"unit":"cups"}}', 'fat_on_hand.unit: “cups” is not a unit of weight; use g, kg, oz or lb.'],
+    [
+        '{"sauce":"veloute","fat_on_hand":{"amount":100,"unit":"cups"}}',
+        'fat_on_hand.unit: “cups” is not a unit of weight; use g, kg, oz or lb.',
+    ],
     ['{"sauce":"veloute","fat_on_hand":{"amount":0.5}}', 'fat_on_hand.amount: write a number from 1 to 150000 g.'],
-    ['{"sauce":"veloute","liquid_on_hand":{"amount":1,"unit":"l"},"simmer":{"minutes":480,"level":"boil"},"pan":{"diameter_mm":280}}', 'liquid_on_hand.amount: too little for a sauce that outlasts this simmer. Simmer shorter or lower, or take a narrower pan.'],
+    [
+        '{"sauce":"veloute","liquid_on_hand":{"amount":1,"unit":"l"},"simmer":{"minutes":480,"level":"boil"},"pan":{"diameter_mm":280}}',
+        'liquid_on_hand.amount: too little for a sauce that outlasts this simmer. Simmer shorter or lower, or take a narrower pan.',
+    ],
     ['{"sauce":"veloute","fill_pan":"yes","pan":{"diameter_mm":240}}', 'fill_pan: must be true or false.'],
 ]);
 
 it('reads a recipe that reduces, strains and finishes', function (): void {
-    $recipe = "70 g butter\n70 g flour\n1.5 l chicken stock\nroux: blond\nsimmer: 20 min\nreduce: by 1/4\nstrain: yes\nfinish: 3 egg yolks\nfinish: 100 g cream\nfinish: 20 g butter";
+    $recipe
+        = "70 g butter\n70 g flour\n1.5 l chicken stock\nroux: blond\nsimmer: 20 min\nreduce: by 1/4\nstrain: yes\nfinish: 3 "
+            . "egg yolks\nfinish: 100 g cream\nfinish: 20 g butter";
     $run = lento(['assay', '-', '--json'], $recipe);
     $answer = json_decode($run->output(), true);
-    expect($run->exitCode())->toBe(0)->and(fitsSchema($run->output(), 'assay-answer'))->toBeTrue()
-        ->and(array_column($answer['finishes'], 'ingredient'))->toBe(['egg-yolk', 'whipping-cream', 'butter'])
-        ->and($answer['finishes'][0]['at_least_c'])->toEqual(70)
-        ->and($answer['reducing_minutes'])->toBeGreaterThan(1)
-        ->and($answer['outlook']['low'])->toBeLessThan($answer['thickness']['effective_flour_g_per_l']);
-    expect(lento(['assay', '-'], $recipe)->output())->toContain('Finish: egg yolk', 'between 70 °C and', 'Finish: whipping cream', 'may boil', 'Reduction, beyond the simmer');
+    expect($run->exitCode())
+        ->toBe(0)
+        ->and(fitsSchema($run->output(), 'assay-answer'))
+        ->toBeTrue()
+        ->and(array_column($answer['finishes'], 'ingredient'))
+        ->toBe(['egg-yolk', 'whipping-cream', 'butter'])
+        ->and($answer['finishes'][0]['at_least_c'])
+        ->toEqual(70)
+        ->and($answer['reducing_minutes'])
+        ->toBeGreaterThan(1)
+        ->and($answer['outlook']['low'])
+        ->toBeLessThan($answer['thickness']['effective_flour_g_per_l']);
+    expect(lento(['assay', '-'], $recipe)->output())->toContain(
+        'Finish: egg yolk',
+        'between 70 °C and',
+        'Finish: whipping cream',
+        'may boil',
+        'Reduction, beyond the simmer',
+    );
 });
 
 it('cooks the example pot on paper, the same way twice', function (): void {
@@ -161,23 +208,52 @@ it('cooks the example pot on paper, the same way twice', function (): void {
 });
 
 it('names every fault of a pot', function (): void {
-    $run = lento(['simulate', '-'], '{"pan":{"diameter_mm":24},"minutes":"x","actions":[{"at":-1,"heat":"huge"},{"at":1},{"at":2,"skim":false,"foo":1},{"at":3,"add":"dew","amount":1},{"at":4,"add":"milk","amount":1,"unit":"ell"},"x"]}');
-    expect($run->exitCode())->toBe(2)->and(explode("\n", trim($run->errorOutput())))->toBe([
-        'pan.diameter_mm: write a number from 50 to 1200 mm.', 'pan.height_mm: missing.', 'minutes: write a number from 0.1 to 1440 min.', 'actions: must be a list of objects.',
-    ]);
-    $run = lento(['simulate', '-'], '{"pan":{"diameter_mm":240,"height_mm":140},"minutes":60,"actions":[{"at":-1,"heat":"huge"},{"at":1},{"at":2,"skim":false,"foo":1},{"at":3,"add":"dew","amount":1},{"at":4,"add":"milk","amount":1,"unit":"ell"},{"at":90,"strain":true}]}');
-    expect($run->exitCode())->toBe(2)->and(explode("\n", trim($run->errorOutput())))->toBe([
-        'actions.0.at: write a number from 0 to 60 min.', 'actions.1: say one thing to do: add, pour, heat, simmer, oven, off, lid, stir, skim, ladle, strain.',
-        'actions.2.skim: must be true or false.', 'actions.2.foo: not a known part of a request.', 'actions.3.add: the larder has no “dew”.',
-        'actions.4.unit: “ell” is not a unit; use g, kg, oz, lb, ml, cl, dl, l, tsp, tbsp, cup, fl oz, pint, quart or gallon.', 'actions.5.at: write a number from 0 to 60 min.',
-    ]);
+    $run = lento(
+        ['simulate', '-'],
+        '{"pan":{"diameter_mm":24},"minutes":"x","actions":[{"at":-1,"heat":"huge"},{"at":1},{"at":2,"skim":false,"foo":1},'
+            . '{"at":3,"add":"dew","amount":1},{"at":4,"add":"milk","amount":1,"unit":"ell"},"x"]}',
+    );
+    expect($run->exitCode())
+        ->toBe(2)
+        ->and(explode("\n", trim($run->errorOutput())))
+        ->toBe([
+            'pan.diameter_mm: write a number from 50 to 1200 mm.',
+            'pan.height_mm: missing.',
+            'minutes: write a number from 0.1 to 1440 min.',
+            'actions: must be a list of objects.',
+        ]);
+    $run = lento(
+        ['simulate', '-'],
+        '{"pan":{"diameter_mm":240,"height_mm":140},"minutes":60,"actions":[{"at":-1,"heat":"huge"},{"at":1},{"at":2,'
+            . '"skim":false,"foo":1},{"at":3,"add":"dew","amount":1},{"at":4,"add":"milk","amount":1,"unit":"ell"},{"at":90,'
+            . '"strain":true}]}',
+    );
+    expect($run->exitCode())
+        ->toBe(2)
+        ->and(explode("\n", trim($run->errorOutput())))
+        ->toBe([
+            'actions.0.at: write a number from 0 to 60 min.',
+            'actions.1: say one thing to do: add, pour, heat, simmer, oven, off, lid, stir, skim, ladle, strain.',
+            'actions.2.skim: must be true or false.',
+            'actions.2.foo: not a known part of a request.',
+            'actions.3.add: the larder has no “dew”.',
+            'actions.4.unit: “ell” is not a unit; use g, kg, oz, lb, ml, cl, dl, l, tsp, tbsp, cup, fl oz, pint, quart or gallon.',
+            'actions.5.at: write a number from 0 to 60 min.',
+        ]);
 });
 
 it('tells the troubles of a simulated pot', function (): void {
-    $run = lento(['simulate', '-', '--json'], '{"pan":{"diameter_mm":200,"height_mm":100},"minutes":20,"actions":[{"at":0,"add":"butter","amount":100},{"at":0,"heat":"high"},{"at":4,"add":"flour","amount":100},{"at":9,"pour":"chicken-stock","amount":1,"unit":"cup","celsius":5}]}');
-    expect(fitsSchema($run->output(), 'simulate-answer'))->toBeTrue()
-        ->and(array_column(json_decode($run->output(), true)['troubles'], 'code'))->toContain('splashes', 'smokes')
-        ->and($run->output())->toContain('first splash of chicken stock');
+    $run = lento(
+        ['simulate', '-', '--json'],
+        '{"pan":{"diameter_mm":200,"height_mm":100},"minutes":20,"actions":[{"at":0,"add":"butter","amount":100},{"at":0,'
+            . '"heat":"high"},{"at":4,"add":"flour","amount":100},{"at":9,"pour":"chicken-stock","amount":1,"unit":"cup","celsius":5}]}',
+    );
+    expect(fitsSchema($run->output(), 'simulate-answer'))
+        ->toBeTrue()
+        ->and(array_column(json_decode($run->output(), true)['troubles'], 'code'))
+        ->toContain('splashes', 'smokes')
+        ->and($run->output())
+        ->toContain('first splash of chicken stock');
 });
 
 it('says whether a container should cool in time, and never that it passed', function (): void {
@@ -185,42 +261,85 @@ it('says whether a container should cool in time, and never that it passed', fun
     expect(fitsSchema((string) file_get_contents($file), 'cool-request'))->toBeTrue();
     $run = lento(['cool', $file, '--json']);
     $answer = json_decode($run->output(), true);
-    expect($run->exitCode())->toBe(0)->and(fitsSchema($run->output(), 'cool-answer'))->toBeTrue()
-        ->and($answer['should'])->toBeTrue()
-        ->and($answer['stages'])->toHaveCount(2)
-        ->and($answer['caution'])->toContain('local food-safety code');
-    $deep = lento(['cool', '-'], '{"container":{"shape":"round","diameter_mm":240,"volume":{"amount":5}},"place":"fridge","rules":"uk-guidance"}');
-    expect($deep->output())->toContain('Will not surely cool in time for UK guidance', 'local food-safety code')->not->toContain('pass ', 'PASS');
+    expect($run->exitCode())
+        ->toBe(0)
+        ->and(fitsSchema($run->output(), 'cool-answer'))
+        ->toBeTrue()
+        ->and($answer['should'])
+        ->toBeTrue()
+        ->and($answer['stages'])
+        ->toHaveCount(2)
+        ->and($answer['caution'])
+        ->toContain('local food-safety code');
+    $deep = lento(
+        ['cool', '-'],
+        '{"container":{"shape":"round","diameter_mm":240,"volume":{"amount":5}},"place":"fridge","rules":"uk-guidance"}',
+    );
+    expect($deep->output())
+        ->toContain('Will not surely cool in time for UK guidance', 'local food-safety code')
+        ->not->toContain('pass ', 'PASS');
 });
 
 it('names every fault of a container', function (): void {
     $faults = fn(string $json): array => explode("\n", trim(lento(['cool', '-'], $json)->errorOutput()));
-    expect($faults('{"container":{"shape":"box","depth_mm":30},"place":"moon","thickness":"gluey","rules":"mine","from_celsius":300}'))->toBe([
-        'container.shape: “box” is not one of round, tray.', 'place: “moon” is not one of room, room-covered, fridge, fridge-uncovered, walk-in-fan, blast-chiller, ice-bath, ice-bath-stirred.',
-        'from_celsius: write a number from 20 to 100 °C.', 'thickness: “gluey” is not one of thin, soup, pouring, coating, gratin, binding.', 'rules: “mine” is not one of us-model-code, uk-guidance, australia-nz, codex-style.',
-    ])
-        ->and($faults('{"container":{"shape":"round","diameter_mm":240,"volume":{"amount":900}},"place":"fridge"}'))->toBe(['container.volume.amount: write a number from 0.226 to 67.9 l.'])
-        ->and($faults('{"place":"fridge"}'))->toBe(['container: missing.'])
-        ->and($faults('['))->toBe(['request: not valid JSON (syntax error).']);
+    expect($faults('{"container":{"shape":"box","depth_mm":30},"place":"moon","thickness":"gluey","rules":"mine","from_celsius":300}'))
+        ->toBe([
+            'container.shape: “box” is not one of round, tray.',
+            'place: “moon” is not one of room, room-covered, fridge, fridge-uncovered, walk-in-fan, blast-chiller, ice-bath,'
+                . ' ice-bath-stirred.',
+            'from_celsius: write a number from 20 to 100 °C.',
+            'thickness: “gluey” is not one of thin, soup, pouring, coating, gratin, binding.',
+            'rules: “mine” is not one of us-model-code, uk-guidance, australia-nz, codex-style.',
+        ])
+        ->and($faults('{"container":{"shape":"round","diameter_mm":240,"volume":{"amount":900}},"place":"fridge"}'))
+        ->toBe(['container.volume.amount: write a number from 0.226 to 67.9 l.'])
+        ->and($faults('{"place":"fridge"}'))
+        ->toBe(['container: missing.'])
+        ->and($faults('['))
+        ->toBe(['request: not valid JSON (syntax error).']);
 });
 
 it('helps, and refuses a command it does not know', function (): void {
-    expect(lento(['help'])->output())->toContain('./lento demo', './lento test', './lento compose', './lento assay', './lento simulate', './lento cool')
-        ->and(lento(['fly'])->exitCode())->toBe(1);
+    expect(lento(['help'])->output())
+        ->toContain('./lento demo', './lento test', './lento compose', './lento assay', './lento simulate', './lento cool')
+        ->and(lento(['fly'])->exitCode())
+        ->toBe(1);
 });
 
 it('answers every base by its schema, with the methods of a request', function (string $request): void {
     expect(fitsSchema($request, 'compose-request'))->toBeTrue();
     $file = (string) tempnam(sys_get_temp_dir(), 'lento');
     file_put_contents($file, $request);
-    expect(Artisan::call('lento:compose', ['request' => $file, '--json' => true]))->toBe(0)
-        ->and(fitsSchema(Artisan::output(), 'compose-answer'))->toBeTrue()
-        ->and(Artisan::call('lento:compose', ['request' => $file]))->toBe(0)
-        ->and(Artisan::output())->not->toContain('ingredients.')->not->toContain('steps.')->not->toContain('warnings.')->not->toMatch('/:[a-z]/');
+    expect(Artisan::call('lento:compose', ['request' => $file, '--json' => true]))
+        ->toBe(0)
+        ->and(fitsSchema(Artisan::output(), 'compose-answer'))
+        ->toBeTrue()
+        ->and(Artisan::call('lento:compose', ['request' => $file]))
+        ->toBe(0)
+        ->and(Artisan::output())
+        ->not->toContain('ingredients.')
+        ->not->toContain('steps.')
+        ->not->toContain('warnings.')
+        ->not->toMatch('/:[a-z]/');
     unlink($file);
-})->with(fn(): array => [
-    ...array_map(fn(Lento\Compose\Base $base): array => [sprintf('{"sauce": "%s", "yield": {"amount": 2}}', $base->value)], Lento\Compose\Base::cases()),
-    ['{"sauce": "espagnole", "yield": {"amount": 20}, "roux": {"place": "oven", "oven_c": 180, "flour": "gradually"}, "method": {"vegetables": "blended", "aromatics": "apart"}}'],
-    ['{"sauce": "veloute", "yield": {"amount": 2}, "simmer": {"reduce_percent": 50}, "liquid_salt_percent": 1.1, "roux": {"butter_browned": "yes"}, "method": {"finish": "liaison", "pepper": "none", "salt": "in-the-middle", "stirring": "constantly"}}'],
-    ['{"sauce": "bechamel", "yield": {"amount": 2}, "salt_percent": 0.5, "roux": {"white_cook_out": "long"}, "method": {"milk": "cold"}}'],
-]);
+})->with(
+    fn(): array => [
+        ...array_map(
+            fn(Lento\Compose\Base $base): array => [sprintf('{"sauce": "%s", "yield": {"amount": 2}}', $base->value)],
+            Lento\Compose\Base::cases(),
+        ),
+        [
+            '{"sauce": "espagnole", "yield": {"amount": 20}, "roux": {"place": "oven", "oven_c": 180, "flour": "gradually"}, '
+                . '"method": {"vegetables": "blended", "aromatics": "apart"}}',
+        ],
+        [
+            '{"sauce": "veloute", "yield": {"amount": 2}, "simmer": {"reduce_percent": 50}, "liquid_salt_percent": 1.1, "roux": '
+                . '{"butter_browned": "yes"}, "method": {"finish": "liaison", "pepper": "none", "salt": "in-the-middle", '
+                . '"stirring": "constantly"}}',
+        ],
+        [
+            '{"sauce": "bechamel", "yield": {"amount": 2}, "salt_percent": 0.5, "roux": {"white_cook_out": "long"}, "method": '
+                . '{"milk": "cold"}}',
+        ],
+    ],
+);

@@ -29,7 +29,11 @@ it('seeds a galley whose every page opens', function (): void {
     }
     get('/kitchen')->assertOk()->assertSee('28 cm stew pan')->assertSee('Stock from paste');
     get('/sauces')->assertOk()->assertSee('Gratin béchamel');
-    get('/log')->assertOk()->assertSee('Ines Vark')->assertSee('Petra Lund')->assertSeeInOrder(['Fish velouté', 'White béchamel', 'Espagnole', 'Chicken velouté']);
+    get('/log')
+        ->assertOk()
+        ->assertSee('Ines Vark')
+        ->assertSee('Petra Lund')
+        ->assertSeeInOrder(['Fish velouté', 'White béchamel', 'Espagnole', 'Chicken velouté']);
 });
 
 it('leaves the two pots that are on where the story has them', function (): void {
@@ -39,7 +43,12 @@ it('leaves the two pots that are on where the story has them', function (): void
 });
 
 it('lets a page load from its own address only', function (): void {
-    get('/log')->assertHeader('X-Content-Type-Options', 'nosniff')->assertHeader('Content-Security-Policy', "default-src 'self'; img-src 'self' data:; base-uri 'none'; form-action 'self'; frame-ancestors 'none'");
+    get('/log')
+        ->assertHeader('X-Content-Type-Options', 'nosniff')
+        ->assertHeader(
+            'Content-Security-Policy',
+            "default-src 'self'; img-src 'self' data:; base-uri 'none'; form-action 'self'; frame-ancestors 'none'",
+        );
 });
 
 it('keeps the promises of the plan, whatever the model learns later', function (): void {
@@ -53,9 +62,28 @@ it('keeps the promises of the plan, whatever the model learns later', function (
 it('puts its pots on anew the next day, while nobody has touched them', function (): void {
     travelTo(CarbonImmutable::parse('2026-11-24 17:00:30'));
     seed(DatabaseSeeder::class);
-    $pots = static fn(): array => Pot::query()->orderBy('id')->get()->map(static fn(Pot $pot): array => [$pot->started_at->format('m-d H:i:s'), $pot->finished_at?->format('m-d H:i:s'), $pot->course()->step()->kind, $pot->outcome])->all();
+    $pots = static fn(): array => Pot::query()
+        ->orderBy('id')
+        ->get()
+        ->map(
+            static fn(Pot $pot): array => [
+                $pot->started_at->format('m-d H:i:s'),
+                $pot->finished_at?->format('m-d H:i:s'),
+                $pot->course()->step()->kind,
+                $pot->outcome,
+            ],
+        )
+        ->all();
     $fresh = $pots();
-    $due = static fn(): array => Pot::query()->whereNull('finished_at')->orderBy('id')->get()->map(static fn(Pot $pot): int => (int) ($pot->course()->nextCall()?->at->getTimestamp() ?? 0) - CarbonImmutable::now()->startOfMinute()->getTimestamp())->all();
+    $due = static fn(): array => Pot::query()
+        ->whereNull('finished_at')
+        ->orderBy('id')
+        ->get()
+        ->map(
+            static fn(Pot $pot): int => (int) ($pot->course()->nextCall()?->at->getTimestamp() ?? 0)
+                - CarbonImmutable::now()->startOfMinute()->getTimestamp(),
+        )
+        ->all();
     $calls = $due();
     expect(Artisan::call('lento:demo'))->toBe(0)->and(Artisan::output())->toBe('')->and($pots())->toBe($fresh);
 
@@ -70,7 +98,15 @@ it('puts its pots on anew the next day, while nobody has touched them', function
 
     // One tap, and they are somebody's pots.
     $pot = Pot::query()->whereNull('finished_at')->firstOrFail();
-    DB::table('pot_events')->insert(['pot_id' => $pot->id, 'token' => 'a-tap', 'version' => 2, 'kind' => 'note', 'step' => 'simmer', 'at_ms' => CarbonImmutable::now()->getTimestampMs(), 'data' => '{"text":"mine"}']);
+    DB::table('pot_events')->insert([
+        'pot_id' => $pot->id,
+        'token' => 'a-tap',
+        'version' => 2,
+        'kind' => 'note',
+        'step' => 'simmer',
+        'at_ms' => CarbonImmutable::now()->getTimestampMs(),
+        'data' => '{"text":"mine"}',
+    ]);
     travelTo(CarbonImmutable::parse('2026-11-28 09:12:10'));
     Artisan::call('lento:demo');
     expect($pots())->toBe($anew);

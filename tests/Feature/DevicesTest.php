@@ -86,10 +86,19 @@ it('does not know a token that is none', function (string $token): void {
 it('reads the pot that stands where it stands', function (): void {
     $token = madeDevice();
     $pot = standing();
-    posted($token, [['id' => 'a', 'at' => ms(30), 'value' => 71.5], ['id' => 'b', 'at' => CarbonImmutable::now()->subSeconds(10)->toIso8601ZuluString(), 'value' => 82]])->assertOk()->assertExactJson(['kept' => ['a', 'b'], 'ignored' => []]);
-    get("/pots/{$pot->id}")->assertSee('probe 72 °C')->assertSee('probe 82 °C');
+    posted($token, [
+        ['id' => 'a', 'at' => ms(30), 'value' => 71.5],
+        ['id' => 'b', 'at' => CarbonImmutable::now()->subSeconds(10)->toIso8601ZuluString(), 'value' => 82],
+    ])
+        ->assertOk()
+        ->assertExactJson(['kept' => ['a', 'b'], 'ignored' => []]);
+    get("/pots/{$pot->id}")
+        ->assertSee('probe 72 °C')
+        ->assertSee('probe 82 °C');
     happens($pot, 'moved', ['choice' => 'bench']);
-    posted($token, [['id' => 'c', 'at' => ms(), 'value' => 60]])->assertOk()->assertJsonPath('ignored.0.why', 'no pot stands where it reads');
+    posted($token, [['id' => 'c', 'at' => ms(), 'value' => 60]])
+        ->assertOk()
+        ->assertJsonPath('ignored.0.why', 'no pot stands where it reads');
     get('/kitchen')->assertSee('one reading ignored: no pot stands where it reads');
 });
 
@@ -103,13 +112,24 @@ it('weighs with the pan on it', function (): void {
 it('takes what comes twice once, what comes late at its time, and a flood by one in ten seconds', function (): void {
     $token = madeDevice();
     $pot = standing();
-    $readings = [['id' => 'late', 'at' => ms(300), 'value' => 40], ['id' => 'a', 'at' => ms(60), 'value' => 70], ['id' => 'b', 'at' => ms(120), 'value' => 60]];
+    $readings = [
+        ['id' => 'late', 'at' => ms(300), 'value' => 40],
+        ['id' => 'a', 'at' => ms(60), 'value' => 70],
+        ['id' => 'b', 'at' => ms(120), 'value' => 60],
+    ];
     posted($token, $readings)->assertJsonPath('kept', ['late', 'b', 'a']);
     posted($token, $readings)->assertJsonPath('kept', [])->assertJsonPath('ignored.0.why', 'there is one for these ten seconds already');
     $flood = array_map(static fn(int $i): array => ['id' => "f{$i}", 'at' => ms(20) + 20 * $i, 'value' => 90], range(0, 249));
     $kept = posted($token, $flood)->assertOk()->json('kept');
-    expect(is_array($kept) ? count($kept) : 99)->toBeLessThanOrEqual(2)
-        ->and(array_map(static fn(ReadOff $event): float => round($event->reading->asTemperature()->inCelsius()), array_slice($pot->course()->all(ReadOff::class), 0, 3)))->toBe([40.0, 60.0, 70.0]);
+    expect(is_array($kept) ? count($kept) : 99)
+        ->toBeLessThanOrEqual(2)
+        ->and(
+            array_map(
+                static fn(ReadOff $event): float => round($event->reading->asTemperature()->inCelsius()),
+                array_slice($pot->course()->all(ReadOff::class), 0, 3),
+            ),
+        )
+        ->toBe([40.0, 60.0, 70.0]);
 });
 
 it('sets a clock right that is an hour off', function (int $off): void {
@@ -134,7 +154,12 @@ it('leaves nonsense out and says so', function (float $value, int $ago, string $
 it('refuses a malformed body with its field', function (string $body, string $field): void {
     $token = madeDevice();
     app()->forgetScopedInstances();
-    $answer = call('POST', '/api/v1/readings', server: ['HTTP_AUTHORIZATION' => 'Bearer ' . $token, 'CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body)->assertStatus(422);
+    $answer = call(
+        'POST',
+        '/api/v1/readings',
+        server: ['HTTP_AUTHORIZATION' => 'Bearer ' . $token, 'CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+        content: $body,
+    )->assertStatus(422);
     expect(array_keys((array) $answer->json('errors')))->toContain($field);
 })->with([
     ['', 'readings'],
@@ -162,7 +187,11 @@ it('stands in for a probe: a pot of the core, from cold to its simmer', function
 });
 
 it('posts like the real thing, and says when its token is not known', function (): void {
-    Http::fake(['*/api/v1/readings' => Http::sequence()->whenEmpty(Http::response(['kept' => ['x'], 'ignored' => [['id' => 'y', 'why' => 'too often']]]))]);
+    Http::fake([
+        '*/api/v1/readings' => Http::sequence()->whenEmpty(
+            Http::response(['kept' => ['x'], 'ignored' => [['id' => 'y', 'why' => 'too often']]]),
+        ),
+    ]);
     $stands = static fn(string $kind, array $options): int => Artisan::call('lento:device', ['kind' => $kind, ...$options]);
     expect($stands('probe', ['--token' => 'abc', '--past' => true, '--every' => '60']))->toBe(0)
         ->and(Artisan::output())->toContain('ignored: too often');
@@ -187,7 +216,10 @@ it('ignores what this pot cannot be, and the pot’s own page says so', function
     cookUntil($pot, StepKind::Simmer);
     travel(6)->minutes();
     $before = $pot->course()->events;
-    posted($token, [['id' => 'lifted', 'at' => ms(20), 'value' => 0.1], ['id' => 'ladle', 'at' => ms(), 'value' => 40]])->assertOk()->assertJsonPath('kept', [])->assertJsonPath('ignored.0.why', 'not what this pot can be now');
+    posted($token, [['id' => 'lifted', 'at' => ms(20), 'value' => 0.1], ['id' => 'ladle', 'at' => ms(), 'value' => 40]])
+        ->assertOk()
+        ->assertJsonPath('kept', [])
+        ->assertJsonPath('ignored.0.why', 'not what this pot can be now');
     expect($pot->course()->events)->toHaveCount(count($before));
     get("/pots/{$pot->id}")->assertOk()->assertSee('Blue: 2 readings ignored, the last: not what this pot can be now');
     // What is off in one pot is not said of the next.

@@ -18,45 +18,103 @@ function freshRequest(): void
 }
 
 it('shows the family as a tree one can walk', function (): void {
-    $page = get('/family/tree')->assertOk()->assertSeeInOrder(['Velouté', 'Supreme sauce', 'suprême', 'Ivory sauce', 'Béchamel', 'Espagnole', 'Demi-glace', 'Hunter’s sauce', 'chasseur', 'Onion and mustard sauce', 'Gherkin sauce'], false);
+    $page = get('/family/tree')
+        ->assertOk()
+        ->assertSeeInOrder(
+            [
+                'Velouté',
+                'Supreme sauce',
+                'suprême',
+                'Ivory sauce',
+                'Béchamel',
+                'Espagnole',
+                'Demi-glace',
+                'Hunter’s sauce',
+                'chasseur',
+                'Onion and mustard sauce',
+                'Gherkin sauce',
+            ],
+            false,
+        );
     foreach ([...array_keys(Catalogue::house()->derivatives()), ...array_column(Base::cases(), 'value')] as $id) {
         $page->assertSee("/family/{$id}\"", false);
     }
 });
 
 it('has a sheet, a story and two names for every sauce', function (string $id): void {
-    $page = get("/family/{$id}?litres=2")->assertOk()->assertDontSee('family.')->assertSee('allergens: ')->assertSee('Cook it');
-    expect(__("family.sauces.{$id}.story"))->toBeString()->not->toContain('family.')->and(__("family.sauces.{$id}.french"))->not->toContain('family.');
+    $page = get("/family/{$id}?litres=2")
+        ->assertOk()
+        ->assertDontSee('family.')
+        ->assertSee('allergens: ')
+        ->assertSee('Cook it');
+    expect(__("family.sauces.{$id}.story"))
+        ->toBeString()
+        ->not->toContain('family.')
+        ->and(__("family.sauces.{$id}.french"))
+        ->not->toContain('family.');
     if (Base::tryFrom($id) === null) {
         $page->assertSee('The order of it')->assertSee('Ladle in')->assertSee('risk of curdling')->assertSee('2.00 l');
     }
 })->with([...array_keys(Catalogue::house()->derivatives()), ...array_column(Base::cases(), 'value')]);
 
 it('works one out for the litres and the stock typed', function (): void {
-    get('/family/white-wine?litres=3,5&liquid=shellfish-stock')->assertOk()->assertSee('3.50 l')->assertSee('shellfish velouté')->assertSee('crustaceans')->assertSeeInOrder(['Boil 0.67 l white wine down by 50 %', 'Ladle in', 'Stir in', 'Off the boil']);
-    get('/family/white-wine?litres=nothing')->assertStatus(422)->assertSee('Litres: write a number from 0.05 to 150 l')->assertSee('value="nothing"', false);
+    get('/family/white-wine?litres=3,5&liquid=shellfish-stock')
+        ->assertOk()
+        ->assertSee('3.50 l')
+        ->assertSee('shellfish velouté')
+        ->assertSee('crustaceans')
+        ->assertSeeInOrder(['Boil 0.67 l white wine down by 50 %', 'Ladle in', 'Stir in', 'Off the boil']);
+    get('/family/white-wine?litres=nothing')
+        ->assertStatus(422)
+        ->assertSee('Litres: write a number from 0.05 to 150 l')
+        ->assertSee('value="nothing"', false);
     get('/family/white-wine?liquid=brown-stock')->assertOk()->assertSee('fish velouté');
     get('/family/custard')->assertNotFound();
     get('/family/bechamel', ['HX-Request-Type' => 'partial'])->assertOk()->assertDontSee('<html', false);
 });
 
 it('walks up and down', function (): void {
-    get('/family/onion-mustard')->assertOk()->assertSee('/family/espagnole"', false)->assertSee('/family/demi-glace"', false)->assertSee('/family/gherkin"', false);
+    get('/family/onion-mustard')
+        ->assertOk()
+        ->assertSee('/family/espagnole"', false)
+        ->assertSee('/family/demi-glace"', false)
+        ->assertSee('/family/gherkin"', false);
 });
 
 it('keeps a kitchen’s own, worked out like any other, with what it changed beside the house’s', function (): void {
-    post('/family/aurore/own', ['name' => 'Marigold pink', 'story' => 'For the cod.', 'class' => 'pouring', 'amounts' => ['butter' => '60', 'tomato-puree' => '120'], 'more' => '12', 'more_what' => 'parsley'])->assertRedirect('/family/own-sauce-1');
+    post('/family/aurore/own', [
+        'name' => 'Marigold pink',
+        'story' => 'For the cod.',
+        'class' => 'pouring',
+        'amounts' => ['butter' => '60', 'tomato-puree' => '120'],
+        'more' => '12',
+        'more_what' => 'parsley',
+    ])->assertRedirect('/family/own-sauce-1');
     freshRequest();
-    get('/family/own-sauce-1')->assertOk()->assertSee('Marigold pink')->assertSee('For the cod.')->assertSee('began as Tomato and butter sauce')->assertSee('pouring, 4')->assertSee('g parsley')->assertSee('house 40');
+    get('/family/own-sauce-1')
+        ->assertOk()
+        ->assertSee('Marigold pink')
+        ->assertSee('For the cod.')
+        ->assertSee('began as Tomato and butter sauce')
+        ->assertSee('pouring, 4')
+        ->assertSee('g parsley')
+        ->assertSee('house 40');
     get('/family/tree')->assertSee('Marigold pink');
     // An own sauce may begin another, and be wished for.
-    post('/family/own-sauce-1/own', ['name' => 'Marigold rose', 'amounts' => ['butter' => '70'], 'extra' => ['parsley' => '14']])->assertRedirect('/family/own-sauce-1');
+    post('/family/own-sauce-1/own', [
+        'name' => 'Marigold rose',
+        'amounts' => ['butter' => '70'],
+        'extra' => ['parsley' => '14'],
+    ])->assertRedirect('/family/own-sauce-1');
     freshRequest();
     get('/family/own-sauce-1')->assertSee('Marigold rose')->assertSee('value="14"', false);
     expect(OwnDerivative::query()->count())->toBe(1);
     post('/family/own-sauce-1/cook', ['litres' => '2', 'liquid' => 'fish-stock']);
     freshRequest();
-    get('/services/' . Service::query()->latest('id')->firstOrFail()->id)->assertOk()->assertSee('Marigold rose')->assertSee('Put on the fish velouté');
+    get('/services/' . Service::query()->latest('id')->firstOrFail()->id)
+        ->assertOk()
+        ->assertSee('Marigold rose')
+        ->assertSee('Put on the fish velouté');
     post('/family/own-sauce-1/remove')->assertRedirect('/family/tree');
     freshRequest();
     get('/family/own-sauce-1')->assertNotFound();
@@ -64,9 +122,16 @@ it('keeps a kitchen’s own, worked out like any other, with what it changed bes
 });
 
 it('begins one from a base as well, by what is stirred in', function (): void {
-    post('/family/bechamel/own', ['name' => 'Herb milk', 'more' => '20', 'more_what' => 'chervil', 'class' => 'pouring'])->assertRedirect('/family/own-sauce-1');
+    post('/family/bechamel/own', ['name' => 'Herb milk', 'more' => '20', 'more_what' => 'chervil', 'class' => 'pouring'])->assertRedirect(
+        '/family/own-sauce-1',
+    );
     freshRequest();
-    get('/family/own-sauce-1')->assertOk()->assertSee('Herb milk')->assertSee('began as Béchamel')->assertSee('g chervil')->assertSee('pouring, 4');
+    get('/family/own-sauce-1')
+        ->assertOk()
+        ->assertSee('Herb milk')
+        ->assertSee('began as Béchamel')
+        ->assertSee('g chervil')
+        ->assertSee('pouring, 4');
     post('/family/bechamel/own', ['name' => 'Nothing new'])->assertSessionHasErrors('more_what');
     post('/family/custard/own', ['name' => 'x'])->assertNotFound();
     post('/family/own-sauce-1/own', ['name' => 'Herb milk', 'extra' => ['chervil' => '0']])->assertRedirect();
@@ -78,7 +143,12 @@ it('begins one from a base as well, by what is stirred in', function (): void {
 it('refuses an own sauce that cannot be, at its field, and loses nothing', function (array $typed, string $field, string $says): void {
     $answer = post('/family/aurore/own', ['name' => 'Ours', ...$typed]);
     $answer->assertRedirect()->assertSessionHasErrors([$field]);
-    expect(session('_old_input'))->toHaveKeys(array_keys($typed))->and(session('errors')?->first($field))->toContain($says)->and(OwnDerivative::query()->count())->toBe(0);
+    expect(session('_old_input'))
+        ->toHaveKeys(array_keys($typed))
+        ->and(session('errors')?->first($field))
+        ->toContain($says)
+        ->and(OwnDerivative::query()->count())
+        ->toBe(0);
 })->with([
     'no name' => [['name' => ''], 'name', 'missing'],
     'a long name' => [['name' => str_repeat('x', 61)], 'name', '60'],
@@ -90,27 +160,61 @@ it('refuses an own sauce that cannot be, at its field, and loses nothing', funct
 
 it('leaves out an own sauce whose changes make no sense any more', function (): void {
     OwnDerivative::query()->create(['name' => 'Lost', 'based_on' => 'gone', 'changes' => []]);
-    OwnDerivative::query()->create(['name' => 'Broken', 'based_on' => 'aurore', 'changes' => ['amounts' => 'saffron:3', 'more' => 'unobtainium:3']]);
+    OwnDerivative::query()->create([
+        'name' => 'Broken',
+        'based_on' => 'aurore',
+        'changes' => ['amounts' => 'saffron:3', 'more' => 'unobtainium:3'],
+    ]);
     get('/family/tree')->assertOk()->assertDontSee('Lost')->assertDontSee('Broken');
     get('/family/own-sauce-2')->assertNotFound();
 });
 
 it('says what a base can become, and what runs out first', function (): void {
-    get('/family/have?base=veloute&liquid=fish-stock&litres=3')->assertOk()->assertSee('Tomato and butter sauce')->assertSee('White wine sauce')->assertDontSee('Supreme sauce')->assertSee('all of it');
-    get('/family/have?base=veloute&liquid=fish-stock&litres=3&short[double-cream]=150')->assertOk()->assertSee('as far as the double cream goes')->assertSee('double cream, ml')->assertSee('egg yolks, pieces')->assertSeeInOrder(['White wine sauce', '1.31 l', 'as far as']);
+    get('/family/have?base=veloute&liquid=fish-stock&litres=3')
+        ->assertOk()
+        ->assertSee('Tomato and butter sauce')
+        ->assertSee('White wine sauce')
+        ->assertDontSee('Supreme sauce')
+        ->assertSee('all of it');
+    get('/family/have?base=veloute&liquid=fish-stock&litres=3&short[double-cream]=150')
+        ->assertOk()
+        ->assertSee('as far as the double cream goes')
+        ->assertSee('double cream, ml')
+        ->assertSee('egg yolks, pieces')
+        ->assertSeeInOrder(['White wine sauce', '1.31 l', 'as far as']);
     get('/family/have?base=demi-glace&litres=2')->assertOk()->assertSee('Hunter’s sauce');
 });
 
 it('splits a base among wishes', function (): void {
-    get('/family/have?base=veloute&liquid=fish-stock&litres=2&wish[aurore]=2&wish[white-wine]=3')->assertOk()->assertSee('The best split')->assertSee('% of what was wished')->assertSee('the fish velouté ran out');
-    get('/family/have?base=veloute&liquid=fish-stock&litres=5&wish[aurore]=2')->assertOk()->assertSee('2.00 l: all that was wished')->assertSee('are left over');
-    get('/family/have?base=veloute&liquid=fish-stock&litres=3&short[double-cream]=0&wish[white-wine]=1&wish[aurore]=1')->assertOk()->assertSee('nothing')->assertSee('double cream ran out');
+    get('/family/have?base=veloute&liquid=fish-stock&litres=2&wish[aurore]=2&wish[white-wine]=3')
+        ->assertOk()
+        ->assertSee('The best split')
+        ->assertSee('% of what was wished')
+        ->assertSee('the fish velouté ran out');
+    get('/family/have?base=veloute&liquid=fish-stock&litres=5&wish[aurore]=2')
+        ->assertOk()
+        ->assertSee('2.00 l: all that was wished')
+        ->assertSee('are left over');
+    get('/family/have?base=veloute&liquid=fish-stock&litres=3&short[double-cream]=0&wish[white-wine]=1&wish[aurore]=1')
+        ->assertOk()
+        ->assertSee('nothing')
+        ->assertSee('double cream ran out');
 });
 
 it('keeps what was wished for while another field is wrong, or another base is asked about', function (): void {
-    get('/family/have?base=veloute&liquid=fish-stock&litres=900&wish[aurore]=2')->assertStatus(422)->assertSee('name="wish[aurore]" value="2"', false);
-    get('/family/have?base=bechamel&litres=3&wish[aurore]=2&short[white-wine]=80')->assertOk()->assertSee('name="wish[aurore]" value="2"', false)->assertSee('name="short[white-wine]" value="80"', false);
-    expect(substr_count((string) get('/family/have?base=veloute&liquid=fish-stock&litres=3&wish[aurore]=2')->getContent(), 'name="wish[aurore]"'))->toBe(1);
+    get('/family/have?base=veloute&liquid=fish-stock&litres=900&wish[aurore]=2')
+        ->assertStatus(422)
+        ->assertSee('name="wish[aurore]" value="2"', false);
+    get('/family/have?base=bechamel&litres=3&wish[aurore]=2&short[white-wine]=80')
+        ->assertOk()
+        ->assertSee('name="wish[aurore]" value="2"', false)
+        ->assertSee('name="short[white-wine]" value="80"', false);
+    expect(
+        substr_count(
+            (string) get('/family/have?base=veloute&liquid=fish-stock&litres=3&wish[aurore]=2')->getContent(),
+            'name="wish[aurore]"',
+        ),
+    )->toBe(1);
 });
 
 it('refuses what is no number there, at its field', function (string $query, string $says): void {
@@ -123,4 +227,13 @@ it('refuses what is no number there, at its field', function (string $query, str
 
 it('survives any address', function (string $query): void {
     expect(get('/family/have?' . $query)->status())->toBeIn([200, 422]);
-})->with(['base[]=x', 'base=custard', 'litres[]=3', 'short=x&wish=y', 'short[%00]=3&wish[../..]=2', 'litres=0.05', 'litres=150&base=bechamel', 'base=demi-glace&liquid=own-99&litres=1']);
+})->with([
+    'base[]=x',
+    'base=custard',
+    'litres[]=3',
+    'short=x&wish=y',
+    'short[%00]=3&wish[../..]=2',
+    'litres=0.05',
+    'litres=150&base=bechamel',
+    'base=demi-glace&liquid=own-99&litres=1',
+]);

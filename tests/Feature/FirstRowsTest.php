@@ -60,7 +60,10 @@ it('carries every pot and every event of the first version over', function (): v
         ->and(DB::select('pragma foreign_key_check'))->toBe([]);
     foreach ($first['pots'] as $row) {
         $pot = Pot::query()->where('id', $row['id'])->firstOrFail();
-        $tokens = array_column(array_filter($first['pot_events'], static fn(array $event): bool => $event['pot_id'] === $row['id']), 'token');
+        $tokens = array_column(
+            array_filter($first['pot_events'], static fn(array $event): bool => $event['pot_id'] === $row['id']),
+            'token',
+        );
         $known = array_map(static fn($event): string => $event->id, $pot->course()->events);
         expect($pot->name)->toBe($row['name'])->and($pot->cook)->toBe($row['cook'])
             ->and($pot->finished_at?->format('Y-m-d H:i:s.v'))->toBe($row['finished_at'])
@@ -83,13 +86,28 @@ it('knows what each pot of the first version was', function (): void {
     expect($made->course()->step()->kind)->toBe(StepKind::StirIn)->and($made->plan->steps[1]->said?->title)->not->toBe('');
     get('/pots/7')->assertOk()->assertSee('probe 78 °C')->assertSee('smooth');
     // All that one pot can say is told as it was.
-    get('/log/9')->assertOk()->assertSeeInOrder(['Ines Vark has it', 'heat to 3, brisk', 'depth 45 mm', 'topped up 0.20 l', 'too thin: boiling down', 'the rescue: worked', 'tasted: needs salt', '20 g flour as beurre manié', 'in: 72 g egg yolks', 'held hot']);
+    get('/log/9')
+        ->assertOk()
+        ->assertSeeInOrder([
+            'Ines Vark has it',
+            'heat to 3, brisk',
+            'depth 45 mm',
+            'topped up 0.20 l',
+            'too thin: boiling down',
+            'the rescue: worked',
+            'tasted: needs salt',
+            '20 g flour as beurre manié',
+            'in: 72 g egg yolks',
+            'held hot',
+        ]);
     get('/log/10')->assertOk()->assertSee('taken off unfinished');
 });
 
 it('takes in a log file of the first version, and twice counts once', function (): void {
     $file = (string) file_get_contents(__DIR__ . '/Kept/first-log.json');
-    $take = static fn() => post('/log/files', ['file' => UploadedFile::fake()->createWithContent('log.json', $file)])->assertSessionHasNoErrors();
+    $take = static fn() => post('/log/files', [
+        'file' => UploadedFile::fake()->createWithContent('log.json', $file),
+    ])->assertSessionHasNoErrors();
     $take();
     app()->forgetScopedInstances();
     $take()->assertSessionHas('taken');

@@ -14,8 +14,48 @@ use function Pest\Laravel\withHeaders;
  */
 function afterTyping(array $typed): ComposeFields
 {
-    $shown = ['sauce' => 'veloute', 'liquid' => 'chicken-stock', 'given' => 'litres', 'amount' => '2', 'covers' => '36', 'each' => '55', 'stock' => '1.93', 'stock_unit' => 'l', 'have_fat' => '140', 'have_fat_unit' => 'g', 'have_flour' => '140', 'have_roux' => '241', 'pan' => '', 'diameter' => '240', 'height' => '140', 'minutes' => '30', 'reduce' => '', 'level' => 'bare', 'thickness' => '58', 'rung' => 'coating'];
-    $seen = array_intersect_key($shown, array_flip(['sauce', 'liquid', 'amount', 'covers', 'each', 'stock', 'have_fat', 'have_flour', 'have_roux', 'pan', 'diameter', 'height', 'minutes', 'reduce', 'rung']));
+    $shown = [
+        'sauce' => 'veloute',
+        'liquid' => 'chicken-stock',
+        'given' => 'litres',
+        'amount' => '2',
+        'covers' => '36',
+        'each' => '55',
+        'stock' => '1.93',
+        'stock_unit' => 'l',
+        'have_fat' => '140',
+        'have_fat_unit' => 'g',
+        'have_flour' => '140',
+        'have_roux' => '241',
+        'pan' => '',
+        'diameter' => '240',
+        'height' => '140',
+        'minutes' => '30',
+        'reduce' => '',
+        'level' => 'bare',
+        'thickness' => '58',
+        'rung' => 'coating',
+    ];
+    $seen = array_intersect_key(
+        $shown,
+        array_flip([
+            'sauce',
+            'liquid',
+            'amount',
+            'covers',
+            'each',
+            'stock',
+            'have_fat',
+            'have_flour',
+            'have_roux',
+            'pan',
+            'diameter',
+            'height',
+            'minutes',
+            'reduce',
+            'rung',
+        ]),
+    );
 
     return ComposeFields::from([...$shown, 'seen' => $seen, ...$typed]);
 }
@@ -42,14 +82,22 @@ it('takes the number that was touched for the given one', function (array $typed
 ]);
 
 it('drops what no longer holds', function (): void {
-    expect(afterTyping(['reduce' => '50'])->fields['minutes'])->toBe('')
-        ->and(afterTyping(['reduce' => '50'])->fields['level'])->toBe('')
-        ->and(afterTyping(['minutes' => '40', 'reduce' => ''])->fields['minutes'])->toBe('40')
-        ->and(afterTyping(['pan' => '3'])->fields['diameter'])->toBe('')
-        ->and(afterTyping(['diameter' => '260', 'pan' => ''])->fields['pan'])->toBe('')
-        ->and(afterTyping(['liquid' => 'fish-stock', 'liquid_salt' => '1'])->fields['liquid_salt'])->toBe('')
-        ->and(afterTyping(['sauce' => 'demi-glace', 'given' => 'fat'])->given())->toBe('litres')
-        ->and(afterTyping(['part' => ['onion' => '60', 'clove' => '', 'x y' => '1', 'nutmeg' => ['a']]])->fields['parts'])->toBe('onion:60 xy:1');
+    expect(afterTyping(['reduce' => '50'])->fields['minutes'])
+        ->toBe('')
+        ->and(afterTyping(['reduce' => '50'])->fields['level'])
+        ->toBe('')
+        ->and(afterTyping(['minutes' => '40', 'reduce' => ''])->fields['minutes'])
+        ->toBe('40')
+        ->and(afterTyping(['pan' => '3'])->fields['diameter'])
+        ->toBe('')
+        ->and(afterTyping(['diameter' => '260', 'pan' => ''])->fields['pan'])
+        ->toBe('')
+        ->and(afterTyping(['liquid' => 'fish-stock', 'liquid_salt' => '1'])->fields['liquid_salt'])
+        ->toBe('')
+        ->and(afterTyping(['sauce' => 'demi-glace', 'given' => 'fat'])->given())
+        ->toBe('litres')
+        ->and(afterTyping(['part' => ['onion' => '60', 'clove' => '', 'x y' => '1', 'nutmeg' => ['a']]])->fields['parts'])
+        ->toBe('onion:60 xy:1');
 });
 
 it('answers every base, by anything that can be given', function (string $query, string $heading): void {
@@ -90,7 +138,15 @@ it('says at the field what cannot be', function (string $query, string $says): v
 
 it('sends the whole sheet after the answer, for the same question', function (): void {
     $partial = ['HX-Request' => 'true', 'HX-Request-Type' => 'partial'];
-    withHeaders($partial)->get('/compose?sauce=veloute&amount=2')->assertOk()->assertHeader('HX-Trigger', 'sheet')->assertDontSee('Order of work');
-    withHeaders($partial)->get('/compose/whole?sauce=veloute&amount=2')->assertOk()->assertSee('Order of work')->assertDontSee('Weigh out</h2>', false);
+    withHeaders($partial)
+        ->get('/compose?sauce=veloute&amount=2')
+        ->assertOk()
+        ->assertHeader('HX-Trigger', 'sheet')
+        ->assertDontSee('Order of work');
+    withHeaders($partial)
+        ->get('/compose/whole?sauce=veloute&amount=2')
+        ->assertOk()
+        ->assertSee('Order of work')
+        ->assertDontSee('Weigh out</h2>', false);
     withHeaders($partial)->get('/compose/whole?sauce=veloute&amount=0')->assertNoContent();
 });

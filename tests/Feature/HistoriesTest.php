@@ -48,7 +48,8 @@ function drawnTap(Randomizer $random, StepKind $kind): array
 }
 
 /**
- * A pot's life as its taps: through its steps, with something done at most of them, something taken back, gone back over, closed, reopened, closed.
+ * A pot's life as its taps: through its steps, with something done at most of them, something taken back, gone back over, closed, reopened,
+ * closed.
  *
  * @return list<array<string, mixed>>
  */
@@ -127,7 +128,14 @@ function twins(string $question, int $many): array
 it('makes the same pot of the same taps, one by one, as one batch, twice, or in any order', function (string $question, int $seed): void {
     [$single, $batch, $twice, $shuffled] = twins($question, 4);
     $taps = drawnHistory($single, $seed);
-    $of = static fn(Pot $pot): array => array_map(static fn(array $tap): array => [...$tap, 'token' => "{$pot->id}~{$tap['token']}", ...(isset($tap['undoes']) ? ['undoes' => "{$pot->id}~{$tap['undoes']}"] : [])], $taps);
+    $of = static fn(Pot $pot): array => array_map(
+        static fn(array $tap): array => [
+            ...$tap,
+            'token' => "{$pot->id}~{$tap['token']}",
+            ...isset($tap['undoes']) ? ['undoes' => "{$pot->id}~{$tap['undoes']}"] : [],
+        ],
+        $taps,
+    );
     travelTo(CarbonImmutable::parse(HISTORY_BEGINS)->addHours(20));
 
     foreach ($of($single) as $tap) {
@@ -155,10 +163,23 @@ it('closes a pot by one batch of all its taps, with its outcome and its lesson',
     $taps = [];
     foreach (array_slice($pot->plan->steps, 0, -1) as $step) {
         foreach ($step->additions as $addition) {
-            $taps[] = ['token' => 'c' . count($taps), 'kind' => 'poured', 'step' => $step->id, 'at' => $ms += 20_000, 'pour' => $addition->id];
+            $taps[] = [
+                'token' => 'c' . count($taps),
+                'kind' => 'poured',
+                'step' => $step->id,
+                'at' => ($ms += 20_000),
+                'pour' => $addition->id,
+            ];
         }
         if ($step->kind === StepKind::Simmer) {
-            $taps[] = ['token' => 'c' . count($taps), 'kind' => 'read', 'step' => $step->id, 'at' => $ms += 1_700_000, 'choice' => 'depth', 'depth' => '40'];
+            $taps[] = [
+                'token' => 'c' . count($taps),
+                'kind' => 'read',
+                'step' => $step->id,
+                'at' => ($ms += 1_700_000),
+                'choice' => 'depth',
+                'depth' => '40',
+            ];
         }
         $taps[] = ['token' => 'c' . count($taps), 'kind' => 'done', 'step' => $step->id, 'at' => $ms += 100_000];
     }
@@ -175,17 +196,34 @@ it('rebuilds what follows from the events, and says what differed', function ():
     [$pot, $other] = twins('sauce=veloute&liquid=chicken-stock&amount=2&diameter=240&height=140', 2);
     $taps = array_filter(drawnHistory($pot, 3), static fn(array $tap): bool => $tap['kind'] !== 'taken-off');
     travelTo(CarbonImmutable::parse(HISTORY_BEGINS)->addHours(20));
-    sent($pot, [...array_values($taps), ['token' => 'end', 'kind' => 'finished', 'step' => 'finish', 'at' => CarbonImmutable::now()->getTimestampMs(), 'volume' => '1.9', 'spoon' => 'coats']]);
+    sent($pot, [
+        ...array_values($taps),
+        [
+            'token' => 'end',
+            'kind' => 'finished',
+            'step' => 'finish',
+            'at' => CarbonImmutable::now()->getTimestampMs(),
+            'volume' => '1.9',
+            'spoon' => 'coats',
+        ],
+    ]);
     $before = (array) DB::table('pots')->find($pot->id);
     expect(Artisan::call('lento:rebuild'))->toBe(0)->and(Artisan::output())->toBe("2 pots, 0 changed\n");
 
     DB::table('pots')->where('id', $pot->id)->update(['finished_at' => null, 'outcome' => null, 'lesson' => null]);
     DB::table('pots')->where('id', $other->id)->update(['finished_at' => '2026-11-24 16:00:00.000', 'given_up' => 1]);
     Artisan::call('lento:rebuild', ['--dry-run' => true]);
-    expect($said = Artisan::output())->toContain('2 pots, 2 would change')->toContain("pot {$pot->id}, Chicken velouté: finished_at was null")->toContain('given_up was true, is false')
-        ->and($other->refresh()->given_up)->toBeTrue();
+    expect($said = Artisan::output())
+        ->toContain('2 pots, 2 would change')
+        ->toContain("pot {$pot->id}, Chicken velouté: finished_at was null")
+        ->toContain('given_up was true, is false')
+        ->and($other->refresh()->given_up)
+        ->toBeTrue();
     Artisan::call('lento:rebuild');
-    expect(str_replace('changed', 'would change', Artisan::output()))->toBe($said)
-        ->and(array_diff_key((array) DB::table('pots')->find($pot->id), ['updated_at' => 0]))->toBe(array_diff_key($before, ['updated_at' => 0]))
-        ->and($other->refresh()->finished_at)->toBeNull();
+    expect(str_replace('changed', 'would change', Artisan::output()))
+        ->toBe($said)
+        ->and(array_diff_key((array) DB::table('pots')->find($pot->id), ['updated_at' => 0]))
+        ->toBe(array_diff_key($before, ['updated_at' => 0]))
+        ->and($other->refresh()->finished_at)
+        ->toBeNull();
 });

@@ -25,52 +25,141 @@ function loadedKitchen(): Kitchen
 }
 
 it('keeps a pan as it was measured, changes it, and takes it away', function (): void {
-    post('/kitchen/pans', ['name' => 'Old copper', 'diameter_mm' => '220', 'height_mm' => '110,5', 'mass_g' => '', 'base' => 'thick'])->assertRedirect('/kitchen#pans');
+    post('/kitchen/pans', [
+        'name' => 'Old copper',
+        'diameter_mm' => '220',
+        'height_mm' => '110,5',
+        'mass_g' => '',
+        'base' => 'thick',
+    ])->assertRedirect('/kitchen#pans');
     $pan = Pan::query()->sole();
-    expect([$pan->name, $pan->diameter_mm, $pan->height_mm, $pan->mass_g, $pan->base])->toBe(['Old copper', 220, 111, null, PanBase::Thick]);
-    post('/kitchen/pans', ['id' => (string) $pan->id, 'name' => 'Old copper', 'diameter_mm' => '220', 'height_mm' => '120', 'mass_g' => '1800', 'base' => 'thin'])->assertRedirect();
-    expect(Pan::query()->sole()->mass_g)->toBe(1800)
-        ->and(loadedKitchen()->firstPan()?->measured()->mass()->inGrams())->toEqualWithDelta(1800.0, 1e-9);
-    get('/compose?sauce=veloute&amount=2&pan=' . $pan->id)->assertOk()->assertSee('Old copper')->assertSee('value="220"', false);
+    expect([$pan->name, $pan->diameter_mm, $pan->height_mm, $pan->mass_g, $pan->base])->toBe([
+        'Old copper',
+        220,
+        111,
+        null,
+        PanBase::Thick,
+    ]);
+    post('/kitchen/pans', [
+        'id' => (string) $pan->id,
+        'name' => 'Old copper',
+        'diameter_mm' => '220',
+        'height_mm' => '120',
+        'mass_g' => '1800',
+        'base' => 'thin',
+    ])->assertRedirect();
+    expect(Pan::query()->sole()->mass_g)
+        ->toBe(1800)
+        ->and(loadedKitchen()->firstPan()?->measured()->mass()->inGrams())
+        ->toEqualWithDelta(1800.0, 1e-9);
+    get('/compose?sauce=veloute&amount=2&pan=' . $pan->id)
+        ->assertOk()
+        ->assertSee('Old copper')
+        ->assertSee('value="220"', false);
     get('/compose')->assertRedirectContains('pan=' . $pan->id);
     post("/kitchen/pans/{$pan->id}/remove")->assertRedirect();
     expect(Pan::query()->count())->toBe(0);
     get('/compose?sauce=veloute&amount=2&pan=' . $pan->id)->assertOk();
 });
 
-it('says at the field what a wrong number should be, and loses nothing that was typed', function (string $section, array $typed, string $field, string $says): void {
-    post('/kitchen/' . $section, $typed)->assertRedirect('/kitchen#' . $section)->assertSessionHasErrors([$field => $says]);
+it('says at the field what a wrong number should be, and loses nothing that was typed', function (
+    string $section,
+    array $typed,
+    string $field,
+    string $says,
+): void {
+    post('/kitchen/' . $section, $typed)
+        ->assertRedirect('/kitchen#' . $section)
+        ->assertSessionHasErrors([$field => $says]);
     get('/kitchen')->assertOk()->assertSee($says)->assertSee('Kept name');
     expect(Pan::query()->count() + Hob::query()->count() + LarderEntry::query()->count())->toBe(0);
 })->with([
-    ['pans', ['name' => 'Kept name', 'diameter_mm' => '22', 'height_mm' => '110', 'base' => 'medium'], 'diameter_mm', 'Width: write a number from 50 to 1200 mm.'],
-    ['pans', ['name' => 'Kept name', 'diameter_mm' => 'wide', 'height_mm' => '110', 'base' => 'medium'], 'diameter_mm', 'Width: write a number from 50 to 1200 mm.'],
-    ['pans', ['name' => 'Kept name', 'diameter_mm' => '220', 'height_mm' => '110', 'mass_g' => '5', 'base' => 'medium'], 'mass_g', 'Weight: write a number from 100 to 100000 g.'],
-    ['hobs', ['name' => 'Kept name', 'kind' => 'gas', 'power_w' => '9', 'levels' => '5'], 'power_w', 'Power: write a number from 100 to 50000 W.'],
-    ['hobs', ['name' => 'Kept name', 'kind' => 'gas', 'power_w' => '2000', 'levels' => '0'], 'levels', 'Settings on the knob: write a number from 1 to 20.'],
-    ['larder', ['name' => 'Kept name', 'like' => 'chicken-stock', 'salt_percent' => '50'], 'salt_percent', 'Salt: write a number from 0 to 5 %.'],
-    ['settings', ['name' => 'Kept name', 'measures' => 'us', 'degrees' => 'f', 'preset' => 'uk-guidance', 'currency' => '$', 'altitude' => '9000'], 'altitude', 'Height above the sea: write a number from 0 to 5500 m.'],
+    [
+        'pans',
+        ['name' => 'Kept name', 'diameter_mm' => '22', 'height_mm' => '110', 'base' => 'medium'],
+        'diameter_mm',
+        'Width: write a number from 50 to 1200 mm.',
+    ],
+    [
+        'pans',
+        ['name' => 'Kept name', 'diameter_mm' => 'wide', 'height_mm' => '110', 'base' => 'medium'],
+        'diameter_mm',
+        'Width: write a number from 50 to 1200 mm.',
+    ],
+    [
+        'pans',
+        ['name' => 'Kept name', 'diameter_mm' => '220', 'height_mm' => '110', 'mass_g' => '5', 'base' => 'medium'],
+        'mass_g',
+        'Weight: write a number from 100 to 100000 g.',
+    ],
+    [
+        'hobs',
+        ['name' => 'Kept name', 'kind' => 'gas', 'power_w' => '9', 'levels' => '5'],
+        'power_w',
+        'Power: write a number from 100 to 50000 W.',
+    ],
+    [
+        'hobs',
+        ['name' => 'Kept name', 'kind' => 'gas', 'power_w' => '2000', 'levels' => '0'],
+        'levels',
+        'Settings on the knob: write a number from 1 to 20.',
+    ],
+    [
+        'larder',
+        ['name' => 'Kept name', 'like' => 'chicken-stock', 'salt_percent' => '50'],
+        'salt_percent',
+        'Salt: write a number from 0 to 5 %.',
+    ],
+    [
+        'settings',
+        ['name' => 'Kept name', 'measures' => 'us', 'degrees' => 'f', 'preset' => 'uk-guidance', 'currency' => '$', 'altitude' => '9000'],
+        'altitude',
+        'Height above the sea: write a number from 0 to 5500 m.',
+    ],
 ]);
 
 it('answers nonsense with a message, never with a fault of its own', function (string $section, array $typed): void {
     expect(post('/kitchen/' . $section, $typed)->getStatusCode())->toBeIn([302, 404]);
 })->with([
-    ['pans', []], ['pans', ['name' => ['a'], 'diameter_mm' => ['b']]], ['hobs', ['kind' => 'steam']], ['larder', ['like' => 'gold']], ['larder', ['like' => ['x']]],
-    ['settings', ['preset' => 'none']], ['schools', ['ratio' => '9']], ['formulas', ['base' => 'custard']], ['formulas', ['base' => 'veloute', 'part' => 'x']], ['cellar', []],
+    ['pans', []],
+    ['pans', ['name' => ['a'], 'diameter_mm' => ['b']]],
+    ['hobs', ['kind' => 'steam']],
+    ['larder', ['like' => 'gold']],
+    ['larder', ['like' => ['x']]],
+    ['settings', ['preset' => 'none']],
+    ['schools', ['ratio' => '9']],
+    ['formulas', ['base' => 'custard']],
+    ['formulas', ['base' => 'veloute', 'part' => 'x']],
+    ['cellar', []],
 ]);
 
 it('knows its rings by plate and knob', function (): void {
     post('/kitchen/hobs', ['name' => 'Back gas', 'kind' => 'gas', 'power_w' => '2000', 'levels' => '6'])->assertRedirect();
     $ring = loadedKitchen()->firstHob();
-    expect($ring?->kind)->toBe(HobKind::Gas)->and($ring?->setting(HobHeat::Low))->toBe(1)->and($ring?->setting(HobHeat::Medium))->toBe(4)->and($ring?->setting(HobHeat::High))->toBe(6);
+    expect($ring?->kind)
+        ->toBe(HobKind::Gas)
+        ->and($ring?->setting(HobHeat::Low))
+        ->toBe(1)
+        ->and($ring?->setting(HobHeat::Medium))
+        ->toBe(4)
+        ->and($ring?->setting(HobHeat::High))
+        ->toBe(6);
     // 800 W into 452 cm2: no more than medium-high.
-    get('/compose?sauce=veloute&amount=2&diameter=240&height=140&heat=high')->assertOk()->assertSee('This ring gives no more into so wide a pan: reckoned with medium-high heat.')->assertSee('ring at 5 of 6');
+    get('/compose?sauce=veloute&amount=2&diameter=240&height=140&heat=high')
+        ->assertOk()
+        ->assertSee('This ring gives no more into so wide a pan: reckoned with medium-high heat.')
+        ->assertSee('ring at 5 of 6');
 });
 
 it('prices, salts and takes ingredients of its own', function (): void {
     post('/kitchen/larder', ['like' => 'chicken-stock', 'price_per_kg' => '2', 'salt_percent' => '0,3'])->assertRedirect();
     post('/kitchen/larder', ['like' => 'chicken-stock', 'price_per_kg' => '3', 'salt_percent' => '0.3'])->assertRedirect();
-    post('/kitchen/larder', ['like' => 'chicken-stock', 'name' => 'Sunday stock', 'salt_percent' => '1.1', 'price_per_kg' => '4'])->assertRedirect();
+    post('/kitchen/larder', [
+        'like' => 'chicken-stock',
+        'name' => 'Sunday stock',
+        'salt_percent' => '1.1',
+        'price_per_kg' => '4',
+    ])->assertRedirect();
     post('/kitchen/larder', ['like' => 'butter', 'name' => 'Whey butter', 'fat_percent' => '78'])->assertRedirect();
     $kitchen = loadedKitchen();
     $own = array_key_first($kitchen->ownLike('chicken-stock'));
@@ -89,15 +178,40 @@ it('prices, salts and takes ingredients of its own', function (): void {
 });
 
 it('has its own formulas, which each question can still overrule', function (): void {
-    post('/kitchen/formulas', ['base' => 'bechamel', 'thickness' => 'gratin', 'minutes' => '25', 'salt' => '0.6', 'colour' => 'white', 'level' => 'bare', 'part' => ['onion' => '60', 'clove' => '1', 'bay-leaf' => '0.5', 'white-pepper' => '0.3', 'nutmeg' => '0']])->assertRedirect('/kitchen#formulas');
-    expect(KitchenFormula::query()->sole()->changes)->toEqual(['thickness' => 'gratin', 'minutes' => '25', 'salt' => '0.6', 'parts' => 'onion:60 nutmeg:0']);
+    post('/kitchen/formulas', [
+        'base' => 'bechamel',
+        'thickness' => 'gratin',
+        'minutes' => '25',
+        'salt' => '0.6',
+        'colour' => 'white',
+        'level' => 'bare',
+        'part' => ['onion' => '60', 'clove' => '1', 'bay-leaf' => '0.5', 'white-pepper' => '0.3', 'nutmeg' => '0'],
+    ])->assertRedirect('/kitchen#formulas');
+    expect(KitchenFormula::query()->sole()->changes)->toEqual([
+        'thickness' => 'gratin',
+        'minutes' => '25',
+        'salt' => '0.6',
+        'parts' => 'onion:60 nutmeg:0',
+    ]);
     $formula = loadedKitchen()->formula(Base::Bechamel);
-    expect($formula->thickness->gramsPerLitre)->toBe(85.0)
-        ->and($formula->salt)->toEqualWithDelta(0.006, 1e-12)
-        ->and($formula->simmerTime('whole-milk')->inMinutes())->toEqualWithDelta(25.0, 1e-9);
-    get('/compose?sauce=bechamel&amount=2')->assertOk()->assertSee('béchamel that masks')->assertSee('120 g onion')->assertDontSee('g nutmeg');
-    get('/compose?sauce=bechamel&amount=2&thickness=coating&parts=nutmeg:0.4')->assertOk()->assertSee('béchamel that coats')->assertSee('0.8 g nutmeg');
-    post('/kitchen/formulas', ['base' => 'bechamel', 'minutes' => '9999'])->assertSessionHasErrors(['bechamel' => 'Simmer: write a number from 5 to 480 min.']);
+    expect($formula->thickness->gramsPerLitre)
+        ->toBe(85.0)
+        ->and($formula->salt)
+        ->toEqualWithDelta(0.006, 1e-12)
+        ->and($formula->simmerTime('whole-milk')->inMinutes())
+        ->toEqualWithDelta(25.0, 1e-9);
+    get('/compose?sauce=bechamel&amount=2')
+        ->assertOk()
+        ->assertSee('béchamel that masks')
+        ->assertSee('120 g onion')
+        ->assertDontSee('g nutmeg');
+    get('/compose?sauce=bechamel&amount=2&thickness=coating&parts=nutmeg:0.4')
+        ->assertOk()
+        ->assertSee('béchamel that coats')
+        ->assertSee('0.8 g nutmeg');
+    post('/kitchen/formulas', ['base' => 'bechamel', 'minutes' => '9999'])->assertSessionHasErrors([
+        'bechamel' => 'Simmer: write a number from 5 to 480 min.',
+    ]);
     expect(KitchenFormula::query()->count())->toBe(1);
     post('/kitchen/formulas', ['base' => 'bechamel', 'reset' => 'yes'])->assertRedirect('/kitchen#formulas');
     expect(KitchenFormula::query()->count())->toBe(0);
@@ -110,13 +224,30 @@ it('falls back on the house where a stored formula no longer makes sense', funct
 
 it('starts every question from its usual schools, units and height', function (): void {
     post('/kitchen/schools', ['ratio' => '1.8', 'pepper' => 'black', 'stirring' => 'constantly'])->assertRedirect();
-    post('/kitchen/settings', ['name' => 'Hill hut', 'measures' => 'us', 'degrees' => 'f', 'altitude' => '2100', 'preset' => 'us-model-code', 'currency' => '$', 'portion' => '60'])->assertRedirect();
+    post('/kitchen/settings', [
+        'name' => 'Hill hut',
+        'measures' => 'us',
+        'degrees' => 'f',
+        'altitude' => '2100',
+        'preset' => 'us-model-code',
+        'currency' => '$',
+        'portion' => '60',
+    ])->assertRedirect();
     $kitchen = loadedKitchen();
-    expect($kitchen->measures)->toBe(MeasureSystem::UsCustomary)
-        ->and($kitchen->name())->toBe('Hill hut')
-        ->and($kitchen->boilsAt()?->inCelsius())->toEqualWithDelta(93.0, 1e-9)
-        ->and($kitchen->usual())->toEqual(['ratio' => '1.8', 'pepper' => 'black', 'stirring' => 'constantly']);
-    get('/compose?sauce=veloute&amount=2')->assertOk()->assertSee('Hill hut')->assertSee('46 °F')->assertSee('black pepper')->assertSee('data-code="fat-floats"', false);
+    expect($kitchen->measures)
+        ->toBe(MeasureSystem::UsCustomary)
+        ->and($kitchen->name())
+        ->toBe('Hill hut')
+        ->and($kitchen->boilsAt()?->inCelsius())
+        ->toEqualWithDelta(93.0, 1e-9)
+        ->and($kitchen->usual())
+        ->toEqual(['ratio' => '1.8', 'pepper' => 'black', 'stirring' => 'constantly']);
+    get('/compose?sauce=veloute&amount=2')
+        ->assertOk()
+        ->assertSee('Hill hut')
+        ->assertSee('46 °F')
+        ->assertSee('black pepper')
+        ->assertSee('data-code="fat-floats"', false);
     get('/compose?sauce=veloute&amount=2&ratio=1')->assertOk()->assertDontSee('data-code="fat-floats"', false);
     get('/compose?sauce=veloute&given=covers&covers=10&each=')->assertStatus(422);
 });

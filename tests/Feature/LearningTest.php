@@ -42,7 +42,12 @@ function learning(string $yes): void
 it('learns from a finished pot, and composes by it with its origin', function (): void {
     travelTo(CarbonImmutable::now()->startOfSecond());
     $pot = cookedThin();
-    expect($pot->lesson)->toBeArray()->and($pot->lesson['evaporation'] ?? null)->toBeArray()->and($pot->lesson['flour'] ?? null)->toBeArray();
+    expect($pot->lesson)
+        ->toBeArray()
+        ->and($pot->lesson['evaporation'] ?? null)
+        ->toBeArray()
+        ->and($pot->lesson['flour'] ?? null)
+        ->toBeArray();
     $flour = static function (): float {
         preg_match('/class="lines".*?(\d+) g/s', (string) get('/sheet?' . IN_THIS_PAN)->assertOk()->getContent(), $grams);
 
@@ -52,17 +57,29 @@ it('learns from a finished pot, and composes by it with its origin', function ()
     get('/compose?' . IN_THIS_PAN)->assertOk()->assertDontSee('house figure');
     $house = $flour();
     learning('yes');
-    get('/compose?' . IN_THIS_PAN)->assertOk()->assertSee('from your one pot in this pan: loses')->assertSee('% more than the house figure')->assertSee('thickens');
+    get('/compose?' . IN_THIS_PAN)
+        ->assertOk()
+        ->assertSee('from your one pot in this pan: loses')
+        ->assertSee('% more than the house figure')
+        ->assertSee('thickens');
     expect($flour())->toBeGreaterThan($house);
     // Another pan has nothing to do with it, but the flour is the same.
-    get('/compose?sauce=veloute&amount=2&diameter=300&height=160&level=brisk')->assertOk()->assertDontSee('in this pan')->assertSee('from your one pot: thickens');
+    get('/compose?sauce=veloute&amount=2&diameter=300&height=160&level=brisk')
+        ->assertOk()
+        ->assertDontSee('in this pan')
+        ->assertSee('from your one pot: thickens');
 });
 
 it('shows what has been learnt, pot by pot, and leaves out the one that went wrong', function (): void {
     travelTo(CarbonImmutable::now()->startOfSecond());
     $pots = [cookedThin(), cookedThin()];
     learning('yes');
-    get('/learning')->assertOk()->assertSee('Steam, 24 cm pan, brisk')->assertSee('from 2 pots')->assertSee('<svg class="bands"', false)->assertSee('Leave out');
+    get('/learning')
+        ->assertOk()
+        ->assertSee('Steam, 24 cm pan, brisk')
+        ->assertSee('from 2 pots')
+        ->assertSee('<svg class="bands"', false)
+        ->assertSee('Leave out');
     post("/learning/{$pots[1]->id}")->assertRedirect();
     app()->forgetScopedInstances();
     get('/learning')->assertSee('from one pot')->assertSee('Take in again');
@@ -118,7 +135,10 @@ it('learns how a ring browns, and reckons with it on that ring only', function (
     happens($pot, 'finished', ['volume' => '2', 'spoon' => 'coats']);
     expect($pot->refresh()->lesson['ring'] ?? null)->toBe("ring-{$strong}");
     app()->forgetScopedInstances();
-    get("/compose?sauce=veloute&amount=2&colour=brown&hob={$strong}")->assertOk()->assertSee('from your one roux on this ring and heat: browns')->assertSee('faster than the house figure');
+    get("/compose?sauce=veloute&amount=2&colour=brown&hob={$strong}")
+        ->assertOk()
+        ->assertSee('from your one roux on this ring and heat: browns')
+        ->assertSee('faster than the house figure');
     app()->forgetScopedInstances();
     get("/compose?sauce=veloute&amount=2&colour=brown&hob={$weak}")->assertOk()->assertDontSee('on this ring and heat');
     get('/learning')->assertOk()->assertSee('Browning on medium heat, Strong');

@@ -25,7 +25,13 @@ require_once __DIR__ . '/schemas.php';
 function logged(): array
 {
     $pots = [];
-    foreach ([['sauce=veloute&liquid=chicken-stock&amount=2&diameter=240&height=140', 'Ines Vark', 'coats', '2'], ['sauce=espagnole&amount=3&diameter=280&height=160', 'Ines Vark', 'coats', '2.7'], ['sauce=veloute&liquid=fish-stock&amount=3&diameter=280&height=160', 'Petra Lund', 'veils', '3.1']] as $i => [$question, $cook, $spoon, $litres]) {
+    foreach (
+        [
+            ['sauce=veloute&liquid=chicken-stock&amount=2&diameter=240&height=140', 'Ines Vark', 'coats', '2'],
+            ['sauce=espagnole&amount=3&diameter=280&height=160', 'Ines Vark', 'coats', '2.7'],
+            ['sauce=veloute&liquid=fish-stock&amount=3&diameter=280&height=160', 'Petra Lund', 'veils', '3.1'],
+        ] as $i => [$question, $cook, $spoon, $litres]
+    ) {
         travelTo(Carbon\CarbonImmutable::parse('2026-03-0' . ($i + 1) . ' 15:00'));
         $pot = started($question);
         happens($pot, 'taken-over', ['text' => $cook]);
@@ -34,7 +40,12 @@ function logged(): array
         happens($pot, 'note', ['text' => "the pot said “{$i}”, " . ($i === 1 ? 'flame to 2; =1+1' : 'nothing else')]);
         happens($pot, 'read', ['choice' => 'depth', 'depth' => '45']);
         cookUntil($pot, StepKind::Finish);
-        happens($pot, 'finished', ['volume' => $litres, 'spoon' => $spoon, 'taste' => $i === 2 ? "thin,\n\"watery\"" : 'right', 'change' => $i === 1 ? '=less, flame' : '']);
+        happens($pot, 'finished', [
+            'volume' => $litres,
+            'spoon' => $spoon,
+            'taste' => $i === 2 ? "thin,\n\"watery\"" : 'right',
+            'change' => $i === 1 ? '=less, flame' : '',
+        ]);
         $pots[] = $pot->refresh();
     }
 
@@ -60,7 +71,12 @@ function spoilt(string $how, string $file): string
     return match ($how) {
         'cut off in the midst' => substr($file, 0, -400),
         'a comma gone' => str_replace("},\n{", "}\n{", $file),
-        'the last pot spoilt' => substr_replace($file, '"kind":"danced"', (int) strrpos($file, '"kind":"finished"'), strlen('"kind":"finished"')),
+        'the last pot spoilt' => substr_replace(
+            $file,
+            '"kind":"danced"',
+            (int) strrpos($file, '"kind":"finished"'),
+            strlen('"kind":"finished"'),
+        ),
         'a field of the wrong kind' => (string) preg_replace('/"outcome":\{"m3":[\d.e-]+/', '"outcome":{"m3":"lots"', $file, 1),
         'a field nobody knows' => str_replace('"left_out":false', '"left_out":false,"extra":1', $file),
         'a reading that cannot be' => str_replace('"si":0.045', '"si":99', $file),
@@ -73,7 +89,28 @@ function spoilt(string $how, string $file): string
 /** Everything that is kept of pots, to see that nothing has changed. */
 function allKept(): string
 {
-    return json_encode([DB::table('pots')->orderBy('uid')->get()->map(static fn($pot) => array_diff_key((array) $pot, ['id' => 0, 'created_at' => 0, 'updated_at' => 0, 'sauce_version_id' => 0]))->all(), DB::table('pot_events')->orderBy('token')->get()->map(static fn($event) => array_diff_key((array) $event, ['id' => 0, 'pot_id' => 0]))->all()], JSON_THROW_ON_ERROR);
+    return json_encode(
+        [
+            DB::table('pots')
+                ->orderBy('uid')
+                ->get()
+                ->map(
+                    static fn($pot) => array_diff_key((array) $pot, [
+                        'id' => 0,
+                        'created_at' => 0,
+                        'updated_at' => 0,
+                        'sauce_version_id' => 0,
+                    ]),
+                )
+                ->all(),
+            DB::table('pot_events')
+                ->orderBy('token')
+                ->get()
+                ->map(static fn($event) => array_diff_key((array) $event, ['id' => 0, 'pot_id' => 0]))
+                ->all(),
+        ],
+        JSON_THROW_ON_ERROR,
+    );
 }
 
 it('finds pots by words, sauce, cook, day and how they came out', function (string $query, array $found): void {
@@ -103,7 +140,11 @@ it('turns a long log page by page, and what was looked for goes along', function
     [$pot] = logged();
     $row = DB::table('pots')->find($pot->id);
     for ($i = 0; $i < 45; $i++) {
-        DB::table('pots')->insert([...array_diff_key((array) $row, ['id' => 0]), 'uid' => "copy-{$i}", 'finished_at' => sprintf('2026-02-01 12:00:%02d.000', $i)]);
+        DB::table('pots')->insert([
+            ...array_diff_key((array) $row, ['id' => 0]),
+            'uid' => "copy-{$i}",
+            'finished_at' => sprintf('2026-02-01 12:00:%02d.000', $i),
+        ]);
     }
     $first = get('/log?sauce=veloute')->assertOk()->assertSee('47 pots.')->assertSee('Older')->assertDontSee('Newer');
     expect(substr_count((string) $first->getContent(), 'href="' . url('/log') . '/'))->toBeGreaterThanOrEqual(40);
@@ -114,7 +155,9 @@ it('turns a long log page by page, and what was looked for goes along', function
 it('takes a note after the fact at its own time, finds it, and does not reopen the pot', function (): void {
     [$pot] = logged();
     travelTo(Carbon\CarbonImmutable::parse('2026-03-09 09:00'));
-    post("/log/{$pot->id}/notes", ['token' => 'after', 'text' => 'served with the pike'])->assertRedirect(route('log.show', $pot) . '#course');
+    post("/log/{$pot->id}/notes", ['token' => 'after', 'text' => 'served with the pike'])->assertRedirect(
+        route('log.show', $pot) . '#course',
+    );
     post("/log/{$pot->id}/notes", ['token' => 'after', 'text' => 'served with the pike'])->assertRedirect();
     expect($pot->refresh()->finished_at)->not->toBeNull()
         ->and($pot->events()->where('kind', 'note')->count())->toBe(2);
@@ -130,8 +173,14 @@ it('takes a note after the fact at its own time, finds it, and does not reopen t
 
 it('draws the course with what happened, and sets two pots of a sauce beside one another', function (): void {
     [$chicken, $brown, $fish] = logged();
-    get("/log/{$chicken->id}")->assertOk()->assertSee('mark-ring', false)->assertSee('the pot said')->assertSee(route('log.beside', [$chicken, $fish]), false)->assertDontSee(route('log.beside', [$chicken, $brown]), false);
-    get("/log/{$chicken->id}/beside/{$fish->id}")->assertOk()
+    get("/log/{$chicken->id}")
+        ->assertOk()
+        ->assertSee('mark-ring', false)
+        ->assertSee('the pot said')
+        ->assertSee(route('log.beside', [$chicken, $fish]), false)
+        ->assertDontSee(route('log.beside', [$chicken, $brown]), false);
+    get("/log/{$chicken->id}/beside/{$fish->id}")
+        ->assertOk()
         ->assertSeeInOrder(['Came out', '2.00 l', '3.10 l', '+1.10 l'])
         ->assertSeeInOrder(['Simmer', 'min', '8', '8', 'same'])
         ->assertSee('watery');
@@ -173,7 +222,12 @@ it('refuses a broken or foreign file with the line, and keeps nothing of it', fu
     $file = out('json');
     DB::table('pots')->delete();
     takenIn(spoilt($how, $file))->assertSessionHasErrors(['file']);
-    expect(session('errors')->first('file'))->toContain($says)->and(Pot::query()->count())->toBe(0)->and(DB::table('pot_events')->count())->toBe(0);
+    expect(session('errors')->first('file'))
+        ->toContain($says)
+        ->and(Pot::query()->count())
+        ->toBe(0)
+        ->and(DB::table('pot_events')->count())
+        ->toBe(0);
 })->with([
     'cut off in the midst' => ['cut off in the midst', 'Line 4'],
     'a comma gone' => ['a comma gone', 'Line 3: just one comma'],
@@ -190,7 +244,10 @@ it('refuses a broken or foreign file with the line, and keeps nothing of it', fu
     'a picture' => ["\x89PNG\r\n\x1a\n\0\0\0", 'not a log of Lento'],
     'nothing' => ['', ''],
     'a table with a short row' => ["name,finished_at\r\nA,2026-01-01 12:00\r\nB\r\n", 'Line 3: 1 cells'],
-    'a table with a bad number' => ["name,finished_at,litres,spoon\r\nA,2026-01-01 12:00,2,coats\r\n\"B\nC\",2026-01-02,lots,coats\r\n", 'Line 3: litres'],
+    'a table with a bad number' => [
+        "name,finished_at,litres,spoon\r\nA,2026-01-01 12:00,2,coats\r\n\"B\nC\",2026-01-02,lots,coats\r\n",
+        'Line 3: litres',
+    ],
     'a table with a bad day' => ["name,finished_at\r\nA,yesterday\r\n", 'Line 2: finished_at'],
     'a table with an unknown column' => ["name,finished_at,vintage\r\nA,2026-01-01,1\r\n", 'vintage'],
     'a table in another script' => ["name,finished_at\r\n\xE9t\xE9,2026-01-01\r\n", 'Line 2: name'],

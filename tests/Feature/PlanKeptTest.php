@@ -35,7 +35,11 @@ function saidOf(Pot $pot): string
     app()->forgetScopedInstances();
     preg_match('~<article class="stove.*?</article>~s', (string) get("/pots/{$pot->id}")->assertOk()->getContent(), $article);
 
-    return preg_replace('~<details class="where-who">.*?</details>|name="_token" value="[^"]*"|name="token" value="[^"]*"~s', '', $article[0] ?? '') ?? '';
+    return preg_replace(
+        '~<details class="where-who">.*?</details>|name="_token" value="[^"]*"|name="token" value="[^"]*"~s',
+        '',
+        $article[0] ?? '',
+    ) ?? '';
 }
 
 /** @return array<string, mixed> everything that is reckoned of it */
@@ -43,15 +47,35 @@ function foreseenOf(Pot $pot): array
 {
     $watch = PotWatch::of($pot->refresh()->plan, $pot->course(), CarbonImmutable::now());
 
-    return ['plan' => DB::table('pots')->where('id', $pot->id)->value('plan'), 'sauce' => serialize($watch?->sauce), 'roux' => serialize($watch?->roux)];
+    return [
+        'plan' => DB::table('pots')->where('id', $pot->id)->value('plan'),
+        'sauce' => serialize($watch?->sauce),
+        'roux' => serialize($watch?->roux),
+    ];
 }
 
 /** The kitchen moves up a mountain, buys other stock, cooks by other schools, throws its pans away and speaks another language. */
 function kitchenTurnedUpsideDown(Pan $pan, Hob $hob): void
 {
-    KitchenSettings::query()->firstOrFail()->update(['settings' => ['altitude' => '3200', 'learn' => 'yes', 'milk' => 'cold', 'cookout' => 'long', 'pour' => 'all-at-once', 'oven' => '160', 'portion' => '90']]);
-    LarderEntry::query()->where('name', 'Stock from paste')->update(['salt_percent' => 1.6]);
-    LarderEntry::query()->where('like', 'butter')->update(['fat_percent' => 72]);
+    KitchenSettings::query()
+        ->firstOrFail()
+        ->update([
+            'settings' => [
+                'altitude' => '3200',
+                'learn' => 'yes',
+                'milk' => 'cold',
+                'cookout' => 'long',
+                'pour' => 'all-at-once',
+                'oven' => '160',
+                'portion' => '90',
+            ],
+        ]);
+    LarderEntry::query()
+        ->where('name', 'Stock from paste')
+        ->update(['salt_percent' => 1.6]);
+    LarderEntry::query()
+        ->where('like', 'butter')
+        ->update(['fat_percent' => 72]);
     KitchenFormula::query()->create(['base' => Base::Veloute, 'changes' => ['thickness' => 'gratin', 'ratio' => '1.6', 'minutes' => '90']]);
     $pan->delete();
     $hob->delete();
@@ -95,7 +119,10 @@ it('changes nothing of a derivative that is on when its house makes it otherwise
     travel(2)->minutes();
     [$said, $foreseen] = [saidOf($pot), foreseenOf($pot)];
     $service->update(['fields' => ['name' => 'Other', 'wishes' => []]]);
-    kitchenTurnedUpsideDown(Pan::query()->create(['name' => 'x', 'diameter_mm' => 240, 'height_mm' => 140, 'base' => PanBase::Thin]), Hob::query()->create(['name' => 'x', 'kind' => HobKind::Gas, 'power_w' => 4000, 'levels' => 6]));
+    kitchenTurnedUpsideDown(
+        Pan::query()->create(['name' => 'x', 'diameter_mm' => 240, 'height_mm' => 140, 'base' => PanBase::Thin]),
+        Hob::query()->create(['name' => 'x', 'kind' => HobKind::Gas, 'power_w' => 4000, 'levels' => 6]),
+    );
     App::setLocale('en');
     expect(foreseenOf($pot))->toBe($foreseen)->and(saidOf($pot))->toBe($said)->and($said)->toContain('egg yolks');
 });

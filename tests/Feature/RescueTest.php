@@ -30,9 +30,21 @@ function halfAnHourOn(): Pot
 
 it('asks which pot, or takes somebody’s', function (): void {
     $pot = started();
-    get('/rescue')->assertOk()->assertSee('Which pot?')->assertSee('Chicken velouté')->assertSee("/rescue?pot={$pot->id}", false)->assertSee('Somebody’s sauce');
-    get('/rescue?sauce=espagnole&amount=3')->assertOk()->assertSee('What do you see?')->assertSee('Too salty')->assertSee('About Espagnole');
-    get("/rescue?pot={$pot->id}")->assertOk()->assertSee('About Chicken velouté')->assertSee('Black specks');
+    get('/rescue')
+        ->assertOk()
+        ->assertSee('Which pot?')
+        ->assertSee('Chicken velouté')
+        ->assertSee("/rescue?pot={$pot->id}", false)
+        ->assertSee('Somebody’s sauce');
+    get('/rescue?sauce=espagnole&amount=3')
+        ->assertOk()
+        ->assertSee('What do you see?')
+        ->assertSee('Too salty')
+        ->assertSee('About Espagnole');
+    get("/rescue?pot={$pot->id}")
+        ->assertOk()
+        ->assertSee('About Chicken velouté')
+        ->assertSee('Black specks');
     get('/log')->assertSee('href="' . route('rescue') . '"', false);
     get("/pots/{$pot->id}")->assertSee("/rescue?pot={$pot->id}", false)->assertSee("/rescue/too-thick?pot={$pot->id}", false);
 });
@@ -52,7 +64,11 @@ it('does it: the pot has the amounts, its forecast changes, and the log keeps ho
     post('/rescue/too-thick', ['pot' => (string) $pot->id, 'n' => '0', 'token' => 'one-tap'])->assertRedirect("/pots/{$pot->id}");
     post('/rescue/too-thick', ['pot' => (string) $pot->id, 'n' => '0', 'token' => 'one-tap']);
     expect(DB::table('pot_events')->where('kind', EventKind::Rescued->value)->count())->toBe(1);
-    $after = (string) get("/pots/{$pot->id}")->assertSee('too thick: thinned')->assertSee('how did it go?')->assertSee('Made it worse')->getContent();
+    $after = (string) get("/pots/{$pot->id}")
+        ->assertSee('too thick: thinned')
+        ->assertSee('how did it go?')
+        ->assertSee('Made it worse')
+        ->getContent();
     expect($after)->not->toBe($before);
     happens($pot, 'followed-up', ['choice' => 'worked', 'rescue' => 'one-tap'])->assertSessionHasNoErrors();
     get("/pots/{$pot->id}")->assertSee('the rescue: worked')->assertDontSee('how did it go?');
@@ -76,10 +92,20 @@ it('takes a rescue back like any tap', function (): void {
 
 it('offers the next remedy, and a new sheet for what is lost', function (): void {
     $pot = halfAnHourOn();
-    get("/rescue/lumps?pot={$pot->id}")->assertSee('Whisk hard')->assertSee('Another way');
-    get("/rescue/lumps?pot={$pot->id}&n=2")->assertSee('Strain the lumps out')->assertDontSee('Another way');
-    get("/rescue/lumps?pot={$pot->id}&n=99")->assertOk()->assertSee('Strain the lumps out');
-    get("/rescue/specks-burnt?pot={$pot->id}")->assertSee('Throw it away and start over')->assertSee('Never dilute what is burnt')->assertSee('A new sheet')->assertDontSee('Do it');
+    get("/rescue/lumps?pot={$pot->id}")
+        ->assertSee('Whisk hard')
+        ->assertSee('Another way');
+    get("/rescue/lumps?pot={$pot->id}&n=2")
+        ->assertSee('Strain the lumps out')
+        ->assertDontSee('Another way');
+    get("/rescue/lumps?pot={$pot->id}&n=99")
+        ->assertOk()
+        ->assertSee('Strain the lumps out');
+    get("/rescue/specks-burnt?pot={$pot->id}")
+        ->assertSee('Throw it away and start over')
+        ->assertSee('Never dilute what is burnt')
+        ->assertSee('A new sheet')
+        ->assertDontSee('Do it');
 });
 
 it('refuses nonsense without falling over', function (): void {
@@ -99,7 +125,11 @@ it('offers, where a pot is lost, the same sauce again in the time that is left',
     travelTo(now()->startOfMinute());
     $pot = started('sauce=bechamel&amount=2&diameter=240&height=140');
     $wanted = now()->addMinutes((int) round($pot->plan->time()->inMinutes()))->format('H:i');
-    get("/rescue/specks-burnt?pot={$pot->id}&n=9")->assertOk()->assertSee("wanted at {$wanted}")->assertSee('/compose?sauce=bechamel', false)->assertDontSee('instead of');
+    get("/rescue/specks-burnt?pot={$pot->id}&n=9")
+        ->assertOk()
+        ->assertSee("wanted at {$wanted}")
+        ->assertSee('/compose?sauce=bechamel', false)
+        ->assertDontSee('instead of');
     travel(6)->minutes();
     app()->forgetScopedInstances();
     $page = get("/rescue/specks-burnt?pot={$pot->id}&n=9")->assertOk()->assertSee("wanted at {$wanted}")->assertSee('instead of');
@@ -107,6 +137,11 @@ it('offers, where a pot is lost, the same sauce again in the time that is left',
     $page->assertSee('minutes=' . ($found[1] ?? '?'), false);
     travel(5)->hours();
     app()->forgetScopedInstances();
-    get("/rescue/specks-burnt?pot={$pot->id}&n=9")->assertOk()->assertSee("It was wanted at {$wanted}");
-    get('/rescue/specks-burnt?sauce=veloute&amount=3&n=9')->assertOk()->assertSee('The same sauce takes')->assertSee('/compose?sauce=veloute', false);
+    get("/rescue/specks-burnt?pot={$pot->id}&n=9")
+        ->assertOk()
+        ->assertSee("It was wanted at {$wanted}");
+    get('/rescue/specks-burnt?sauce=veloute&amount=3&n=9')
+        ->assertOk()
+        ->assertSee('The same sauce takes')
+        ->assertSee('/compose?sauce=veloute', false);
 });

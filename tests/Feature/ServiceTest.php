@@ -64,10 +64,23 @@ it('comes to the last service; where there is none, looking makes none', functio
 
 it('keeps every change as it was typed, and answers with the fragment', function (): void {
     $service = serviceOf([]);
-    writes($service, ['name' => 'Brunch', 'wishes' => [['sauce' => 'mornay', 'covers' => '20', 'each' => '1/2 x'], ['sauce' => '', 'covers' => '9']]])
-        ->assertStatus(422)->assertDontSee('<html', false)->assertSee('A portion: write a number from 2 to 1000 ml')->assertSee('1/2 x')->assertSee('Left out until it is right');
-    writes($service, ['name' => 'Brunch', 'wishes' => [['sauce' => 'mornay', 'covers' => '20', 'each' => '']]])->assertOk()->assertSee('Cheese sauce, two cheeses')->assertSee('Brunch');
-    expect($service->refresh()->fields['wishes'])->toHaveCount(1)->and(typed($service)->name)->toBe('Brunch');
+    writes($service, [
+        'name' => 'Brunch',
+        'wishes' => [['sauce' => 'mornay', 'covers' => '20', 'each' => '1/2 x'], ['sauce' => '', 'covers' => '9']],
+    ])
+        ->assertStatus(422)
+        ->assertDontSee('<html', false)
+        ->assertSee('A portion: write a number from 2 to 1000 ml')
+        ->assertSee('1/2 x')
+        ->assertSee('Left out until it is right');
+    writes($service, ['name' => 'Brunch', 'wishes' => [['sauce' => 'mornay', 'covers' => '20', 'each' => '']]])
+        ->assertOk()
+        ->assertSee('Cheese sauce, two cheeses')
+        ->assertSee('Brunch');
+    expect($service->refresh()->fields['wishes'])
+        ->toHaveCount(1)
+        ->and(typed($service)->name)
+        ->toBe('Brunch');
     app()->forgetScopedInstances();
     post("/services/{$service->id}", ['name' => 'Whole'])->assertRedirect("/services/{$service->id}");
     expect(typed($service->refresh())->wishes)->toBe([]);
@@ -75,7 +88,13 @@ it('keeps every change as it was typed, and answers with the fragment', function
 
 it('keeps the rows in their order, wherever they stand on the page', function (): void {
     $service = serviceOf([]);
-    writes($service, ['wishes' => [2 => ['sauce' => 'mornay', 'litres' => '1'], 0 => ['sauce' => 'aurore', 'litres' => '2'], 1 => ['sauce' => 'cream', 'litres' => '3']]])->assertOk();
+    writes($service, [
+        'wishes' => [
+            2 => ['sauce' => 'mornay', 'litres' => '1'],
+            0 => ['sauce' => 'aurore', 'litres' => '2'],
+            1 => ['sauce' => 'cream', 'litres' => '3'],
+        ],
+    ])->assertOk();
     expect(array_column(typed($service->refresh())->wishes, 'sauce'))->toBe(['aurore', 'cream', 'mornay']);
 });
 
@@ -89,9 +108,15 @@ it('takes a wish off the list', function (): void {
 });
 
 it('works out the other rows where one is wrong', function (): void {
-    $service = serviceOf([['sauce' => 'cream', 'litres' => '2'], ['sauce' => 'aurore', 'litres' => 'much'], ['sauce' => 'custard', 'litres' => '2']]);
-    get("/services/{$service->id}")->assertOk()
-        ->assertSee('Cream sauce')->assertSee('much')
+    $service = serviceOf([
+        ['sauce' => 'cream', 'litres' => '2'],
+        ['sauce' => 'aurore', 'litres' => 'much'],
+        ['sauce' => 'custard', 'litres' => '2'],
+    ]);
+    get("/services/{$service->id}")
+        ->assertOk()
+        ->assertSee('Cream sauce')
+        ->assertSee('much')
         ->assertSee('Litres: write a number from 0.05 to 150 l')
         ->assertSee('no sauce here is called “custard”', false)
         ->assertSee('2.00 l of sauce from', false);
@@ -113,7 +138,13 @@ it('takes any nonsense with a message, and never a 500', function (array $fields
 it('survives what is no form at all', function (mixed $said): void {
     $service = supperOf72();
     app()->forgetScopedInstances();
-    expect(post("/services/{$service->id}", ['wishes' => $said, 'have' => $said, 'name' => ['x'], 'spare' => ['y']], ['HX-Request-Type' => 'partial'])->status())->toBeIn([200, 422]);
+    expect(
+        post(
+            "/services/{$service->id}",
+            ['wishes' => $said, 'have' => $said, 'name' => ['x'], 'spare' => ['y']],
+            ['HX-Request-Type' => 'partial'],
+        )->status(),
+    )->toBeIn([200, 422]);
     get("/services/{$service->id}")->assertOk();
 })->with([
     'a text' => ['text'],
@@ -130,8 +161,13 @@ it('says why where a base cannot be made as it would have to be', function (): v
 
 it('uses up what is in the cold, and says so', function (): void {
     $service = serviceOf([['sauce' => 'cream', 'litres' => '2']], have: [['sauce' => 'bechamel', 'liquid' => '', 'litres' => '1']]);
-    get("/services/{$service->id}")->assertOk()->assertSee('1.00 l from the cold')->assertSee('Reheat it once, slowly, to at least 75 °C');
-    writes($service, ['wishes' => [['sauce' => 'cream', 'litres' => '1']], 'have' => [['sauce' => 'bechamel', 'litres' => '9']]])->assertOk()->assertSee('From the cold');
+    get("/services/{$service->id}")
+        ->assertOk()
+        ->assertSee('1.00 l from the cold')
+        ->assertSee('Reheat it once, slowly, to at least 75 °C');
+    writes($service, ['wishes' => [['sauce' => 'cream', 'litres' => '1']], 'have' => [['sauce' => 'bechamel', 'litres' => '9']]])
+        ->assertOk()
+        ->assertSee('From the cold');
 });
 
 it('names the correction where one base cannot serve all', function (): void {
@@ -151,19 +187,48 @@ it('starts another service, empty or as a copy', function (): void {
 });
 
 it('prints the pass sheet: the ladles first, then the sauces with their limits and allergens', function (): void {
-    get('/services/' . supperOf72()->id . '/pass')->assertOk()->assertSeeInOrder(['Ladle out', 'Béchamel', '16¾ ladles', 'Fish velouté', '8½ ladles', 'Sauces', '72 covers fennel gratin', '40 covers', 'under 80 °C', 'gluten, milk, fish, celery', 'Lento never certifies safety']);
+    get('/services/' . supperOf72()->id . '/pass')
+        ->assertOk()
+        ->assertSeeInOrder([
+            'Ladle out',
+            'Béchamel',
+            '16¾ ladles',
+            'Fish velouté',
+            '8½ ladles',
+            'Sauces',
+            '72 covers fennel gratin',
+            '40 covers',
+            'under 80 °C',
+            'gluten, milk, fish, celery',
+            'Lento never certifies safety',
+        ]);
 });
 
 it('sums the shopping in what it is bought in, with what it costs', function (): void {
     App\Models\LarderEntry::query()->create(['like' => 'whole-milk', 'price_per_kg' => 1.05]);
-    get('/services/' . supperOf72()->id . '/shopping')->assertOk()->assertSeeInOrder(['€ 3.', 'for what has a price', 'whole milk', '€ 3.'])->assertSee('4 × 1 l')->assertSee('3 packs of 250 g')->assertSee('made here')->assertSee('1 lemon')->assertSeeInOrder(['Set out, pot by pot', '2.14 l', 'fish velouté', '365 g', 'tomato purée']);
+    get('/services/' . supperOf72()->id . '/shopping')
+        ->assertOk()
+        ->assertSeeInOrder(['€ 3.', 'for what has a price', 'whole milk', '€ 3.'])
+        ->assertSee('4 × 1 l')
+        ->assertSee('3 packs of 250 g')
+        ->assertSee('made here')
+        ->assertSee('1 lemon')
+        ->assertSeeInOrder(['Set out, pot by pot', '2.14 l', 'fish velouté', '365 g', 'tomato purée']);
 });
 
 it('says what changes at another size', function (): void {
     $service = supperOf72();
-    get("/services/{$service->id}/scaling")->assertOk()->assertSee('What changes when it is 2 times as much')->assertSee('roux to its colour')->assertSee('× 2.00');
-    get("/services/{$service->id}/scaling?factor=0,5")->assertOk()->assertSee('× 0.50');
-    get("/services/{$service->id}/scaling?factor=cat")->assertOk()->assertSee('Times as much: write a number from 0.1 to 20');
+    get("/services/{$service->id}/scaling")
+        ->assertOk()
+        ->assertSee('What changes when it is 2 times as much')
+        ->assertSee('roux to its colour')
+        ->assertSee('× 2.00');
+    get("/services/{$service->id}/scaling?factor=0,5")
+        ->assertOk()
+        ->assertSee('× 0.50');
+    get("/services/{$service->id}/scaling?factor=cat")
+        ->assertOk()
+        ->assertSee('Times as much: write a number from 0.1 to 20');
     $large = serviceOf([['sauce' => 'cream', 'litres' => '150']]);
     get("/services/{$large->id}/scaling?factor=2")->assertOk()->assertSee('cannot be worked out');
 });
@@ -177,8 +242,16 @@ it('puts bases on first, then ladles out, and the base knows what and when', fun
     cooks($service, 'veloute@fish-stock')->assertRedirect('/pots/1');
     cooks($service, 'veloute@fish-stock')->assertRedirect('/pots/1');
     $base = branchPot($service, 'veloute@fish-stock');
-    expect(Pot::query()->count())->toBe(1)->and($base->plan->ladles[0]->sauce)->toBe('aurore')->and($base->plan->promise?->volume->inMillilitres())->toEqualWithDelta(2137.0, 15.0);
-    get("/services/{$service->id}")->assertOk()->assertSee('To the fish velouté')->assertSee('At the stove');
+    expect(Pot::query()->count())
+        ->toBe(1)
+        ->and($base->plan->ladles[0]->sauce)
+        ->toBe('aurore')
+        ->and($base->plan->promise?->volume->inMillilitres())
+        ->toEqualWithDelta(2137.0, 15.0);
+    get("/services/{$service->id}")
+        ->assertOk()
+        ->assertSee('To the fish velouté')
+        ->assertSee('At the stove');
     cookUntil($base, StepKind::Keep);
     get("/pots/{$base->id}")->assertOk()->assertSee('2.14 l for tomato and butter sauce')->assertSee('left in the pot');
     get("/services/{$service->id}")->assertSee('Ladled out');
@@ -187,8 +260,16 @@ it('puts bases on first, then ladles out, and the base knows what and when', fun
     $pot = branchPot($service, 'aurore@fish-stock');
     expect($pot->name)->toBe('Tomato and butter sauce')->and($pot->plan->steps)->toHaveCount(10);
     $ladles = $base->refresh()->course()->ladles();
-    expect($ladles)->toHaveCount(1)->and($ladles[0]->volume->inLitres())->toEqualWithDelta(2.137, 0.02)->and($ladles[0]->branch)->toBe('aurore@fish-stock');
-    get("/pots/{$base->id}")->assertOk()->assertSee('2.14 l for tomato and butter sauce at ' . $ladles[0]->at->format('H:i'))->assertSee('2.14 l ladled off for tomato and butter sauce');
+    expect($ladles)
+        ->toHaveCount(1)
+        ->and($ladles[0]->volume->inLitres())
+        ->toEqualWithDelta(2.137, 0.02)
+        ->and($ladles[0]->branch)
+        ->toBe('aurore@fish-stock');
+    get("/pots/{$base->id}")
+        ->assertOk()
+        ->assertSee('2.14 l for tomato and butter sauce at ' . $ladles[0]->at->format('H:i'))
+        ->assertSee('2.14 l ladled off for tomato and butter sauce');
 });
 
 it('serves a base as it is by one ladle to the pass', function (): void {
@@ -222,7 +303,11 @@ it('guides a derivative to the log, its limits probed, its words kept', function
     $pot = branchPot($service, 'allemande@chicken-stock');
     get("/pots/{$pot->id}")->assertOk()->assertSee('Set out for 2.00 l');
     cookUntil($pot, StepKind::Enrich);
-    get("/pots/{$pot->id}")->assertOk()->assertSee('Off the boil, stir in')->assertSee('egg yolks')->assertSee('Never boil after the yolks: keep it 72 °C to 82 °C');
+    get("/pots/{$pot->id}")
+        ->assertOk()
+        ->assertSee('Off the boil, stir in')
+        ->assertSee('egg yolks')
+        ->assertSee('Never boil after the yolks: keep it 72 °C to 82 °C');
     happens($pot, 'read', ['choice' => 'temperature', 'value' => '86']);
     get("/pots/{$pot->id}")->assertSee('86 °C: over 82 °C');
     happens($pot, 'read', ['choice' => 'temperature', 'value' => '65']);
@@ -286,8 +371,18 @@ it('keeps its pots when the service goes', function (): void {
 
 it('settles on two cheese sauces of one base in a kitchen with its own pans and larder', function (array $sauces): void {
     seed(DatabaseSeeder::class);
-    $service = serviceOf(array_map(static fn(string $sauce, int $i): array => ['sauce' => $sauce, 'covers' => (string) (24 + 13 * $i), 'each' => '55'], $sauces, array_keys($sauces)), '5');
-    get("/services/{$service->id}")->assertOk()->assertDontSee('cannot be worked out')->assertSee('béchamel');
+    $service = serviceOf(
+        array_map(
+            static fn(string $sauce, int $i): array => ['sauce' => $sauce, 'covers' => (string) (24 + 13 * $i), 'each' => '55'],
+            $sauces,
+            array_keys($sauces),
+        ),
+        '5',
+    );
+    get("/services/{$service->id}")
+        ->assertOk()
+        ->assertDontSee('cannot be worked out')
+        ->assertSee('béchamel');
     $flow = WorkedOut::of($service, (new LoadKitchen())())->flow;
     expect($flow?->node('bechamel@whole-milk')?->made->inLitres())->toBeGreaterThan(1.0);
 })->with([

@@ -37,7 +37,16 @@ function doorOpen(): void
 {
     Http::fake(static function (Request $request) {
         app()->forgetScopedInstances();
-        $answer = call('POST', '/api/v1/readings', server: ['HTTP_AUTHORIZATION' => $request->header('Authorization')[0] ?? '', 'CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $request->body());
+        $answer = call(
+            'POST',
+            '/api/v1/readings',
+            server: [
+                'HTTP_AUTHORIZATION' => $request->header('Authorization')[0] ?? '',
+                'CONTENT_TYPE' => 'application/json',
+                'HTTP_ACCEPT' => 'application/json',
+            ],
+            content: $request->body(),
+        );
 
         return Http::response((string) $answer->getContent(), $answer->status());
     });
@@ -58,15 +67,30 @@ it('cooks the demo’s pots through to the log by what a probe and a scale read'
     seed(DatabaseSeeder::class);
     doorOpen();
     Sleep::fake(syncWithCarbon: true);
-    $pot = Pot::query()->whereNull('finished_at')->get()->first(static fn(Pot $pot): bool => $pot->course()->place === $place) ?? throw new RuntimeException('no pot there');
+    $pot = Pot::query()->whereNull('finished_at')->get()->first(static fn(Pot $pot): bool => $pot->course()->place === $place)
+    ?? throw new RuntimeException('no pot there');
     [$probe, $scale] = [deviceAt($place, 'probe'), deviceAt($place, 'scale')];
     Sleep::whenFakingSleep(static fn() => cookOn($pot));
-    expect(Artisan::call('lento:device', ['kind' => 'probe', '--token' => $probe, '--pot' => (string) $pot->id, '--every' => '30']))->toBe(0);
+    expect(Artisan::call('lento:device', ['kind' => 'probe', '--token' => $probe, '--pot' => (string) $pot->id, '--every' => '30']))->toBe(
+        0,
+    );
     // The scale's line was down; it sends all it has once its pot has simmered.
-    expect(Artisan::call('lento:device', ['kind' => 'scale', '--token' => $scale, '--pot' => (string) $pot->id, '--every' => '60', '--past' => true]))->toBe(0);
+    expect(
+        Artisan::call('lento:device', [
+            'kind' => 'scale',
+            '--token' => $scale,
+            '--pot' => (string) $pot->id,
+            '--every' => '60',
+            '--past' => true,
+        ]),
+    )->toBe(0);
     cookUntil($pot, StepKind::Finish);
     $promise = $pot->plan->promise;
-    happens($pot, 'finished', ['volume' => sprintf('%.3F', $promise?->volume->inLitres()), 'spoon' => $promise?->spoon?->value, 'taste' => 'as it should']);
+    happens($pot, 'finished', [
+        'volume' => sprintf('%.3F', $promise?->volume->inLitres()),
+        'spoon' => $promise?->spoon?->value,
+        'taste' => 'as it should',
+    ]);
 
     $course = $pot->refresh()->course();
     $read = array_count_values(array_map(static fn(ReadOff $event): string => $event->reading->kind->value, $course->all(ReadOff::class)));
@@ -76,7 +100,12 @@ it('cooks the demo’s pots through to the log by what a probe and a scale read'
     // The simulated pot is the house's own: it has nothing new to teach, and the log says so.
     $lesson = $pot->lesson['evaporation'] ?? null;
     expect(is_array($lesson) ? $lesson[0] : 1.0)->toEqualWithDelta(1.0, 0.12);
-    get("/log/{$pot->id}")->assertOk()->assertSee('as much as planned')->assertSee('as thick as planned')->assertSee('probe 9')->assertSee('weighed');
+    get("/log/{$pot->id}")
+        ->assertOk()
+        ->assertSee('as much as planned')
+        ->assertSee('as thick as planned')
+        ->assertSee('probe 9')
+        ->assertSee('weighed');
 })->with(['ring-1', 'ring-2']);
 
 it('says which pot it cannot stand in for', function (): void {

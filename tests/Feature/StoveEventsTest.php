@@ -85,7 +85,10 @@ it('holds a tablet’s moments within reason, and keeps the order when the serve
     get("/pots/{$pot->id}")->assertSee('data-last="' . $second . '"', false);
     batched($pot, [tapAt('c', 'done', 2, $second + 1)]);
     happens($pot, 'tended', ['choice' => 'stir']);
-    expect($pot->course()->current)->toBe(3)->and(array_map(fn($event): string => $event->kind()->value, $pot->course()->events))->toBe(['done', 'done', 'done', 'tended']);
+    expect($pot->course()->current)
+        ->toBe(3)
+        ->and(array_map(fn($event): string => $event->kind()->value, $pot->course()->events))
+        ->toBe(['done', 'done', 'done', 'tended']);
 });
 
 it('keeps the good of a batch and says what is wrong with the rest, each at its field', function (): void {
@@ -97,12 +100,18 @@ it('keeps the good of a batch and says what is wrong with the rest, each at its 
         tapAt('d', 'read', 1, 0, choice: 'weight', weight: 'heavy'),
         tapAt('e', 'note', 1, 0, text: 'kept'),
     ])->assertOk();
-    expect(fitsSchema((string) $answer->getContent(), 'pot-events-answer'))->toBeTrue()
-        ->and($answer->json('kept'))->toBe(['a', 'e'])
-        ->and($answer->json('refused.0'))->toBe(['token' => 'b', 'faults' => [['field' => 'temperature', 'message' => 'Probe: write a number from 0 to 300 °C.']]])
-        ->and($answer->json('refused.1.faults.0.message'))->toBe('Dip-stick: write a number from 1 to 1000 mm.')
-        ->and($answer->json('refused.2.faults.0.message'))->toBe('Scale: write a number from 0.1 to 400 kg.')
-        ->and(DB::table('pot_events')->count())->toBe(2);
+    expect(fitsSchema((string) $answer->getContent(), 'pot-events-answer'))
+        ->toBeTrue()
+        ->and($answer->json('kept'))
+        ->toBe(['a', 'e'])
+        ->and($answer->json('refused.0'))
+        ->toBe(['token' => 'b', 'faults' => [['field' => 'temperature', 'message' => 'Probe: write a number from 0 to 300 °C.']]])
+        ->and($answer->json('refused.1.faults.0.message'))
+        ->toBe('Dip-stick: write a number from 1 to 1000 mm.')
+        ->and($answer->json('refused.2.faults.0.message'))
+        ->toBe('Scale: write a number from 0.1 to 400 kg.')
+        ->and(DB::table('pot_events')->count())
+        ->toBe(2);
 });
 
 it('refuses a batch that is none', function (mixed $body): void {
@@ -175,7 +184,9 @@ it('takes a temperature in the kitchen’s degrees', function (): void {
     App\Models\KitchenSettings::query()->create(['settings' => ['degrees' => 'f']]);
     $pot = started();
     happens($pot, 'read', ['choice' => 'temperature', 'temperature' => '212'])->assertSessionHasNoErrors();
-    happens($pot, 'read', ['choice' => 'temperature', 'temperature' => '600'])->assertSessionHasErrors(['temperature' => 'Probe: write a number from 32 to 572 °F.']);
+    happens($pot, 'read', ['choice' => 'temperature', 'temperature' => '600'])->assertSessionHasErrors([
+        'temperature' => 'Probe: write a number from 32 to 572 °F.',
+    ]);
     expect($pot->course()->all(ReadOff::class)[0]->reading->asTemperature()->inCelsius())->toEqualWithDelta(100.0, 0.01);
 });
 
@@ -274,7 +285,10 @@ it('offers to serve, to hold or to cool by the kitchen’s own guidance', functi
     App\Models\KitchenSettings::query()->create(['settings' => ['preset' => 'us-model-code']]);
     $pot = started();
     cookUntil($pot, StepKind::Keep);
-    get("/pots/{$pot->id}")->assertSee('57 °C or hotter')->assertSee('US model code, as guidance')->assertSee('from 57 °C to 21 °C within 2 h');
+    get("/pots/{$pot->id}")
+        ->assertSee('57 °C or hotter')
+        ->assertSee('US model code, as guidance')
+        ->assertSee('from 57 °C to 21 °C within 2 h');
     happens($pot, 'kept', ['choice' => 'cooled']);
     get("/pots/{$pot->id}")->assertSeeInOrder(['aria-pressed="true"', 'Cool it'], false);
 });
@@ -285,18 +299,40 @@ it('writes down what came out by weight, where it went, and what to change', fun
     cookUntil($pot, StepKind::Simmer);
     travel(30)->minutes();
     cookUntil($pot, StepKind::Finish);
-    happens($pot, 'finished', ['volume' => '1.7', 'out_unit' => 'kg', 'spoon' => 'veils', 'colour' => 'blond', 'taste' => 'thin', 'change' => 'more flour', 'hold' => '1', 'cool' => '0,5'])->assertRedirect("/log/{$pot->id}");
+    happens($pot, 'finished', [
+        'volume' => '1.7',
+        'out_unit' => 'kg',
+        'spoon' => 'veils',
+        'colour' => 'blond',
+        'taste' => 'thin',
+        'change' => 'more flour',
+        'hold' => '1',
+        'cool' => '0,5',
+    ])->assertRedirect("/log/{$pot->id}");
     $outcome = $pot->refresh()->outcome;
-    expect($outcome['m3'] ?? 0)->toBeLessThan(0.0017)->toBeGreaterThan(0.00155)
-        ->and($outcome['held_m3'] ?? 0)->toEqual(0.001)->and($outcome['cooled_m3'] ?? 0)->toEqual(0.0005)
-        ->and($outcome['next']['flour_change'] ?? 0)->toBeGreaterThan(0.02);
-    get("/log/{$pot->id}")->assertOk()->assertSee('next time')->assertSee('% more')->assertSee('1.00 l held hot, 0.50 l cooled')->assertSee('more flour');
+    expect($outcome['m3'] ?? 0)
+        ->toBeLessThan(0.0017)
+        ->toBeGreaterThan(0.00155)
+        ->and($outcome['held_m3'] ?? 0)
+        ->toEqual(0.001)
+        ->and($outcome['cooled_m3'] ?? 0)
+        ->toEqual(0.0005)
+        ->and($outcome['next']['flour_change'] ?? 0)
+        ->toBeGreaterThan(0.02);
+    get("/log/{$pot->id}")
+        ->assertOk()
+        ->assertSee('next time')
+        ->assertSee('% more')
+        ->assertSee('1.00 l held hot, 0.50 l cooled')
+        ->assertSee('more flour');
 });
 
 it('refuses to keep more than came out', function (): void {
     $pot = started();
     cookUntil($pot, StepKind::Finish);
-    happens($pot, 'finished', ['volume' => '2', 'spoon' => 'coats', 'hold' => '1.5', 'cool' => '1'])->assertSessionHasErrors(['cool' => 'Cooled: more than the 2 l that came out.'])->assertSessionHasInput('hold', '1.5');
+    happens($pot, 'finished', ['volume' => '2', 'spoon' => 'coats', 'hold' => '1.5', 'cool' => '1'])
+        ->assertSessionHasErrors(['cool' => 'Cooled: more than the 2 l that came out.'])
+        ->assertSessionHasInput('hold', '1.5');
     happens($pot, 'finished', ['volume' => '2', 'spoon' => 'coats', 'hold' => '-1'])->assertSessionHasErrors('hold');
     happens($pot, 'finished', ['volume' => '2', 'spoon' => 'coats', 'taste' => str_repeat('x', 501)])->assertSessionHasErrors('taste');
     expect($pot->refresh()->finished_at)->toBeNull();
@@ -339,7 +375,19 @@ it('draws a kitchen of twenty pots and five thousand events with a handful of qu
         cookUntil($pot, StepKind::Simmer);
         $step = $pot->course()->step()->id;
         $at = $pot->started_at->getTimestampMs();
-        $rows = array_map(static fn(int $n): array => ['pot_id' => $pot->id, 'token' => "load-{$i}-{$n}", 'kind' => EventKind::Tended->value, 'step' => $step, 'at_ms' => $at + $n, 'version' => 2, 'visit' => 'stir', 'data' => '{"visit":"stir"}'], range(1, 240));
+        $rows = array_map(
+            static fn(int $n): array => [
+                'pot_id' => $pot->id,
+                'token' => "load-{$i}-{$n}",
+                'kind' => EventKind::Tended->value,
+                'step' => $step,
+                'at_ms' => $at + $n,
+                'version' => 2,
+                'visit' => 'stir',
+                'data' => '{"visit":"stir"}',
+            ],
+            range(1, 240),
+        );
         DB::table('pot_events')->insert($rows);
     }
     expect(DB::table('pot_events')->count())->toBeGreaterThanOrEqual(5000);

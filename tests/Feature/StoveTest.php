@@ -17,8 +17,16 @@ it('says so when nothing is on', fn() => get('/stove')->assertOk()->assertSee('N
 it('puts a composed sauce on and shows its first step', function (): void {
     $pot = started();
     get('/stove')->assertRedirect("/pots/{$pot->id}");
-    get("/pots/{$pot->id}")->assertOk()->assertSee('Set everything out')->assertSee('Chicken velouté')->assertSee('140 g')->assertSee('aria-current="step"', false);
-    expect($pot->plan->promise?->volume->inMillilitres())->toEqualWithDelta(2000.0, 1e-6)->and($pot->plan->steps)->toHaveCount(14);
+    get("/pots/{$pot->id}")
+        ->assertOk()
+        ->assertSee('Set everything out')
+        ->assertSee('Chicken velouté')
+        ->assertSee('140 g')
+        ->assertSee('aria-current="step"', false);
+    expect($pot->plan->promise?->volume->inMillilitres())
+        ->toEqualWithDelta(2000.0, 1e-6)
+        ->and($pot->plan->steps)
+        ->toHaveCount(14);
 });
 
 it('shows each step with its cue, its caution and its drawing', function (StepKind $kind, string $title, string $caution): void {
@@ -59,7 +67,9 @@ it('shows the same remaining time after any reload, on any tablet', function ():
     $pot = started();
     cookUntil($pot, StepKind::Simmer);
     $ends = (int) $pot->course()->timerEnds()?->format('Uv');
-    expect($ends)->toBeGreaterThanOrEqual(now()->addMinutes(30)->getTimestampMs())->toBeLessThan(now()->addMinutes(30)->getTimestampMs() + 100);
+    expect($ends)
+        ->toBeGreaterThanOrEqual(now()->addMinutes(30)->getTimestampMs())
+        ->toBeLessThan(now()->addMinutes(30)->getTimestampMs() + 100);
     travel(7)->minutes();
     get("/pots/{$pot->id}")->assertSee('data-ends="' . $ends . '"', false);
     get('/log')->assertSee('data-ends="' . $pot->course()->nextCall()?->at->format('Uv') . '"', false);
@@ -92,17 +102,32 @@ it('closes the pot with what came out, and the log has it', function (): void {
     cookUntil($pot, StepKind::Finish);
     travel(70)->minutes();
     happens($pot, 'finished', ['volume' => '1,9', 'spoon' => 'coats', 'taste' => 'clean'])->assertRedirect("/log/{$pot->id}");
-    expect($pot->refresh()->outcome)->toMatchArray(['m3' => 0.0019, 'spoon' => 'coats', 'taste' => 'clean'])->not->toHaveKeys(['held_m3', 'cooled_m3'])
-        ->and($pot->finished_at)->not->toBeNull();
-    get('/log')->assertOk()->assertSee('Chicken velouté')->assertSee('1.90 l, coats')->assertSee('5 % less than planned')->assertSee('as thick as planned')->assertSee('No pots on.');
-    get("/log/{$pot->id}")->assertOk()->assertSee('Its course')->assertSee('2.00 l, coats')->assertSee('clean');
+    expect($pot->refresh()->outcome)
+        ->toMatchArray(['m3' => 0.0019, 'spoon' => 'coats', 'taste' => 'clean'])
+        ->not->toHaveKeys(['held_m3', 'cooled_m3'])
+        ->and($pot->finished_at)
+        ->not->toBeNull();
+    get('/log')
+        ->assertOk()
+        ->assertSee('Chicken velouté')
+        ->assertSee('1.90 l, coats')
+        ->assertSee('5 % less than planned')
+        ->assertSee('as thick as planned')
+        ->assertSee('No pots on.');
+    get("/log/{$pot->id}")
+        ->assertOk()
+        ->assertSee('Its course')
+        ->assertSee('2.00 l, coats')
+        ->assertSee('clean');
     get("/pots/{$pot->id}")->assertRedirect("/log/{$pot->id}");
 });
 
 it('refuses an outcome that cannot be, at its field, and keeps the rest', function (string $volume, string $spoon, string $field): void {
     $pot = started();
     cookUntil($pot, StepKind::Finish);
-    happens($pot, 'finished', ['volume' => $volume, 'spoon' => $spoon, 'taste' => 'good'])->assertSessionHasErrors($field)->assertSessionHasInput('taste', 'good');
+    happens($pot, 'finished', ['volume' => $volume, 'spoon' => $spoon, 'taste' => 'good'])
+        ->assertSessionHasErrors($field)
+        ->assertSessionHasInput('taste', 'good');
     expect($pot->refresh()->finished_at)->toBeNull();
 })->with([
     ['', 'coats', 'volume'],

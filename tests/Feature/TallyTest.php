@@ -42,7 +42,11 @@ it('adds up what every suite reports', function (): void {
     expect(trim($run->output()))->toBe('20 passed, 0 failed')->and($run->exitCode())->toBe(0);
 });
 
-it('fails when a test failed, a step failed, or a report is missing, broken or empty', function (int $steps, array $reports, string $line): void {
+it('fails when a test failed, a step failed, or a report is missing, broken or empty', function (
+    int $steps,
+    array $reports,
+    string $line,
+): void {
     $run = tally($steps, $reports);
     expect(trim($run->output()))->toBe($line)->and($run->exitCode())->toBe(1);
 })->with([

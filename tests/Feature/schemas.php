@@ -9,7 +9,24 @@ use Opis\JsonSchema\Validator;
 function fitsSchema(string $json, string $schema): bool
 {
     $validator = new Validator();
-    foreach (['compose-request', 'compose-answer', 'assay-answer', 'simulate-request', 'simulate-answer', 'cool-request', 'cool-answer', 'pot-events-request', 'pot-events-answer', 'readings-request', 'readings-answer', 'plan', 'event', 'log'] as $name) {
+    foreach (
+        [
+            'compose-request',
+            'compose-answer',
+            'assay-answer',
+            'simulate-request',
+            'simulate-answer',
+            'cool-request',
+            'cool-answer',
+            'pot-events-request',
+            'pot-events-answer',
+            'readings-request',
+            'readings-answer',
+            'plan',
+            'event',
+            'log',
+        ] as $name
+    ) {
         $validator->resolver()?->registerFile('lento:' . $name, base_path("docs/formats/{$name}.schema.json"));
     }
 

@@ -16,7 +16,21 @@ use function Pest\Laravel\post;
  */
 function serviceOf(array $wishes, string $spare = '', array $have = []): Service
 {
-    return Service::query()->create(['fields' => ['name' => 'Supper', 'at' => '19:30', 'spare' => $spare, 'wishes' => array_map(fn(array $wish): array => [...['liquid' => '', 'thickness' => '', 'covers' => '', 'each' => '', 'litres' => '', 'for' => ''], ...$wish], $wishes), 'have' => $have]]);
+    return Service::query()->create([
+        'fields' => [
+            'name' => 'Supper',
+            'at' => '19:30',
+            'spare' => $spare,
+            'wishes' => array_map(
+                fn(array $wish): array => [
+                    ...['liquid' => '', 'thickness' => '', 'covers' => '', 'each' => '', 'litres' => '', 'for' => ''],
+                    ...$wish,
+                ],
+                $wishes,
+            ),
+            'have' => $have,
+        ],
+    ]);
 }
 
 function supperOf72(): Service

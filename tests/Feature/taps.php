@@ -27,7 +27,12 @@ function happens(Pot $pot, string $kind, array $more = []): TestResponse
     // A test is one long request to the container; each event of a kitchen is one of its own.
     app()->forgetScopedInstances();
 
-    return post("/pots/{$pot->id}/events", ['kind' => $kind, 'step' => $pot->refresh()->course()->step()->id, 'token' => uniqid('t', true), ...$more]);
+    return post("/pots/{$pot->id}/events", [
+        'kind' => $kind,
+        'step' => $pot->refresh()->course()->step()->id,
+        'token' => uniqid('t', true),
+        ...$more,
+    ]);
 }
 
 /** Done, with every pour ticked, until a step of that kind is reached. */

@@ -24,7 +24,8 @@ use Lento\Quantity\Temperature;
 
 final class AssayCommand extends Refusing
 {
-    protected $signature = 'lento:assay {recipe : a recipe, one ingredient a line, or - for standard input} {--json : print JSON, docs/formats/assay-answer.schema.json}';
+    protected $signature = 'lento:assay {recipe : a recipe, one ingredient a line, or - for standard input} {--json : print '
+        . 'JSON, docs/formats/assay-answer.schema.json}';
 
     protected $description = 'Say what a written recipe will come out as';
 
@@ -94,6 +95,9 @@ final class AssayCommand extends Refusing
             default => 'assay.any_heat',
         };
 
-        return [Words::text('assay.finish', what: Words::ingredient($finishing->what->id)), Words::text($limit, least: $celsius($finishing->atLeast), most: $celsius($finishing->atMost))];
+        return [
+            Words::text('assay.finish', what: Words::ingredient($finishing->what->id)),
+            Words::text($limit, least: $celsius($finishing->atLeast), most: $celsius($finishing->atMost)),
+        ];
     }
 }

@@ -29,7 +29,8 @@ use Lento\Quantity\MeasureSystem;
 
 final class ComposeCommand extends Refusing
 {
-    protected $signature = 'lento:compose {request : a request file, or - for standard input} {--json : print JSON, docs/formats/compose-answer.schema.json}';
+    protected $signature = 'lento:compose {request : a request file, or - for standard input} {--json : print JSON, '
+        . 'docs/formats/compose-answer.schema.json}';
 
     protected $description = 'Work out the amounts for a sauce';
 
@@ -52,7 +53,9 @@ final class ComposeCommand extends Refusing
             return $this->refuse([$fault->message(RequestFile::path($fault->field))]);
         }
 
-        return $this->option('json') ? $this->json((new SheetJson(new KitchenMeasure($measures)))->of($sheet)) : $this->print($sheet, new KitchenMeasure($measures));
+        return $this->option('json')
+            ? $this->json((new SheetJson(new KitchenMeasure($measures)))->of($sheet))
+            : $this->print($sheet, new KitchenMeasure($measures));
     }
 
     private function print(Sheet $sheet, KitchenMeasure $measure): int
@@ -74,7 +77,10 @@ final class ComposeCommand extends Refusing
         $this->heading(Words::text('compose.pan'));
         $this->rows([
             [Words::text('compose.fill'), sprintf('%.0F %%', $sheet->fillPercent())],
-            [Words::text('compose.depth'), sprintf('%.0F → %.0F mm', $sheet->startDepth()->inMillimetres(), $sheet->endDepth()->inMillimetres())],
+            [
+                Words::text('compose.depth'),
+                sprintf('%.0F → %.0F mm', $sheet->startDepth()->inMillimetres(), $sheet->endDepth()->inMillimetres()),
+            ],
             [Words::text('compose.steam'), Litres::of($sheet->evaporated)->text()],
             [Words::text('compose.thickness'), Words::text('thickness.class.' . $sheet->thickness->thicknessClass()->value)],
         ]);
@@ -84,10 +90,19 @@ final class ComposeCommand extends Refusing
             [Words::text('outlook.thickness'), Bands::thickness($outlook->thickness)],
             ...($outlook->rouxMinutes === null ? [] : [[Words::text('outlook.roux'), Bands::minutes($outlook->rouxMinutes)]]),
             [Words::text('outlook.evaporation'), Bands::steam($outlook)],
-            ...array_map(static fn(string $kind, string $risk): array => [Words::text('outlook.' . $kind), $risk], array_keys(Bands::risks($outlook)), Bands::risks($outlook)),
+            ...array_map(
+                static fn(string $kind, string $risk): array => [Words::text('outlook.' . $kind), $risk],
+                array_keys(Bands::risks($outlook)),
+                Bands::risks($outlook),
+            ),
         ]);
         $this->heading(Words::text('compose.steps'));
-        $this->rows(array_map(static fn(Step $step): array => [$words->title($step), trim(Minutes::text($step->pace->time) . '  ' . $words->cue($step))], $plan->steps));
+        $this->rows(
+            array_map(
+                static fn(Step $step): array => [$words->title($step), trim(Minutes::text($step->pace->time) . '  ' . $words->cue($step))],
+                $plan->steps,
+            ),
+        );
         foreach ($sheet->warnings as $warning) {
             $this->output->writeln(PHP_EOL . '! ' . Words::warning($warning));
         }

@@ -18,7 +18,8 @@ use Lento\Quantity\MeasureSystem;
 
 final class CoolCommand extends Refusing
 {
-    protected $signature = 'lento:cool {container : a container and where it stands, or - for standard input} {--json : print JSON, docs/formats/cool-answer.schema.json}';
+    protected $signature = 'lento:cool {container : a container and where it stands, or - for standard input} {--json : print '
+        . 'JSON, docs/formats/cool-answer.schema.json}';
 
     protected $description = 'Say whether a sauce should cool in time';
 
@@ -45,8 +46,18 @@ final class CoolCommand extends Refusing
         $this->output->newLine();
         $deepest = CoolingJson::deepest($asked);
         $this->rows([
-            [Words::text('cooling.stands'), Words::text('cooling.stands_as', volume: Litres::of($asked->container?->volume() ?? throw new \LogicException('read without a container'))->text(), depth: sprintf('%.0F', $asked->container->depth->inMillimetres()))],
-            [Words::text('cooling.until_counted', celsius: sprintf('%.0F', $forecast->rules->stages[0]->from->inCelsius())), $this->time($forecast->intoTheZone)],
+            [
+                Words::text('cooling.stands'),
+                Words::text(
+                    'cooling.stands_as',
+                    volume: Litres::of($asked->container?->volume() ?? throw new \LogicException('read without a container'))->text(),
+                    depth: sprintf('%.0F', $asked->container->depth->inMillimetres()),
+                ),
+            ],
+            [
+                Words::text('cooling.until_counted', celsius: sprintf('%.0F', $forecast->rules->stages[0]->from->inCelsius())),
+                $this->time($forecast->intoTheZone),
+            ],
             ...array_map($this->stage(...), $forecast->stages),
             [Words::text('cooling.deepest'), $deepest === null ? Words::text('cooling.never') : sprintf('%.0F mm', $deepest)],
         ]);
@@ -61,8 +72,17 @@ final class CoolCommand extends Refusing
         $limit = $stage->stage;
 
         return [
-            Words::text('cooling.stage', from: sprintf('%.0F', $limit->from->inCelsius()), to: sprintf('%.0F', $limit->to->inCelsius()), within: Minutes::text($limit->within)),
-            ($stage->time === null ? Words::text('cooling.never') : Words::text('cooling.likely', time: $this->time($stage->time), cautious: $this->time($stage->cautious))) . ': ' . Words::text($stage->should() ? 'cooling.ok' : 'cooling.not_ok'),
+            Words::text(
+                'cooling.stage',
+                from: sprintf('%.0F', $limit->from->inCelsius()),
+                to: sprintf('%.0F', $limit->to->inCelsius()),
+                within: Minutes::text($limit->within),
+            ),
+            ($stage->time === null
+                ? Words::text('cooling.never')
+                : Words::text('cooling.likely', time: $this->time($stage->time), cautious: $this->time($stage->cautious)))
+            . ': '
+            . Words::text($stage->should() ? 'cooling.ok' : 'cooling.not_ok'),
         ];
     }
 

@@ -23,7 +23,9 @@ use Illuminate\Support\Sleep;
  */
 final class DeviceCommand extends Command
 {
-    protected $signature = 'lento:device {kind : probe or scale} {--token= : from Kitchen} {--url=http://127.0.0.1:8420 : where Lento answers} {--pot= : the number of a pot at the stove, read from where it is now} {--sauce=veloute} {--litres=2} {--every=10 : seconds between readings} {--faster=1 : times real speed} {--past : post the whole pot at once, ended just now}';
+    protected $signature = 'lento:device {kind : probe or scale} {--token= : from Kitchen} {--url=http://127.0.0.1:8420 : where '
+        . 'Lento answers} {--pot= : the number of a pot at the stove, read from where it is now} {--sauce=veloute} {--litres=2} '
+        . '{--every=10 : seconds between readings} {--faster=1 : times real speed} {--past : post the whole pot at once, ended just now}';
 
     protected $description = 'Stand in for a probe or a scale';
 
@@ -45,17 +47,28 @@ final class DeviceCommand extends Command
 
             return self::INVALID;
         }
-        $answer = Answer::to(ComposeFields::from($standing === null ? ['sauce' => $this->text('sauce'), 'amount' => $this->text('litres')] : $standing->question), $kitchen);
+        $answer = Answer::to(
+            ComposeFields::from(
+                $standing === null ? ['sauce' => $this->text('sauce'), 'amount' => $this->text('litres')] : $standing->question,
+            ),
+            $kitchen,
+        );
         if ($answer->sheet === null) {
-            $this->error('lento: ' . ($answer->faults === [] ? 'this pot has no sheet to be simulated from.' : $answer->faults[0]->message()));
+            $this->error(
+                'lento: ' . ($answer->faults === [] ? 'this pot has no sheet to be simulated from.' : $answer->faults[0]->message()),
+            );
 
             return self::INVALID;
         }
         $pot = SimulatedPot::of($answer->sheet);
         // How long the pot has been on: all of it where it is simulated to end now, nothing where it begins.
-        $on = $standing === null ? null : max(0.0, (CarbonImmutable::now()->getTimestampMs() - $standing->started_at->getTimestampMs()) / 1000.0);
+        $on = $standing === null
+            ? null
+            : max(0.0, (CarbonImmutable::now()->getTimestampMs() - $standing->started_at->getTimestampMs()) / 1000.0);
 
-        return $this->option('past') ? $this->past($pot, $kind, $token, $every, min($on ?? INF, $pot->seconds())) : $this->live($pot, $kind, $token, $every, $faster, $on ?? 0.0);
+        return $this->option('past')
+            ? $this->past($pot, $kind, $token, $every, min($on ?? INF, $pot->seconds()))
+            : $this->live($pot, $kind, $token, $every, $faster, $on ?? 0.0);
     }
 
     /** @param float $until s of the pot that are over by now */
@@ -64,7 +77,11 @@ final class DeviceCommand extends Command
         $end = CarbonImmutable::now()->getTimestampMs();
         $readings = [];
         for ($seconds = 0.0; $seconds <= $until; $seconds += $every) {
-            $readings[] = ['id' => sprintf('past-%d', $seconds), 'at' => $end - (int) (1000.0 * ($until - $seconds)), 'value' => $pot->shows($kind, $seconds)];
+            $readings[] = [
+                'id' => sprintf('past-%d', $seconds),
+                'at' => $end - (int) (1000.0 * ($until - $seconds)),
+                'value' => $pot->shows($kind, $seconds),
+            ];
         }
         foreach (array_chunk($readings, self::AT_ONCE) as $some) {
             if (!$this->post($token, $some)) {
@@ -80,7 +97,15 @@ final class DeviceCommand extends Command
     {
         for ($seconds = $from; $seconds <= $pot->seconds(); $seconds += $every * $faster) {
             $value = $pot->shows($kind, $seconds);
-            if (!$this->post($token, [['id' => sprintf('live-%d-%d', CarbonImmutable::now()->getTimestampMs(), $seconds), 'at' => CarbonImmutable::now()->getTimestampMs(), 'value' => $value]])) {
+            if (
+                !$this->post($token, [
+                    [
+                        'id' => sprintf('live-%d-%d', CarbonImmutable::now()->getTimestampMs(), $seconds),
+                        'at' => CarbonImmutable::now()->getTimestampMs(),
+                        'value' => $value,
+                    ],
+                ])
+            ) {
                 return self::FAILURE;
             }
             $this->line(sprintf('%5.1F min  %s %s', $seconds / 60.0, $value, $kind->unit()));
@@ -94,12 +119,24 @@ final class DeviceCommand extends Command
     private function post(string $token, array $readings): bool
     {
         try {
-            $answer = Http::withToken($token)->acceptJson()->timeout(20)->post($this->text('url') . '/api/v1/readings', ['sent_at' => CarbonImmutable::now()->getTimestampMs(), 'readings' => $readings])->json();
+            $answer = Http::withToken($token)
+                ->acceptJson()
+                ->timeout(20)
+                ->post($this->text('url') . '/api/v1/readings', [
+                    'sent_at' => CarbonImmutable::now()->getTimestampMs(),
+                    'readings' => $readings,
+                ])
+                ->json();
         } catch (ConnectionException) {
             $answer = null;
         }
         if (!is_array($answer) || !isset($answer['kept'])) {
-            $this->error('lento: ' . (is_array($answer) && is_string($answer['message'] ?? null) ? $answer['message'] : 'no answer from ' . $this->text('url')));
+            $this->error(
+                'lento: '
+                    . (is_array($answer) && is_string($answer['message'] ?? null)
+                        ? $answer['message']
+                        : 'no answer from ' . $this->text('url')),
+            );
 
             return false;
         }

@@ -16,7 +16,8 @@ abstract class Refusing extends Command
 {
     protected const BAD_INPUT = 2;
 
-    private const JSON = JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
+    private const JSON
+        = JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
 
     /** It answers by the request alone, whatever kitchen it is called in, and needs no database. */
     protected function initialize(InputInterface $input, OutputInterface $output): void

@@ -38,11 +38,23 @@ final readonly class AssayController
         }
         $asked = $request->query('to');
         $to = ThicknessClass::tryFrom(is_string($asked) ? $asked : '');
-        $page = new AssayPage($text, $as, $recipe, $assay, $refusal, $to !== null && in_array($to, ThicknessClass::askable(), true) ? $to : ThicknessClass::Coating, $kitchen);
+        $page = new AssayPage(
+            $text,
+            $as,
+            $recipe,
+            $assay,
+            $refusal,
+            $to !== null && in_array($to, ThicknessClass::askable(), true) ? $to : ThicknessClass::Coating,
+            $kitchen,
+        );
 
         $address = route('assay', ['recipe' => $text, ...($as === [] ? [] : ['as' => $as]), 'to' => $page->to->value], absolute: false);
 
-        return new PageOrFragment('pages.assay', ['page' => $page], headers: $request->header('HX-Request-Type') === 'partial' ? ['HX-Push-Url' => $address] : []);
+        return new PageOrFragment(
+            'pages.assay',
+            ['page' => $page],
+            headers: $request->header('HX-Request-Type') === 'partial' ? ['HX-Push-Url' => $address] : [],
+        );
     }
 
     /** @return array<int, string> lines the cook has put right, to what the larder knows */

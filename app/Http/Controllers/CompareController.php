@@ -23,7 +23,9 @@ final readonly class CompareController
         $questions = [];
         foreach (array_slice(is_array($asked) ? array_values($asked) : [], 0, ComparePage::MOST) as $i => $one) {
             if (is_string($one)) {
-                $set = is_array($changes) && is_array($changes[$i] ?? null) ? array_intersect_key($changes[$i], array_flip(ComparePage::CHANGES)) : [];
+                $set = is_array($changes) && is_array($changes[$i] ?? null)
+                    ? array_intersect_key($changes[$i], array_flip(ComparePage::CHANGES))
+                    : [];
                 // Another pan brings its own size.
                 $set += isset($set['pan']) && $set['pan'] !== '' ? ['diameter' => '', 'height' => ''] : [];
                 $questions[] = ComposeFields::from([...HeaderUtils::parseQuery(mb_substr($one, 0, self::LONGEST)), ...$set]);
@@ -32,6 +34,12 @@ final readonly class CompareController
         $first = $questions[0] ?? ComposeFields::first($kitchen);
         $page = new ComparePage([$first, $questions[1] ?? $first, ...array_slice($questions, 2)], $kitchen);
 
-        return new PageOrFragment('pages.compare', ['page' => $page], headers: $request->header('HX-Request-Type') === 'partial' ? ['HX-Push-Url' => route('compare', ['q' => $page->addresses()], absolute: false)] : []);
+        return new PageOrFragment(
+            'pages.compare',
+            ['page' => $page],
+            headers: $request->header('HX-Request-Type') === 'partial'
+                ? ['HX-Push-Url' => route('compare', ['q' => $page->addresses()], absolute: false)]
+                : [],
+        );
     }
 }

@@ -31,11 +31,19 @@ final readonly class ComposeController
         if ($answer->sheet !== null) {
             $session->put(self::LAST_GOOD, $fields->toAddress());
 
-            return new PageOrFragment('pages.compose', ['page' => ComposePage::of($fields, $fields, $answer->sheet, [], $kitchen, $this->version($request))], headers: $this->address($request, $fields));
+            return new PageOrFragment(
+                'pages.compose',
+                ['page' => ComposePage::of($fields, $fields, $answer->sheet, [], $kitchen, $this->version($request))],
+                headers: $this->address($request, $fields),
+            );
         }
         $shown = Answer::to($good, $kitchen)->sheet;
 
-        return new PageOrFragment('pages.compose', ['page' => ComposePage::of($fields, $good, $shown, $answer->faults, $kitchen)], status: 422);
+        return new PageOrFragment(
+            'pages.compose',
+            ['page' => ComposePage::of($fields, $good, $shown, $answer->faults, $kitchen)],
+            status: 422,
+        );
     }
 
     /** The whole sheet alone, for the answer that stands above it; nothing where there is none. */
@@ -46,16 +54,25 @@ final readonly class ComposeController
 
         return $answer->sheet === null
             ? new Response('', 204)
-            : new PageOrFragment('pages.compose', ['page' => ComposePage::of($fields, $fields, $answer->sheet, [], $kitchen)], fragment: 'whole');
+            : new PageOrFragment(
+                'pages.compose',
+                ['page' => ComposePage::of($fields, $fields, $answer->sheet, [], $kitchen)],
+                fragment: 'whole',
+            );
     }
 
-    /** @return array<string, string> the clean address of an answer for htmx to push; on Back it asks for the whole page, and nothing must be pushed */
+    /**
+     * @return array<string, string> the clean address of an answer for htmx to push; on Back it asks for the whole page, and nothing must
+     * be pushed
+     */
     private function address(Request $request, ComposeFields $fields): array
     {
         $version = $this->version($request);
         $query = [...$fields->toAddress(), ...($version === null ? [] : ['version' => $version])];
 
-        return $request->header('HX-Request-Type') === 'partial' ? ['HX-Push-Url' => route('compose', $query, absolute: false), 'HX-Trigger' => 'sheet'] : [];
+        return $request->header('HX-Request-Type') === 'partial'
+            ? ['HX-Push-Url' => route('compose', $query, absolute: false), 'HX-Trigger' => 'sheet']
+            : [];
     }
 
     /** The kept sauce it was opened from, for as long as it is there. */

@@ -47,16 +47,28 @@ final readonly class FamilyController
         $liquid = in_array($request->query('liquid'), $liquids, true) ? $request->string('liquid')->toString() : $liquids[0];
         $litres = TypedNumber::number($typed);
         $fault = $litres === null || $litres < ServiceReader::LEAST_LITRES || $litres > ServiceReader::MOST_LITRES
-            ? new FieldFault('litres', 'number', ['least' => TypedNumber::plain(ServiceReader::LEAST_LITRES), 'most' => TypedNumber::plain(ServiceReader::MOST_LITRES), 'unit' => ' l'])
+            ? new FieldFault('litres', 'number', [
+                'least' => TypedNumber::plain(ServiceReader::LEAST_LITRES),
+                'most' => TypedNumber::plain(ServiceReader::MOST_LITRES),
+                'unit' => ' l',
+            ])
             : null;
         [$flow, $refusal] = [null, ''];
         try {
-            $flow = ServiceFlow::of(Service::of([new Wish($sauce, $liquid, Volume::ofLitres($fault === null ? $litres : self::USUAL_LITRES))]), $catalogue, (new KitchenWorkplace($kitchen))->workplace());
+            $flow = ServiceFlow::of(
+                Service::of([new Wish($sauce, $liquid, Volume::ofLitres($fault === null ? $litres : self::USUAL_LITRES))]),
+                $catalogue,
+                (new KitchenWorkplace($kitchen))->workplace(),
+            );
         } catch (LentoException $refused) {
             $refusal = RefusalWords::of($refused);
         }
 
-        return new PageOrFragment('pages.family-sauce', ['page' => new SaucePage($sauce, $liquid, $typed, $fault, $flow, $refusal, $kitchen, $catalogue)], status: $fault === null ? 200 : 422);
+        return new PageOrFragment(
+            'pages.family-sauce',
+            ['page' => new SaucePage($sauce, $liquid, $typed, $fault, $flow, $refusal, $kitchen, $catalogue)],
+            status: $fault === null ? 200 : 422,
+        );
     }
 
     /** Kept as the kitchen's own: a new one based on any, or an own one changed. */
@@ -86,7 +98,12 @@ final readonly class FamilyController
     {
         $names = new SauceNames($kitchen);
         abort_unless($kitchen->catalogue()->has($sauce), 404);
-        $fields = ServiceFields::from(['name' => $names->name($sauce), 'wishes' => [['sauce' => $sauce, 'liquid' => $request->string('liquid')->toString(), 'litres' => $request->string('litres')->toString()]]]);
+        $fields = ServiceFields::from([
+            'name' => $names->name($sauce),
+            'wishes' => [
+                ['sauce' => $sauce, 'liquid' => $request->string('liquid')->toString(), 'litres' => $request->string('litres')->toString()],
+            ],
+        ]);
 
         return redirect()->route('services.show', StoredService::query()->create(['fields' => $fields->toRow()]));
     }

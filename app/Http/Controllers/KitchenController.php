@@ -31,7 +31,10 @@ final readonly class KitchenController
 {
     public function show(Kitchen $kitchen): View
     {
-        return view('pages.kitchen', ['page' => new KitchenPage($kitchen), 'devices' => Device::query()->whereNull('withdrawn_at')->orderBy('id')->get()]);
+        return view('pages.kitchen', [
+            'page' => new KitchenPage($kitchen),
+            'devices' => Device::query()->whereNull('withdrawn_at')->orderBy('id')->get(),
+        ]);
     }
 
     public function store(KitchenRequest $request, Kitchen $kitchen, string $section): RedirectResponse
@@ -42,8 +45,27 @@ final readonly class KitchenController
             'devices' => $this->device($request),
             'larder' => $this->larder($request),
             'formulas' => $this->formula($request, $kitchen),
-            'schools' => $this->settings($kitchen, array_map($request->text(...), array_combine(array_keys(Choices::all()), array_keys(Choices::all())))),
-            default => $this->settings($kitchen, array_map($request->text(...), ['name' => 'name', 'cooks' => 'cooks', 'measures' => 'measures', 'degrees' => 'degrees', 'altitude' => 'altitude', 'preset' => 'preset', 'learn' => 'learn', 'currency' => 'currency', 'portion' => 'portion', 'oven' => 'oven', 'pan' => 'pan', 'hob' => 'hob'])),
+            'schools' => $this->settings(
+                $kitchen,
+                array_map($request->text(...), array_combine(array_keys(Choices::all()), array_keys(Choices::all()))),
+            ),
+            default => $this->settings(
+                $kitchen,
+                array_map($request->text(...), [
+                    'name' => 'name',
+                    'cooks' => 'cooks',
+                    'measures' => 'measures',
+                    'degrees' => 'degrees',
+                    'altitude' => 'altitude',
+                    'preset' => 'preset',
+                    'learn' => 'learn',
+                    'currency' => 'currency',
+                    'portion' => 'portion',
+                    'oven' => 'oven',
+                    'pan' => 'pan',
+                    'hob' => 'hob',
+                ]),
+            ),
         };
 
         return redirect(route('kitchen') . '#' . $section)->with('saved', $section);
@@ -63,26 +85,52 @@ final readonly class KitchenController
 
     private function pan(KitchenRequest $request): void
     {
-        Pan::query()->findOrNew($request->whole('id'))->fill(['name' => $request->text('name'), 'diameter_mm' => $request->whole('diameter_mm'), 'height_mm' => $request->whole('height_mm'), 'mass_g' => $request->whole('mass_g'), 'base' => $request->chosen('base', PanBase::class)])->save();
+        Pan::query()
+            ->findOrNew($request->whole('id'))
+            ->fill([
+                'name' => $request->text('name'),
+                'diameter_mm' => $request->whole('diameter_mm'),
+                'height_mm' => $request->whole('height_mm'),
+                'mass_g' => $request->whole('mass_g'),
+                'base' => $request->chosen('base', PanBase::class),
+            ])
+            ->save();
     }
 
     /** Its token is told once, to whoever made it; only the hash is kept. */
     private function device(KitchenRequest $request): void
     {
         $token = Str::random(40);
-        Device::query()->create(['name' => $request->text('name'), 'kind' => $request->chosen('kind', DeviceKind::class), 'place' => $request->text('place'), 'token_hash' => Device::hash($token)]);
+        Device::query()->create([
+            'name' => $request->text('name'),
+            'kind' => $request->chosen('kind', DeviceKind::class),
+            'place' => $request->text('place'),
+            'token_hash' => Device::hash($token),
+        ]);
         $request->session()->flash('device', ['name' => $request->text('name'), 'token' => $token]);
     }
 
     private function hob(KitchenRequest $request): void
     {
-        Hob::query()->findOrNew($request->whole('id'))->fill(['name' => $request->text('name'), 'kind' => $request->chosen('kind', HobKind::class), 'power_w' => $request->whole('power_w'), 'levels' => $request->whole('levels')])->save();
+        Hob::query()
+            ->findOrNew($request->whole('id'))
+            ->fill([
+                'name' => $request->text('name'),
+                'kind' => $request->chosen('kind', HobKind::class),
+                'power_w' => $request->whole('power_w'),
+                'levels' => $request->whole('levels'),
+            ])
+            ->save();
     }
 
     private function larder(KitchenRequest $request): void
     {
         $name = $request->text('name') === '' ? null : $request->text('name');
-        $known = ['price_per_kg' => $request->number('price_per_kg'), 'salt_percent' => $request->number('salt_percent'), 'fat_percent' => $request->number('fat_percent')];
+        $known = [
+            'price_per_kg' => $request->number('price_per_kg'),
+            'salt_percent' => $request->number('salt_percent'),
+            'fat_percent' => $request->number('fat_percent'),
+        ];
         $id = $request->whole('id');
         // One line for each larder id; the kitchen's own are told apart by their names.
         $entry = $id === null
@@ -100,13 +148,25 @@ final readonly class KitchenController
 
             return;
         }
-        $asked = ComposeFields::from([...$request->only(['thickness', 'colour', 'fat', 'minutes', 'level', 'salt', 'part']), 'sauce' => $base->value, 'amount' => '2']);
+        $asked = ComposeFields::from([
+            ...$request->only(['thickness', 'colour', 'fat', 'minutes', 'level', 'salt', 'part']),
+            'sauce' => $base->value,
+            'amount' => '2',
+        ]);
         $faults = Answer::to($asked, $kitchen)->faults;
         if ($faults !== []) {
-            redirect(route('kitchen') . '#formulas')->with('section', 'formulas')->withInput()->withErrors([$base->value => $faults[0]->message()])->throwResponse();
+            redirect(route('kitchen') . '#formulas')
+                ->with('section', 'formulas')
+                ->withInput()
+                ->withErrors([$base->value => $faults[0]->message()])
+                ->throwResponse();
         }
         $house = ComposeFields::from(['sauce' => $base->value, 'amount' => '2'])->filled(Kitchen::unknown($kitchen->measures))->fields;
-        $changes = array_filter(array_intersect_key($asked->fields, array_flip(['thickness', 'colour', 'fat', 'minutes', 'level', 'salt'])), static fn(string $value, string $name): bool => $value !== '' && $value !== $house[$name], ARRAY_FILTER_USE_BOTH);
+        $changes = array_filter(
+            array_intersect_key($asked->fields, array_flip(['thickness', 'colour', 'fat', 'minutes', 'level', 'salt'])),
+            static fn(string $value, string $name): bool => $value !== '' && $value !== $house[$name],
+            ARRAY_FILTER_USE_BOTH,
+        );
         $parts = array_diff_assoc(PartsField::typed($asked->fields['parts']), PartsField::typed($house['parts']));
         $changes += $parts === [] ? [] : ['parts' => PartsField::write($parts)];
         KitchenFormula::query()->updateOrCreate(['base' => $base], ['changes' => $changes]);

@@ -20,14 +20,33 @@ final readonly class LearningController
     public function show(Kitchen $kitchen): View
     {
         $pots = [];
-        foreach (Pot::query()->whereNotNull('lesson')->latest('finished_at')->limit(self::SHOWN)->get(['id', 'name', 'finished_at', 'lesson', 'left_out']) as $pot) {
+        foreach (
+            Pot::query()
+                ->whereNotNull('lesson')
+                ->latest('finished_at')
+                ->limit(self::SHOWN)
+                ->get(['id', 'name', 'finished_at', 'lesson', 'left_out']) as $pot
+        ) {
             $lesson = LessonCodec::ofRow($pot->lesson ?? []);
             if ($lesson !== null) {
-                $pots[] = ['id' => $pot->id, 'name' => $pot->name, 'date' => $pot->finished_at?->format('j F, H:i') ?? '', 'lesson' => $lesson, 'left_out' => $pot->left_out];
+                $pots[] = [
+                    'id' => $pot->id,
+                    'name' => $pot->name,
+                    'date' => $pot->finished_at?->format('j F, H:i') ?? '',
+                    'lesson' => $lesson,
+                    'left_out' => $pot->left_out,
+                ];
             }
         }
 
-        return view('pages.learning', ['page' => LearningPage::of($kitchen->learns(), $kitchen->notebook(), $pots, array_map(static fn(Station $place): string => $place->name, Station::all($kitchen)))]);
+        return view('pages.learning', [
+            'page' => LearningPage::of(
+                $kitchen->learns(),
+                $kitchen->notebook(),
+                $pots,
+                array_map(static fn(Station $place): string => $place->name, Station::all($kitchen)),
+            ),
+        ]);
     }
 
     /** Left out, or taken in again. */

@@ -41,15 +41,37 @@ final readonly class LogController
         $number = min($last, max(1, is_string($page) && ctype_digit($page) ? (int) substr($page, 0, 6) : 1));
         $pots = $search->pots()->forPage($number, self::ON_A_PAGE)->get(LoggedPot::COLUMNS);
 
-        return view('pages.log', ['page' => LogPage::of(array_values($pots->map(static fn(Pot $pot): PotEntry => new PotEntry(LoggedPot::of($pot)))->all()), $search, $found, $number, $last)]);
+        return view('pages.log', [
+            'page' => LogPage::of(
+                array_values($pots->map(static fn(Pot $pot): PotEntry => new PotEntry(LoggedPot::of($pot)))->all()),
+                $search,
+                $found,
+                $number,
+                $last,
+            ),
+        ]);
     }
 
     public function show(Pot $pot): View
     {
-        $others = $pot->sauce === null ? [] : Pot::query()->where('sauce', $pot->sauce)->whereNotNull('finished_at')->whereKeyNot($pot->id)->latest('finished_at')->limit(self::OTHERS)
-            ->get(LoggedPot::COLUMNS)->map(static fn(Pot $other): PotEntry => new PotEntry(LoggedPot::of($other)))->all();
+        $others = $pot->sauce === null
+            ? []
+            : Pot::query()
+                ->where('sauce', $pot->sauce)
+                ->whereNotNull('finished_at')
+                ->whereKeyNot($pot->id)
+                ->latest('finished_at')
+                ->limit(self::OTHERS)
+                ->get(LoggedPot::COLUMNS)
+                ->map(static fn(Pot $other): PotEntry => new PotEntry(LoggedPot::of($other)))
+                ->all();
 
-        return view('pages.course', ['page' => $this->coursePage($pot), 'pot' => $pot, 'ending' => $pot->finished_at === null ? null : $pot->course()->ending(), 'others' => array_values($others)]);
+        return view('pages.course', [
+            'page' => $this->coursePage($pot),
+            'pot' => $pot,
+            'ending' => $pot->finished_at === null ? null : $pot->course()->ending(),
+            'others' => array_values($others),
+        ]);
     }
 
     /** Two pots of the same sauce. */
@@ -61,9 +83,19 @@ final readonly class LogController
     /** A note after the fact: an event like any other, at its own time. */
     public function note(Pot $pot, Request $request, RecordEvents $record): RedirectResponse
     {
-        $event = (new EventReader($this->kitchen))->read(['kind' => 'note', 'step' => (string) (count($pot->plan->steps) - 1), 'token' => $request->post('token'), 'text' => $request->post('text')], $pot->plan);
-        if (!$event instanceof Tap) {
-            return redirect(route('log.show', $pot) . '#note')->withInput()->withErrors([$event->field => $event->message()]);
+        $event = (new EventReader($this->kitchen))->read(
+            [
+                'kind' => 'note',
+                'step' => (string) (count($pot->plan->steps) - 1),
+                'token' => $request->post('token'),
+                'text' => $request->post('text'),
+            ],
+            $pot->plan,
+        );
+        if (!($event instanceof Tap)) {
+            return redirect(route('log.show', $pot) . '#note')
+                ->withInput()
+                ->withErrors([$event->field => $event->message()]);
         }
         $record($pot, [$event], CarbonImmutable::now());
 
@@ -74,6 +106,12 @@ final readonly class LogController
     {
         $course = $pot->course();
 
-        return CoursePage::of(new PotEntry(LoggedPot::of($pot)), $pot->plan, $course, EventWords::of($this->kitchen, $pot->plan), PotWatch::of($pot->plan, $course, CarbonImmutable::now()));
+        return CoursePage::of(
+            new PotEntry(LoggedPot::of($pot)),
+            $pot->plan,
+            $course,
+            EventWords::of($this->kitchen, $pot->plan),
+            PotWatch::of($pot->plan, $course, CarbonImmutable::now()),
+        );
     }
 }

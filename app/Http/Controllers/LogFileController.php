@@ -28,11 +28,18 @@ final readonly class LogFileController
         /** @var list<int> $ids */
         $pieces = $format === 'csv' ? LogCsv::write($ids) : LogJson::write($ids, $kitchen);
 
-        return new StreamedResponse(static function () use ($pieces): void {
-            foreach ($pieces as $piece) {
-                echo $piece;
-            }
-        }, 200, ['Content-Type' => $format === 'csv' ? 'text/csv; charset=utf-8' : 'application/json', 'Content-Disposition' => 'attachment; filename="lento-log.' . $format . '"']);
+        return new StreamedResponse(
+            static function () use ($pieces): void {
+                foreach ($pieces as $piece) {
+                    echo $piece;
+                }
+            },
+            200,
+            [
+                'Content-Type' => $format === 'csv' ? 'text/csv; charset=utf-8' : 'application/json',
+                'Content-Disposition' => 'attachment; filename="lento-log.' . $format . '"',
+            ],
+        );
     }
 
     public function in(Request $request, TakeIn $takeIn, Kitchen $kitchen): RedirectResponse
@@ -43,7 +50,11 @@ final readonly class LogFileController
             return redirect(route('log') . '#files')->withErrors(['file' => $refused->getMessage()]);
         }
 
-        return redirect(route('log') . '#files')->with('taken', trans_choice('log.file.taken', $counted['taken'], ['count' => $counted['taken']]) . ($counted['here'] === 0 ? '' : ' ' . trans_choice('log.file.here', $counted['here'], ['count' => $counted['here']])));
+        return redirect(route('log') . '#files')->with(
+            'taken',
+            trans_choice('log.file.taken', $counted['taken'], ['count' => $counted['taken']])
+                . ($counted['here'] === 0 ? '' : ' ' . trans_choice('log.file.here', $counted['here'], ['count' => $counted['here']])),
+        );
     }
 
     /** @return list<\App\Log\ReadPot> */

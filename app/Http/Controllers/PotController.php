@@ -38,7 +38,16 @@ final readonly class PotController
             return redirect()->route('compose', $fields->toAddress());
         }
 
-        return redirect()->route('pots.show', $start($sheet->plan(), CarbonImmutable::now(), $fields->filled($kitchen)->toAddress(), version: $request->version(), place: $this->ring($fields->toAddress())));
+        return redirect()->route(
+            'pots.show',
+            $start(
+                $sheet->plan(),
+                CarbonImmutable::now(),
+                $fields->filled($kitchen)->toAddress(),
+                version: $request->version(),
+                place: $this->ring($fields->toAddress()),
+            ),
+        );
     }
 
     /** Nothing composed: just log what is done. */

@@ -33,7 +33,15 @@ final readonly class PotEventController
         [, $faults] = $this->take($pot, [$request->post()]);
         $faults = $faults[0] ?? [];
         if ($faults !== []) {
-            return redirect()->route('pots.show', $pot)->withInput()->withErrors(array_combine(array_column($faults, 'field'), array_map(static fn(FieldFault $fault): string => $fault->message(), $faults)));
+            return redirect()
+                ->route('pots.show', $pot)
+                ->withInput()
+                ->withErrors(
+                    array_combine(
+                        array_column($faults, 'field'),
+                        array_map(static fn(FieldFault $fault): string => $fault->message(), $faults),
+                    ),
+                );
         }
 
         return redirect()->route($pot->refresh()->finished_at === null ? 'pots.show' : 'log.show', $pot);
@@ -48,22 +56,38 @@ final readonly class PotEventController
     {
         $events = $request->json('events');
         if (!is_array($events) || $events === [] || count($events) > self::MOST_AT_ONCE) {
-            return new JsonResponse(['message' => (new FieldFault('events', 'too_many', ['most' => (string) self::MOST_AT_ONCE]))->message()], 422);
+            return new JsonResponse(
+                ['message' => (new FieldFault('events', 'too_many', ['most' => (string) self::MOST_AT_ONCE]))->message()],
+                422,
+            );
         }
         [$kept, $faults] = $this->take($pot, array_values($events));
         $refused = [];
         foreach ($faults as $i => $wrong) {
             $said = array_values($events)[$i];
-            $refused[] = ['token' => is_array($said) && is_string($said['token'] ?? null) ? $said['token'] : '', 'faults' => array_map(static fn(FieldFault $fault): array => ['field' => $fault->field, 'message' => $fault->message()], $wrong)];
+            $refused[] = [
+                'token' => is_array($said) && is_string($said['token'] ?? null) ? $said['token'] : '',
+                'faults' => array_map(
+                    static fn(FieldFault $fault): array => ['field' => $fault->field, 'message' => $fault->message()],
+                    $wrong,
+                ),
+            ];
         }
 
-        return new JsonResponse(['kept' => $kept, 'refused' => $refused, 'finished' => $pot->refresh()->finished_at !== null, 'latest' => StoredEvents::latest(), 'now' => CarbonImmutable::now()->getTimestampMs()]);
+        return new JsonResponse([
+            'kept' => $kept,
+            'refused' => $refused,
+            'finished' => $pot->refresh()->finished_at !== null,
+            'latest' => StoredEvents::latest(),
+            'now' => CarbonImmutable::now()->getTimestampMs(),
+        ]);
     }
 
     /**
      * @param list<mixed> $all in the order they happened
      *
-     * @return array{list<string>, array<int, non-empty-list<FieldFault>>} tokens that are kept, and by their place in the list what was wrong with the others
+     * @return array{list<string>, array<int, non-empty-list<FieldFault>>} tokens that are kept, and by their place in the list what was
+     * wrong with the others
      */
     private function take(Pot $pot, array $all): array
     {
@@ -106,7 +130,9 @@ final readonly class PotEventController
         }
         $outcome = OutcomeReader::read($said, OutcomeReader::kilogramsPerLitre($pot->plan));
 
-        return $outcome instanceof Outcome ? Tap::of($tap->id, $tap->kind, $tap->step, $tap->atMs, ['outcome' => EventCodec::outcome($outcome)]) : $outcome;
+        return $outcome instanceof Outcome
+            ? Tap::of($tap->id, $tap->kind, $tap->step, $tap->atMs, ['outcome' => EventCodec::outcome($outcome)])
+            : $outcome;
     }
 
     /**
@@ -122,7 +148,9 @@ final readonly class PotEventController
 
         return array_filter(
             $taps,
-            static fn(Tap $tap): bool => $tap->kind === EventKind::Undone->value && !in_array($tap->undoes(), $ids, true) && !$pot->events()->where('token', $tap->undoes())->exists(),
+            static fn(Tap $tap): bool => $tap->kind === EventKind::Undone->value
+                && !in_array($tap->undoes(), $ids, true)
+                && !$pot->events()->where('token', $tap->undoes())->exists(),
         );
     }
 }

@@ -14,6 +14,13 @@ final readonly class PulseController
 {
     public function __invoke(): JsonResponse
     {
-        return new JsonResponse(['now' => CarbonImmutable::now()->getTimestampMs(), 'latest' => StoredEvents::latest(), 'pots' => Pot::query()->whereNull('finished_at')->count()], headers: ['Cache-Control' => 'no-store']);
+        return new JsonResponse(
+            [
+                'now' => CarbonImmutable::now()->getTimestampMs(),
+                'latest' => StoredEvents::latest(),
+                'pots' => Pot::query()->whereNull('finished_at')->count(),
+            ],
+            headers: ['Cache-Control' => 'no-store'],
+        );
     }
 }

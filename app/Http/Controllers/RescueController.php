@@ -34,7 +34,11 @@ final readonly class RescueController
     {
         $trouble = InTrouble::from($request->query->all(), $this->kitchen);
 
-        return response()->view('pages.rescue', ['trouble' => $trouble, 'tickets' => $potsOn->tickets()], $trouble->faults === [] ? 200 : 422);
+        return response()->view(
+            'pages.rescue',
+            ['trouble' => $trouble, 'tickets' => $potsOn->tickets()],
+            $trouble->faults === [] ? 200 : 422,
+        );
     }
 
     public function show(Fault $fault, Request $request): View|RedirectResponse
@@ -44,9 +48,20 @@ final readonly class RescueController
             return redirect()->route('rescue', $trouble->query);
         }
 
-        $page = RescuePage::of($fault, $trouble->patient, $trouble->pot?->id, $trouble->name, $trouble->query, $trouble->liquid, $request->integer('n'));
+        $page = RescuePage::of(
+            $fault,
+            $trouble->patient,
+            $trouble->pot?->id,
+            $trouble->name,
+            $trouble->query,
+            $trouble->liquid,
+            $request->integer('n'),
+        );
 
-        return view('pages.rescue-remedy', ['page' => $page, 'fresh' => $page->isLost() ? FreshSheet::for($trouble, $this->kitchen, CarbonImmutable::now()) : null]);
+        return view('pages.rescue-remedy', [
+            'page' => $page,
+            'fresh' => $page->isLost() ? FreshSheet::for($trouble, $this->kitchen, CarbonImmutable::now()) : null,
+        ]);
     }
 
     /** It is done: with the amounts as they are worked out now, for this pot. */
@@ -61,12 +76,27 @@ final readonly class RescueController
         $token = $token === '' ? (string) Str::uuid() : $token;
         $step = $trouble->pot->course()->step()->id;
         $now = CarbonImmutable::now();
-        $times = in_array($remedy->kind, [RemedyKind::Reduce, RemedyKind::CookOut, RemedyKind::Boil], true) && $remedy->time->seconds >= 1.0;
-        $record($trouble->pot, [
-            Tap::made(Rescued::by(Stamp::of($token, $step, $now), $fault, $remedy), now: true),
-            // What takes its time gets its time, at the step the pot is at.
-            ...($times ? [Tap::made(new MoreTime(Stamp::of($token . '-t', $step, $now), Duration::ofSeconds(min(MoreTime::MOST_SECONDS, round($remedy->time->seconds)))), now: true)] : []),
-        ], $now);
+        $times
+            = in_array($remedy->kind, [RemedyKind::Reduce, RemedyKind::CookOut, RemedyKind::Boil], true) && $remedy->time->seconds >= 1.0;
+        $record(
+            $trouble->pot,
+            [
+                Tap::made(Rescued::by(Stamp::of($token, $step, $now), $fault, $remedy), now: true),
+                // What takes its time gets its time, at the step the pot is at.
+                ...$times
+                    ? [
+                        Tap::made(
+                            new MoreTime(
+                                Stamp::of($token . '-t', $step, $now),
+                                Duration::ofSeconds(min(MoreTime::MOST_SECONDS, round($remedy->time->seconds))),
+                            ),
+                            now: true,
+                        ),
+                    ]
+                    : [],
+            ],
+            $now,
+        );
 
         return redirect()->route('pots.show', $trouble->pot);
     }

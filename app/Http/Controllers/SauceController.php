@@ -27,11 +27,48 @@ final readonly class SauceController
     {
         $typed = $request->query('find');
         $find = mb_substr(trim(mb_scrub(is_string($typed) ? $typed : '')), 0, 60);
-        $sauces = Sauce::query()->foundBy($find)->has('versions')->with('latest')->withCount('versions')->orderBy('name')->limit(self::MOST_SHOWN)->get();
-        $tags = array_unique(array_merge([], ...array_values(Sauce::query()->get(['tags'])->map(static fn(Sauce $sauce): array => $sauce->tags)->all())));
+        $sauces = Sauce::query()
+            ->foundBy($find)
+            ->has('versions')
+            ->with('latest')
+            ->withCount('versions')
+            ->orderBy('name')
+            ->limit(self::MOST_SHOWN)
+            ->get();
+        $tags = array_unique(
+            array_merge(
+                [],
+                ...array_values(
+                    Sauce::query()
+                        ->get(['tags'])
+                        ->map(static fn(Sauce $sauce): array => $sauce->tags)
+                        ->all(),
+                ),
+            ),
+        );
         sort($tags);
 
-        return view('pages.sauces', ['page' => new SaucesPage(array_values($sauces->map(static fn(Sauce $sauce): KeptSauce => new KeptSauce($sauce->id, $sauce->name, $sauce->tags, (string) $sauce->notes, $sauce->versions_count ?? 0, $sauce->latest->question ?? [], $sauce->latest->id ?? 0))->all()), $find, $tags)]);
+        return view('pages.sauces', [
+            'page' => new SaucesPage(
+                array_values(
+                    $sauces
+                        ->map(
+                            static fn(Sauce $sauce): KeptSauce => new KeptSauce(
+                                $sauce->id,
+                                $sauce->name,
+                                $sauce->tags,
+                                (string) $sauce->notes,
+                                $sauce->versions_count ?? 0,
+                                $sauce->latest->question ?? [],
+                                $sauce->latest->id ?? 0,
+                            ),
+                        )
+                        ->all(),
+                ),
+                $find,
+                $tags,
+            ),
+        ]);
     }
 
     public function create(Request $request, Kitchen $kitchen): View|RedirectResponse
@@ -78,7 +115,11 @@ final readonly class SauceController
     public function duplicate(Sauce $sauce): RedirectResponse
     {
         $copy = DB::transaction(function () use ($sauce): Sauce {
-            $copy = Sauce::query()->create(['name' => mb_substr(Words::text('sauces.copy_of', name: $sauce->name), 0, 60), 'tags' => $sauce->tags, 'notes' => $sauce->notes]);
+            $copy = Sauce::query()->create([
+                'name' => mb_substr(Words::text('sauces.copy_of', name: $sauce->name), 0, 60),
+                'tags' => $sauce->tags,
+                'notes' => $sauce->notes,
+            ]);
             $latest = $sauce->versions()->first();
             if ($latest !== null) {
                 $copy->keep($latest->question);

@@ -29,7 +29,15 @@ final readonly class ServiceController
 
     public function show(Service $service, Kitchen $kitchen): PageOrFragment
     {
-        return new PageOrFragment('pages.service', ['page' => self::page($service, $kitchen), 'services' => Service::query()->latest('id')->limit(12)->get()->map(static fn(Service $one): array => ['id' => $one->id, 'name' => ServiceFields::from($one->fields)->name])->all()]);
+        return new PageOrFragment('pages.service', [
+            'page' => self::page($service, $kitchen),
+            'services' => Service::query()
+                ->latest('id')
+                ->limit(12)
+                ->get()
+                ->map(static fn(Service $one): array => ['id' => $one->id, 'name' => ServiceFields::from($one->fields)->name])
+                ->all(),
+        ]);
     }
 
     /** Kept with every change; what is wrong is said at its field, and the rest is worked out. */
@@ -41,14 +49,21 @@ final readonly class ServiceController
         }
         $page = self::page($service, $kitchen);
 
-        return new PageOrFragment('pages.service', ['page' => $page, 'services' => []], status: $page->reading->faults === [] && $page->refusal === '' ? 200 : 422);
+        return new PageOrFragment(
+            'pages.service',
+            ['page' => $page, 'services' => []],
+            status: $page->reading->faults === [] && $page->refusal === '' ? 200 : 422,
+        );
     }
 
     public function store(Request $request): RedirectResponse
     {
         $copied = Service::query()->find($request->integer('copy'));
 
-        return redirect()->route('services.show', Service::query()->create(['fields' => ServiceFields::from($copied->fields ?? [])->toRow()]));
+        return redirect()->route(
+            'services.show',
+            Service::query()->create(['fields' => ServiceFields::from($copied->fields ?? [])->toRow()]),
+        );
     }
 
     /** One sauce of it on the stove, or ladled to the pass. */

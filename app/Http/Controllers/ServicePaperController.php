@@ -35,7 +35,9 @@ final readonly class ServicePaperController
     {
         $page = ServicePage::of(WorkedOut::of($service, $kitchen), $kitchen);
 
-        return view('pages.shopping', ['page' => new ShoppingPage($page, $page->flow === null ? null : Shopping::for($page->flow, $kitchen->larder()))]);
+        return view('pages.shopping', [
+            'page' => new ShoppingPage($page, $page->flow === null ? null : Shopping::for($page->flow, $kitchen->larder())),
+        ]);
     }
 
     public function scaling(Service $service, Request $request, Kitchen $kitchen): View
@@ -46,11 +48,21 @@ final readonly class ServicePaperController
         $wrong = $factor === null || $factor < self::LEAST_FACTOR || $factor > self::MOST_FACTOR;
         [$scaling, $refusal] = [null, ''];
         try {
-            $scaling = $wrong || $page->flow === null ? null : Scaling::by($factor, $page->flow, $page->catalogue, (new KitchenWorkplace($kitchen))->workplace());
+            $scaling = $wrong || $page->flow === null
+                ? null
+                : Scaling::by($factor, $page->flow, $page->catalogue, (new KitchenWorkplace($kitchen))->workplace());
         } catch (LentoException $refused) {
             $refusal = RefusalWords::of($refused);
         }
 
-        return view('pages.scaling', ['page' => new ScalingPage($page, $scaling, $typed, $wrong ? [TypedNumber::plain(self::LEAST_FACTOR), TypedNumber::plain(self::MOST_FACTOR)] : null, $refusal)]);
+        return view('pages.scaling', [
+            'page' => new ScalingPage(
+                $page,
+                $scaling,
+                $typed,
+                $wrong ? [TypedNumber::plain(self::LEAST_FACTOR), TypedNumber::plain(self::MOST_FACTOR)] : null,
+                $refusal,
+            ),
+        ]);
     }
 }

@@ -23,6 +23,11 @@ final readonly class SheetController
             return redirect()->route('compose', $fields->toAddress());
         }
 
-        return view('pages.sheet', ['page' => new SheetPage($sheet, $kitchen), 'paper' => $request->query('paper') === 'slip' ? 'slip' : 'a4', 'question' => $fields->toAddress(), 'kitchen' => $kitchen->name()]);
+        return view('pages.sheet', [
+            'page' => new SheetPage($sheet, $kitchen),
+            'paper' => $request->query('paper') === 'slip' ? 'slip' : 'a4',
+            'question' => $fields->toAddress(),
+            'kitchen' => $kitchen->name(),
+        ]);
     }
 }

@@ -16,8 +16,17 @@ final readonly class SupplyController
 {
     public function __invoke(Request $request, Kitchen $kitchen): PageOrFragment
     {
-        $page = SupplyPage::of(SupplyFields::from($request->query->all()), $kitchen, $kitchen->catalogue(), (new KitchenWorkplace($kitchen))->workplace());
+        $page = SupplyPage::of(
+            SupplyFields::from($request->query->all()),
+            $kitchen,
+            $kitchen->catalogue(),
+            (new KitchenWorkplace($kitchen))->workplace(),
+        );
 
-        return new PageOrFragment('pages.supply', ['page' => $page], status: $page->reading->faults === [] && $page->refusal === '' ? 200 : 422);
+        return new PageOrFragment(
+            'pages.supply',
+            ['page' => $page],
+            status: $page->reading->faults === [] && $page->refusal === '' ? 200 : 422,
+        );
     }
 }

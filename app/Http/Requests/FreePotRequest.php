@@ -22,7 +22,10 @@ final class FreePotRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.max' => (new FieldFault('name', 'long', ['most' => (string) self::LONGEST]))->message(), 'name.string' => (new FieldFault('name', 'text'))->message()];
+        return [
+            'name.max' => (new FieldFault('name', 'long', ['most' => (string) self::LONGEST]))->message(),
+            'name.string' => (new FieldFault('name', 'text'))->message(),
+        ];
     }
 
     public function name(): string

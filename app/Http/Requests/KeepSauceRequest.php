@@ -51,9 +51,16 @@ final class KeepSauceRequest extends QuestionRequest
     /** @return array{name: string, tags: list<string>, notes: string|null} */
     public function details(): array
     {
-        $tags = array_filter(array_map(trim(...), explode(',', $this->string('tags')->toString())), static fn(string $tag): bool => $tag !== '');
+        $tags = array_filter(
+            array_map(trim(...), explode(',', $this->string('tags')->toString())),
+            static fn(string $tag): bool => $tag !== '',
+        );
         $notes = $this->string('notes')->trim()->toString();
 
-        return ['name' => $this->string('name')->trim()->toString(), 'tags' => array_slice(array_values(array_unique($tags)), 0, self::MOST_TAGS), 'notes' => $notes === '' ? null : $notes];
+        return [
+            'name' => $this->string('name')->trim()->toString(),
+            'tags' => array_slice(array_values(array_unique($tags)), 0, self::MOST_TAGS),
+            'notes' => $notes === '' ? null : $notes,
+        ];
     }
 }

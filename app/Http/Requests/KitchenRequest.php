@@ -42,7 +42,11 @@ final class KitchenRequest extends FormRequest
         return match ($this->section()) {
             'pans' => ['name' => $name, 'base' => ['required', Rule::enum(PanBase::class)]],
             'hobs' => ['name' => $name, 'kind' => ['required', Rule::enum(HobKind::class)]],
-            'devices' => ['name' => $name, 'kind' => ['required', Rule::enum(DeviceKind::class)], 'place' => ['required', Rule::in(array_keys(Station::all(app(Kitchen::class))))]],
+            'devices' => [
+                'name' => $name,
+                'kind' => ['required', Rule::enum(DeviceKind::class)],
+                'place' => ['required', Rule::in(array_keys(Station::all(app(Kitchen::class))))],
+            ],
             'larder' => ['like' => ['required', Rule::in(Kitchen::known())], 'name' => ['nullable', 'string', 'max:' . self::LONGEST_NAME]],
             'formulas' => ['base' => ['required', Rule::enum(Base::class)]],
             'schools' => array_map(static fn(array $choices): array => ['nullable', Rule::in($choices)], Choices::all()),
@@ -50,7 +54,10 @@ final class KitchenRequest extends FormRequest
                 'name' => $name,
                 'measures' => ['required', Rule::enum(MeasureSystem::class)],
                 'degrees' => ['required', Rule::in(['c', 'f'])],
-                'preset' => ['required', Rule::in(array_map(static fn(FoodSafety $preset): string => $preset->name, FoodSafety::presets()))],
+                'preset' => [
+                    'required',
+                    Rule::in(array_map(static fn(FoodSafety $preset): string => $preset->name, FoodSafety::presets())),
+                ],
                 'currency' => ['required', 'string', 'max:4'],
                 'learn' => ['nullable', Rule::in(['yes', 'no'])],
                 'cooks' => ['nullable', 'string', 'max:' . self::LONGEST_COOKS],
@@ -68,8 +75,16 @@ final class KitchenRequest extends FormRequest
                 'mass_g' => [1000.0 * Pan::LEAST_KILOGRAMS, 1000.0 * Pan::MOST_KILOGRAMS, ' g', false],
             ],
             'hobs' => ['power_w' => [Hob::LEAST_WATTS, Hob::MOST_WATTS, ' W', true], 'levels' => [1.0, 20.0, '', true]],
-            'larder' => ['price_per_kg' => [0.0, self::MOST_PRICE, '', false], 'salt_percent' => [0.0, 5.0, ' %', false], 'fat_percent' => [0.0, 100.0, ' %', false]],
-            'settings' => ['altitude' => [0.0, self::MOST_ALTITUDE, ' m', false], 'portion' => [5.0, 1000.0, ' ml', false], 'oven' => [OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C', false]],
+            'larder' => [
+                'price_per_kg' => [0.0, self::MOST_PRICE, '', false],
+                'salt_percent' => [0.0, 5.0, ' %', false],
+                'fat_percent' => [0.0, 100.0, ' %', false],
+            ],
+            'settings' => [
+                'altitude' => [0.0, self::MOST_ALTITUDE, ' m', false],
+                'portion' => [5.0, 1000.0, ' ml', false],
+                'oven' => [OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C', false],
+            ],
             default => [],
         };
     }
@@ -77,21 +92,38 @@ final class KitchenRequest extends FormRequest
     /** @return list<callable> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            foreach ($this->numbers() as $field => [$least, $most, $unit, $needed]) {
-                $text = $this->text($field);
-                $number = TypedNumber::number($text);
-                if ($text === '' ? $needed : $number === null || $number < $least - 1e-9 || $number > $most + 1e-9) {
-                    $validator->errors()->add($field, (new FieldFault($field, 'number', ['least' => TypedNumber::plain($least), 'most' => TypedNumber::plain($most), 'unit' => $unit]))->message());
+        return [
+            function (Validator $validator): void {
+                foreach ($this->numbers() as $field => [$least, $most, $unit, $needed]) {
+                    $text = $this->text($field);
+                    $number = TypedNumber::number($text);
+                    if ($text === '' ? $needed : $number === null || $number < $least - 1e-9 || $number > $most + 1e-9) {
+                        $validator
+                            ->errors()
+                            ->add(
+                                $field,
+                                (new FieldFault($field, 'number', [
+                                    'least' => TypedNumber::plain($least),
+                                    'most' => TypedNumber::plain($most),
+                                    'unit' => $unit,
+                                ]))->message(),
+                            );
+                    }
                 }
-            }
-        }];
+            },
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.required' => (new FieldFault('name', 'missing'))->message(), 'name.max' => (new FieldFault('name', 'long', ['most' => (string) self::LONGEST_NAME]))->message(), 'cooks.max' => (new FieldFault('cooks', 'long', ['most' => (string) self::LONGEST_COOKS]))->message(), 'currency.required' => (new FieldFault('currency', 'missing'))->message(), 'currency.max' => (new FieldFault('currency', 'long', ['most' => '4']))->message()];
+        return [
+            'name.required' => (new FieldFault('name', 'missing'))->message(),
+            'name.max' => (new FieldFault('name', 'long', ['most' => (string) self::LONGEST_NAME]))->message(),
+            'cooks.max' => (new FieldFault('cooks', 'long', ['most' => (string) self::LONGEST_COOKS]))->message(),
+            'currency.required' => (new FieldFault('currency', 'missing'))->message(),
+            'currency.max' => (new FieldFault('currency', 'long', ['most' => '4']))->message(),
+        ];
     }
 
     public function section(): string

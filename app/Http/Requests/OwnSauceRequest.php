@@ -57,7 +57,11 @@ final class OwnSauceRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.required' => (new FieldFault('name', 'missing'))->message(), 'name.max' => (new FieldFault('name', 'long', ['most' => (string) self::LONGEST_NAME]))->message(), 'story.max' => (new FieldFault('own_story', 'long', ['most' => (string) self::LONGEST_STORY]))->message()];
+        return [
+            'name.required' => (new FieldFault('name', 'missing'))->message(),
+            'name.max' => (new FieldFault('name', 'long', ['most' => (string) self::LONGEST_NAME]))->message(),
+            'story.max' => (new FieldFault('own_story', 'long', ['most' => (string) self::LONGEST_STORY]))->message(),
+        ];
     }
 
     private function sauce(): string
@@ -75,22 +79,56 @@ final class OwnSauceRequest extends FormRequest
     /** @return array<string, string> as the table keeps them */
     public function changes(): array
     {
-        $more = $this->text('more_what') === '' || $this->text('more') === '' ? '' : PartsField::write([$this->text('more_what') => $this->text('more')]);
+        $more = $this->text('more_what') === '' || $this->text('more') === ''
+            ? ''
+            : PartsField::write([$this->text('more_what') => $this->text('more')]);
 
-        return ['amounts' => PartsField::write($this->amounts('amounts')), 'more' => trim(PartsField::write($this->amounts('extra')) . ' ' . $more), 'class' => $this->text('class'), 'story' => $this->text('story')];
+        return [
+            'amounts' => PartsField::write($this->amounts('amounts')),
+            'more' => trim(PartsField::write($this->amounts('extra')) . ' ' . $more),
+            'class' => $this->text('class'),
+            'story' => $this->text('story'),
+        ];
     }
 
     /** @return list<string> what can be stirred in besides */
     public static function addable(): array
     {
-        return [...array_filter(Kitchen::known(), static fn(string $id): bool => !in_array($id, ['plain-flour'], true)), 'mushroom', 'parsley', 'tarragon', 'chervil', 'herbs', 'tomato-dice', 'capers', 'gherkin', 'grating-cheese', 'mature-cheese', 'dry-mustard', 'paprika', 'curry-powder', 'prepared-mustard', 'meat-glaze', 'fortified-wine'];
+        return [
+            ...array_filter(Kitchen::known(), static fn(string $id): bool => !in_array($id, ['plain-flour'], true)),
+            'mushroom',
+            'parsley',
+            'tarragon',
+            'chervil',
+            'herbs',
+            'tomato-dice',
+            'capers',
+            'gherkin',
+            'grating-cheese',
+            'mature-cheese',
+            'dry-mustard',
+            'paprika',
+            'curry-powder',
+            'prepared-mustard',
+            'meat-glaze',
+            'fortified-wine',
+        ];
     }
 
     private function refuse(Validator $validator, string $field, string $text): void
     {
         $number = TypedNumber::number($text);
         if ($number === null || $number < 0.0 || $number > Dose::MOST) {
-            $validator->errors()->add($field, (new FieldFault('amount', 'number', ['least' => '0', 'most' => TypedNumber::plain(Dose::MOST), 'unit' => '']))->message());
+            $validator
+                ->errors()
+                ->add(
+                    $field,
+                    (new FieldFault('amount', 'number', [
+                        'least' => '0',
+                        'most' => TypedNumber::plain(Dose::MOST),
+                        'unit' => '',
+                    ]))->message(),
+                );
         }
     }
 

@@ -9,7 +9,11 @@ final class StartPotRequest extends QuestionRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['question' => ['required', 'string', 'max:4000'], 'version' => ['nullable', 'integer', 'exists:sauce_versions,id'], 'token' => ['nullable', 'string', 'max:64']];
+        return [
+            'question' => ['required', 'string', 'max:4000'],
+            'version' => ['nullable', 'integer', 'exists:sauce_versions,id'],
+            'token' => ['nullable', 'string', 'max:64'],
+        ];
     }
 
     public function version(): ?int

@@ -17,13 +17,22 @@ final readonly class PageOrFragment implements Responsable
      * @param array<string, mixed> $data
      * @param array<string, string> $headers
      */
-    public function __construct(private string $view, private array $data, private int $status = 200, private array $headers = [], private string $fragment = 'answer') {}
+    public function __construct(
+        private string $view,
+        private array $data,
+        private int $status = 200,
+        private array $headers = [],
+        private string $fragment = 'answer',
+    ) {}
 
     public function toResponse($request): Response
     {
         $view = app(Factory::class)->make($this->view, $this->data);
         // On Back htmx asks for the whole page without saying HX-Request, so only this header tells.
-        $html = $request->header('HX-Request-Type') === 'partial' && $view instanceof View ? $view->fragment($this->fragment) : $view->render();
+        $html
+            = $request->header('HX-Request-Type') === 'partial' && $view instanceof View
+                ? $view->fragment($this->fragment)
+                : $view->render();
 
         return new Response($html, $this->status, ['Vary' => 'HX-Request-Type', 'Cache-Control' => 'no-store', ...$this->headers]);
     }

@@ -31,13 +31,23 @@ final readonly class AssayPage
     public ?Sheet $brought;
 
     /** @param array<int, string> $as lines put right by the cook */
-    public function __construct(public string $text, public array $as, private Recipe $recipe, public ?Assay $assay, public ?string $refusal, public ThicknessClass $to, private Kitchen $kitchen)
-    {
+    public function __construct(
+        public string $text,
+        public array $as,
+        private Recipe $recipe,
+        public ?Assay $assay,
+        public ?string $refusal,
+        public ThicknessClass $to,
+        private Kitchen $kitchen,
+    ) {
         $this->question = $assay === null ? null : FromRecipe::to($to, $assay);
         $this->brought = $this->question === null ? null : Answer::to($this->question, $kitchen)->sheet;
     }
 
-    /** @return list<array{number: int, text: string, read: string, id: string, loose: bool, unread: bool}> in the recipe's order, settings left out */
+    /**
+     * @return list<array{number: int, text: string, read: string, id: string, loose: bool, unread: bool}> in the recipe's order, settings
+     * left out
+     */
     public function lines(): array
     {
         $measure = new KitchenMeasure($this->kitchen->measures);
@@ -54,7 +64,14 @@ final readonly class AssayPage
             'unread' => false,
         ], $this->recipe->lines);
         foreach ($this->recipe->unreadAt as $number => $text) {
-            $lines[] = ['number' => $number, 'text' => $text, 'read' => Words::text('assay.unread'), 'id' => '', 'loose' => false, 'unread' => true];
+            $lines[] = [
+                'number' => $number,
+                'text' => $text,
+                'read' => Words::text('assay.unread'),
+                'id' => '',
+                'loose' => false,
+                'unread' => true,
+            ];
         }
         usort($lines, static fn(array $a, array $b): int => $a['number'] <=> $b['number']);
 
@@ -85,8 +102,16 @@ final readonly class AssayPage
 
         return [
             [Words::text('assay.fat_to_flour'), sprintf('%.2F', $assay->fatToFlour())],
-            [Words::text('assay.roux_to_liquid'), Words::text('assay.one_to', parts: sprintf('%.1F', 1.0 / max(1e-9, $assay->rouxToLiquid())))],
-            [Words::text('assay.roux'), Words::text('compose.colour.' . $assay->colour->value) . ', ' . Words::text('compose.strength_left', percent: sprintf('%.0F', 100.0 * $assay->end->starch->strength()))],
+            [
+                Words::text('assay.roux_to_liquid'),
+                Words::text('assay.one_to', parts: sprintf('%.1F', 1.0 / max(1e-9, $assay->rouxToLiquid()))),
+            ],
+            [
+                Words::text('assay.roux'),
+                Words::text('compose.colour.' . $assay->colour->value)
+                . ', '
+                . Words::text('compose.strength_left', percent: sprintf('%.0F', 100.0 * $assay->end->starch->strength())),
+            ],
             [Words::text('outlook.thickness'), Bands::thickness($assay->outlook)],
             [Words::text('assay.yield'), Litres::of($assay->yield)->text()],
             [Words::text('assay.simmer'), Minutes::text($assay->simmer) . ', ' . Words::text('compose.level.' . $assay->level->value)],
@@ -104,10 +129,22 @@ final readonly class AssayPage
         }
 
         return [
-            ['name' => Words::text('assay.flour'), 'from' => Grams::of($assay->flour)->text(), 'to' => Grams::of($sheet->roux->flour)->text()],
+            [
+                'name' => Words::text('assay.flour'),
+                'from' => Grams::of($assay->flour)->text(),
+                'to' => Grams::of($sheet->roux->flour)->text(),
+            ],
             ['name' => Words::text('assay.fat'), 'from' => Grams::of($assay->fat)->text(), 'to' => Grams::of($sheet->roux->fat)->text()],
-            ['name' => Words::text('assay.liquid'), 'from' => Litres::of($assay->liquidVolume)->text(), 'to' => Litres::of($sheet->liquid)->text()],
-            ['name' => Words::text('assay.yield'), 'from' => Litres::of($assay->yield)->text(), 'to' => Litres::of($sheet->question->yield)->text()],
+            [
+                'name' => Words::text('assay.liquid'),
+                'from' => Litres::of($assay->liquidVolume)->text(),
+                'to' => Litres::of($sheet->liquid)->text(),
+            ],
+            [
+                'name' => Words::text('assay.yield'),
+                'from' => Litres::of($assay->yield)->text(),
+                'to' => Litres::of($sheet->question->yield)->text(),
+            ],
         ];
     }
 

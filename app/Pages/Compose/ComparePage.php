@@ -28,7 +28,10 @@ final readonly class ComparePage
     /** What can be changed in a column without leaving the page. */
     public const CHANGES = ['ratio', 'school', 'colour', 'thickness', 'pan', 'place', 'finish'];
 
-    /** @var non-empty-list<array{fields: array<string, string>, address: string, sheet: Sheet|null, fault: string, colour: string|null, pot: PotPicture|null, spoon: SpoonPicture|null}> */
+    /**
+     * @var non-empty-list<array{fields: array<string, string>, address: string, sheet: Sheet|null, fault: string, colour: string|null,
+     * pot: PotPicture|null, spoon: SpoonPicture|null}>
+     */
     public array $columns;
 
     /** @param non-empty-list<ComposeFields> $questions */
@@ -44,7 +47,10 @@ final readonly class ComparePage
                 'fault' => $answer->faults === [] ? '' : $answer->faults[0]->message(),
                 'colour' => $answer->sheet === null ? null : SauceColour::of($answer->sheet),
                 'pot' => $answer->sheet === null ? null : PotPicture::ofSheet($answer->sheet, SauceColour::of($answer->sheet)),
-                'spoon' => $answer->sheet === null ? null : SpoonPicture::of($answer->sheet->flow, $answer->sheet->spoon, SauceColour::of($answer->sheet)),
+                'spoon'
+                    => $answer->sheet === null
+                        ? null
+                        : SpoonPicture::of($answer->sheet->flow, $answer->sheet->spoon, SauceColour::of($answer->sheet)),
             ];
         }, $questions);
     }
@@ -76,12 +82,18 @@ final readonly class ComparePage
             'flour' => static fn(Sheet $s): string => Grams::of($s->roux->flour)->text(),
             'liquid' => static fn(Sheet $s): string => Litres::of($s->liquid)->text() . ' ' . Words::ingredient($s->question->liquid),
             'thickness' => static fn(Sheet $s): string => Bands::thickness($s->outlook->thickness),
-            'roux' => static fn(Sheet $s): string => $s->outlook->rouxMinutes === null ? Words::text('compose.by_colour') : Bands::minutes($s->outlook->rouxMinutes),
+            'roux' => static fn(Sheet $s): string => $s->outlook->rouxMinutes === null
+                ? Words::text('compose.by_colour')
+                : Bands::minutes($s->outlook->rouxMinutes),
             'strength' => static fn(Sheet $s): string => sprintf('%.0F %%', 100.0 * $s->shade->strength()),
             'pours' => static fn(Sheet $s): string => (string) count($s->stair->pours),
             'lumps' => static fn(Sheet $s): string => Bands::risks($s->outlook)['lumps'],
             'floats' => static fn(Sheet $s): string => Grams::of($s->freeFat())->text(),
-            'depth' => static fn(Sheet $s): string => sprintf('%.0F → %.0F mm', $s->startDepth()->inMillimetres(), $s->endDepth()->inMillimetres()),
+            'depth' => static fn(Sheet $s): string => sprintf(
+                '%.0F → %.0F mm',
+                $s->startDepth()->inMillimetres(),
+                $s->endDepth()->inMillimetres(),
+            ),
             'full' => static fn(Sheet $s): string => sprintf('%.0F %%', $s->fillPercent()),
             'time' => static fn(Sheet $s): string => self::minutes($s, false),
             'hands' => static fn(Sheet $s): string => self::minutes($s, true),
@@ -90,16 +102,33 @@ final readonly class ComparePage
             'minds' => static fn(Sheet $s): string => (string) count($s->warnings),
         ];
 
-        return array_map(function (string $key, callable $of): array {
-            $texts = array_map(static fn(array $column): string => $column['sheet'] === null ? '' : $of($column['sheet']), $this->columns);
+        return array_map(
+            function (string $key, callable $of): array {
+                $sheets = array_column($this->columns, 'sheet');
+            $texts = array_map(static fn(?Sheet $sheet): string => $sheet === null ? '' : $of($sheet), $sheets);
 
-            return ['name' => Words::text('compare.rows.' . $key), 'cells' => array_map(static fn(string $text): array => ['text' => $text, 'differs' => $text !== $texts[0]], $texts)];
-        }, array_keys($rows), $rows);
+                return [
+                    'name' => Words::text('compare.rows.' . $key),
+                    'cells' => array_map(static fn(string $text): array => ['text' => $text, 'differs' => $text !== $texts[0]], $texts),
+                ];
+            },
+            array_keys($rows),
+            $rows,
+        );
     }
 
     private static function minutes(Sheet $sheet, bool $handsOn): string
     {
-        return Minutes::text(Duration::ofMinutes(array_sum(array_map(static fn(Step $step): float => !$handsOn || $step->pace->handsOn ? $step->pace->time->inMinutes() : 0.0, $sheet->steps))));
+        return Minutes::text(
+            Duration::ofMinutes(
+                array_sum(
+                    array_map(
+                        static fn(Step $step): float => !$handsOn || $step->pace->handsOn ? $step->pace->time->inMinutes() : 0.0,
+                        $sheet->steps,
+                    ),
+                ),
+            ),
+        );
     }
 
     private function cost(Sheet $sheet): string

@@ -67,14 +67,28 @@ final readonly class ComposePage
      * @param list<FieldFault> $faults
      * @param int|null $version the kept sauce it came from
      */
-    public static function of(ComposeFields $typed, ComposeFields $shown, ?Sheet $sheet, array $faults, Kitchen $kitchen, ?int $version = null): self
-    {
+    public static function of(
+        ComposeFields $typed,
+        ComposeFields $shown,
+        ?Sheet $sheet,
+        array $faults,
+        Kitchen $kitchen,
+        ?int $version = null,
+    ): self {
         $errors = [];
         foreach ($faults as $fault) {
             $errors[$fault->field] ??= $fault->message();
         }
 
-        return new self($typed->filled($kitchen)->fields, http_build_query($shown->toAddress()), $sheet, $errors, $kitchen, $version, new KitchenMeasure($kitchen->measures));
+        return new self(
+            $typed->filled($kitchen)->fields,
+            http_build_query($shown->toAddress()),
+            $sheet,
+            $errors,
+            $kitchen,
+            $version,
+            new KitchenMeasure($kitchen->measures),
+        );
     }
 
     /** Whether the sheet belongs to an earlier question, because this one cannot be read. */
@@ -103,7 +117,12 @@ final readonly class ComposePage
     {
         $roux = (Base::tryFrom($this->fields['sauce']) ?? Base::Veloute)->hasRoux();
 
-        return array_values(array_filter(array_keys(ComposeFields::GIVEN), static fn(string $given): bool => $roux || !in_array($given, ['fat', 'flour', 'roux'], true)));
+        return array_values(
+            array_filter(
+                array_keys(ComposeFields::GIVEN),
+                static fn(string $given): bool => $roux || !in_array($given, ['fat', 'flour', 'roux'], true),
+            ),
+        );
     }
 
     /** Whether a number has no place of its own on the page just now. */
@@ -121,7 +140,12 @@ final readonly class ComposePage
     {
         $lines = array_map($this->fieldOf(...), $this->chief());
 
-        return array_values(array_filter(['given', ...array_merge(...array_values(ComposeFields::GIVEN))], static fn(string $field): bool => !in_array($field, $lines, true)));
+        return array_values(
+            array_filter(
+                ['given', ...array_merge(...array_values(ComposeFields::GIVEN))],
+                static fn(string $field): bool => !in_array($field, $lines, true),
+            ),
+        );
     }
 
     /** @return array<string, string> what the form showed, for the server to see what has been touched */
@@ -146,13 +170,24 @@ final readonly class ComposePage
 
     public function thicknessGrams(): string
     {
-        return sprintf('%.0F', ThicknessClass::tryFrom($this->fields['thickness'])?->target()->gramsPerLitre ?? TypedNumber::number($this->fields['thickness']) ?? $this->sheet?->thickness->gramsPerLitre ?? 0.0);
+        return sprintf(
+            '%.0F',
+            ThicknessClass::tryFrom($this->fields['thickness'])?->target()->gramsPerLitre
+                ?? (TypedNumber::number($this->fields['thickness']) ?? ($this->sheet?->thickness->gramsPerLitre ?? 0.0)),
+        );
     }
 
     /** @return array<string, string> */
     public function sauces(): array
     {
-        return array_combine(array_column(Base::cases(), 'value'), array_map(static fn(Base $base): string => mb_strtoupper(mb_substr($name = Words::text('sauces.' . $base->value), 0, 1)) . mb_substr($name, 1), Base::cases()));
+        return array_combine(
+            array_column(Base::cases(), 'value'),
+            array_map(
+                static fn(Base $base): string => mb_strtoupper(mb_substr($name = Words::text('sauces.' . $base->value), 0, 1))
+                    . mb_substr($name, 1),
+                Base::cases(),
+            ),
+        );
     }
 
     /** @return array<string, string> */
@@ -220,13 +255,18 @@ final readonly class ComposePage
         $hob = $this->kitchen->hobs[(int) $this->fields['hob']] ?? null;
         $heat = $this->sheet->question->heat ?? HobHeat::Medium;
 
-        return $hob === null ? Words::text('compose.heats.' . $heat->value) : Words::text('compose.hob_setting', level: $hob->setting($heat), levels: $hob->levels);
+        return $hob === null
+            ? Words::text('compose.heats.' . $heat->value)
+            : Words::text('compose.hob_setting', level: $hob->setting($heat), levels: $hob->levels);
     }
 
     /** Whether the ring gives less than was asked for. */
     public function weakHob(): bool
     {
-        return $this->sheet !== null && $this->sheet->question->heat->value !== $this->fields['heat'] && $this->fields['heat'] !== '' && !$this->stale();
+        return $this->sheet !== null
+            && $this->sheet->question->heat->value !== $this->fields['heat']
+            && $this->fields['heat'] !== ''
+            && !$this->stale();
     }
 
     /** "51–66 g/l in eight pots of ten; could be gratin" */
@@ -238,7 +278,8 @@ final readonly class ComposePage
         }
         $could = Bands::couldBe($forecast);
 
-        return Words::text('outlook.eight_in_ten', range: Bands::range($forecast->band->low, $forecast->band->high)) . ($could === '' ? '' : '; ' . $could);
+        return Words::text('outlook.eight_in_ten', range: Bands::range($forecast->band->low, $forecast->band->high))
+            . ($could === '' ? '' : '; ' . $could);
     }
 
     /** @return array<string, string> by kind of trouble, in words */
@@ -293,17 +334,38 @@ final readonly class ComposePage
 
     public function allergens(): string
     {
-        return implode(', ', array_map(static fn(Allergen $allergen): string => Words::text('ingredients.allergens.' . $allergen->value), $this->sheet?->allergens() ?? []));
+        return implode(
+            ', ',
+            array_map(
+                static fn(Allergen $allergen): string => Words::text('ingredients.allergens.' . $allergen->value),
+                $this->sheet?->allergens() ?? [],
+            ),
+        );
     }
 
     public function minutesInAll(): string
     {
-        return $this->sheet === null ? '' : Minutes::text(Duration::ofMinutes(array_sum(array_map(static fn($step): float => $step->pace->time->inMinutes(), $this->sheet->steps))));
+        return $this->sheet === null
+            ? ''
+            : Minutes::text(
+                Duration::ofMinutes(array_sum(array_map(static fn($step): float => $step->pace->time->inMinutes(), $this->sheet->steps))),
+            );
     }
 
     public function handsOn(): string
     {
-        return $this->sheet === null ? '' : Minutes::text(Duration::ofMinutes(array_sum(array_map(static fn($step): float => $step->pace->handsOn ? $step->pace->time->inMinutes() : 0.0, $this->sheet->steps))));
+        return $this->sheet === null
+            ? ''
+            : Minutes::text(
+                Duration::ofMinutes(
+                    array_sum(
+                        array_map(
+                            static fn($step): float => $step->pace->handsOn ? $step->pace->time->inMinutes() : 0.0,
+                            $this->sheet->steps,
+                        ),
+                    ),
+                ),
+            );
     }
 
     /** @return array<string, list<string>> the schools that this sauce leaves open */
@@ -326,7 +388,14 @@ final readonly class ComposePage
         $formula = $this->kitchen->formula(Base::tryFrom($this->fields['sauce']) ?? Base::Veloute);
         $typed = PartsField::typed($this->fields['parts']);
 
-        return array_map(static fn(Part $part): array => ['part' => $part, 'typed' => $typed[$part->ingredient] ?? TypedNumber::plain($part->perLitre), 'usual' => TypedNumber::plain($part->usual)], $formula->parts);
+        return array_map(
+            static fn(Part $part): array => [
+                'part' => $part,
+                'typed' => $typed[$part->ingredient] ?? TypedNumber::plain($part->perLitre),
+                'usual' => TypedNumber::plain($part->usual),
+            ],
+            $formula->parts,
+        );
     }
 
     /** Two or more questions side by side: this one, and this one otherwise. */
@@ -337,7 +406,11 @@ final readonly class ComposePage
 
     private function isChief(Amount $amount): bool
     {
-        return $amount->when === When::Pour || $amount->ingredient === 'ready-roux' || $this->sheet !== null && $this->sheet->question->given->kind !== GivenKind::ReadyRoux && in_array($this->fieldOf($amount), ['have_fat', 'have_flour'], true);
+        return $amount->when === When::Pour
+            || $amount->ingredient === 'ready-roux'
+            || ($this->sheet !== null
+                && $this->sheet->question->given->kind !== GivenKind::ReadyRoux
+                && in_array($this->fieldOf($amount), ['have_fat', 'have_flour'], true));
     }
 
     private static function film(float $grams): float

@@ -23,7 +23,9 @@ final readonly class FreshSheet
     /** Null where the lost pot had no sheet. */
     public static function for(InTrouble $trouble, Kitchen $kitchen, CarbonImmutable $now): ?self
     {
-        $fields = $trouble->pot === null ? ['sauce' => $trouble->query['sauce'] ?? '', 'amount' => $trouble->query['amount'] ?? ''] : $trouble->pot->question;
+        $fields = $trouble->pot === null
+            ? ['sauce' => $trouble->query['sauce'] ?? '', 'amount' => $trouble->query['amount'] ?? '']
+            : $trouble->pot->question;
         $question = $fields === [] ? null : QuestionReader::read(ComposeFields::from($fields)->toRead(), $kitchen)->question;
         if ($question === null) {
             return null;
@@ -48,8 +50,19 @@ final readonly class FreshSheet
         $minutes = static fn(float $minutes): string => sprintf('%.0F', $minutes);
 
         return new self(
-            [...array_filter($fields, static fn(string $value): bool => $value !== ''), ...($shorter ? ['minutes' => $minutes($simmer)] : [])],
-            Words::text('rescue.fresh.' . $key, takes: $minutes($fresh->takes->inMinutes()), wanted: $wanted?->format('H:i') ?? '', left: $minutes($left), simmer: $minutes($simmer), usual: $minutes($question->simmerTime->inMinutes()), late: $minutes($fresh->late->inMinutes())),
+            [
+                ...array_filter($fields, static fn(string $value): bool => $value !== ''),
+                ...$shorter ? ['minutes' => $minutes($simmer)] : [],
+            ],
+            Words::text(
+                'rescue.fresh.' . $key,
+                takes: $minutes($fresh->takes->inMinutes()),
+                wanted: $wanted?->format('H:i') ?? '',
+                left: $minutes($left),
+                simmer: $minutes($simmer),
+                usual: $minutes($question->simmerTime->inMinutes()),
+                late: $minutes($fresh->late->inMinutes()),
+            ),
         );
     }
 }

@@ -59,7 +59,10 @@ final readonly class GivenNumbers
 
         return match ($field) {
             'amount' => [Litres::short($yield), 'l'],
-            'covers' => [sprintf('%.0F', max(1.0, round($yield->inMillilitres() / max(1.0, TypedNumber::number($this->each()) ?? 1.0)))), ''],
+            'covers' => [
+                sprintf('%.0F', max(1.0, round($yield->inMillilitres() / max(1.0, TypedNumber::number($this->each()) ?? 1.0)))),
+                '',
+            ],
             'each' => [$this->each(), 'ml'],
             'stock' => self::split(Litres::of($sheet->stock())),
             'have_fat' => self::split(Grams::of($sheet->roux->fat)),

@@ -60,13 +60,19 @@ final readonly class SheetPage
         $grams = $amount->mass->inGrams();
         $weight = $amount->when === When::Pour ? Grams::of($amount->mass)->text() : '';
         $shown = Grams::of($amount->mass);
-        $rounded = $amount->when !== When::Pour && $grams >= 10.0 && abs((float) $shown->number * ($shown->unit === 'kg' ? 1000.0 : 1.0) - $grams) >= 0.1
-            ? Words::text('compose.rounded', grams: sprintf($grams < 1000.0 ? '%.1F' : '%.0F', $grams)) : '';
+        $rounded = $amount->when !== When::Pour
+        && $grams >= 10.0
+        && abs((float) $shown->number * ($shown->unit === 'kg' ? 1000.0 : 1.0) - $grams) >= 0.1
+            ? Words::text('compose.rounded', grams: sprintf($grams < 1000.0 ? '%.1F' : '%.0F', $grams))
+            : '';
 
         return implode(', ', array_filter([$spoons, $weight, $rounded], static fn(string $text): bool => $text !== ''));
     }
 
-    /** @return array<string, non-empty-list<array{name: string, amount: string, beside: string, allergens: string, cost: string}>> by when it is used */
+    /**
+     * @return array<string, non-empty-list<array{name: string, amount: string, beside: string, allergens: string, cost: string}>> by when
+     * it is used
+     */
     public function amounts(): array
     {
         $lines = [];
@@ -80,7 +86,10 @@ final readonly class SheetPage
                     default => Grams::of($amount->mass)->text(),
                 },
                 'beside' => $amount->pieces === null ? self::beside($amount, $this->measure) : '',
-                'allergens' => implode(', ', array_map(static fn(Allergen $one): string => Words::text('ingredients.allergens.' . $one->value), $amount->allergens)),
+                'allergens' => implode(
+                    ', ',
+                    array_map(static fn(Allergen $one): string => Words::text('ingredients.allergens.' . $one->value), $amount->allergens),
+                ),
                 'cost' => $cost === null ? '' : $this->kitchen->currency() . sprintf('%.2F', $cost),
             ];
         }
@@ -112,18 +121,40 @@ final readonly class SheetPage
     {
         $question = $this->sheet->question;
         $pan = $question->pan;
-        $liquid = $question->base->hasRoux() ? Words::text('sheet.liquid_at', liquid: ucfirst(Words::ingredient($question->liquid)), celsius: Degrees::text($this->sheet->stair->liquid)) : null;
+        $liquid = $question->base->hasRoux()
+            ? Words::text(
+                'sheet.liquid_at',
+                liquid: ucfirst(Words::ingredient($question->liquid)),
+                celsius: Degrees::text($this->sheet->stair->liquid),
+            )
+            : null;
 
-        return array_values(array_filter([
-            Words::text('sheet.pan', wide: sprintf('%.0F', $pan->diameter->inCentimetres()), high: sprintf('%.0F', $pan->height->inCentimetres()), fill: sprintf('%.0F', $this->sheet->fillPercent())),
-            Words::text('sheet.dip_stick', start: sprintf('%.0F', $this->sheet->startDepth()->inMillimetres()), end: sprintf('%.0F', $this->sheet->endDepth()->inMillimetres())),
-            $liquid,
-            $question->base->hasRoux() ? Words::text('sheet.whisk') : null,
-            $question->inOven() ? Words::text('sheet.oven', celsius: Degrees::text($question->oven)) : null,
-            $question->method->strain === StrainWay::Strained ? Words::text('sheet.strainer') : null,
-            $question->method->strain === StrainWay::Blended ? Words::text('sheet.blender') : null,
-            $question->method->skin === SkinGuard::Cartouche ? Words::text('sheet.cartouche', mm: sprintf('%.0F', $pan->diameter->inMillimetres() / 2.0)) : null,
-        ], static fn(?string $thing): bool => $thing !== null));
+        return array_values(
+            array_filter(
+                [
+                    Words::text(
+                        'sheet.pan',
+                        wide: sprintf('%.0F', $pan->diameter->inCentimetres()),
+                        high: sprintf('%.0F', $pan->height->inCentimetres()),
+                        fill: sprintf('%.0F', $this->sheet->fillPercent()),
+                    ),
+                    Words::text(
+                        'sheet.dip_stick',
+                        start: sprintf('%.0F', $this->sheet->startDepth()->inMillimetres()),
+                        end: sprintf('%.0F', $this->sheet->endDepth()->inMillimetres()),
+                    ),
+                    $liquid,
+                    $question->base->hasRoux() ? Words::text('sheet.whisk') : null,
+                    $question->inOven() ? Words::text('sheet.oven', celsius: Degrees::text($question->oven)) : null,
+                    $question->method->strain === StrainWay::Strained ? Words::text('sheet.strainer') : null,
+                    $question->method->strain === StrainWay::Blended ? Words::text('sheet.blender') : null,
+                    $question->method->skin === SkinGuard::Cartouche
+                        ? Words::text('sheet.cartouche', mm: sprintf('%.0F', $pan->diameter->inMillimetres() / 2.0))
+                        : null,
+                ],
+                static fn(?string $thing): bool => $thing !== null,
+            ),
+        );
     }
 
     /** @return list<array{name: string, title: string, minutes: string, cue: string, caution: string, hands: bool}> */
@@ -148,7 +179,12 @@ final readonly class SheetPage
     /** "0.75 % at the end: 15 g go in" */
     public function salt(): string
     {
-        $goes = array_sum(array_map(static fn(Amount $amount): float => $amount->ingredient === 'salt' ? $amount->mass->inGrams() : 0.0, $this->sheet->amounts));
+        $goes = array_sum(
+            array_map(
+                static fn(Amount $amount): float => $amount->ingredient === 'salt' ? $amount->mass->inGrams() : 0.0,
+                $this->sheet->amounts,
+            ),
+        );
         $in = $this->sheet->start->saltGrams;
         $end = $this->sheet->served->saltPercent();
 
@@ -174,16 +210,33 @@ final readonly class SheetPage
             if ($question->method->late === LateThickening::Reduce) {
                 $reduced = Reduction::to($wanted, $thin, $simmer);
 
-                return Words::text('sheet.thin_reduce', grams: sprintf('%.0F', $low->gramsPerLitre), mm: sprintf('%.0F', $reduced->depthIn($question->pan)->inMillimetres()), minutes: Minutes::text($reduced->time));
+                return Words::text(
+                    'sheet.thin_reduce',
+                    grams: sprintf('%.0F', $low->gramsPerLitre),
+                    mm: sprintf('%.0F', $reduced->depthIn($question->pan)->inMillimetres()),
+                    minutes: Minutes::text($reduced->time),
+                );
             }
             $means = match ($question->method->late) {
                 LateThickening::WhiteRoux => Means::WhiteRoux,
                 LateThickening::BeurreManie => Means::BeurreManie,
                 default => Means::Slurry,
             };
-            $thickened = Thickening::to($wanted, $thin, $means, $question->larder->thickener($means === Means::Slurry ? 'cornflour' : 'plain-flour'), $simmer, $question->larder);
+            $thickened = Thickening::to(
+                $wanted,
+                $thin,
+                $means,
+                $question->larder->thickener($means === Means::Slurry ? 'cornflour' : 'plain-flour'),
+                $simmer,
+                $question->larder,
+            );
 
-            return Words::text('sheet.thin_' . $question->method->late->value, grams: sprintf('%.0F', $low->gramsPerLitre), amount: Grams::of(Mass::ofKilograms($thickened->thickener->kilograms + $thickened->butter->kilograms))->text(), minutes: Minutes::text(Duration::ofMinutes(max(1.0, $thickened->time->inMinutes()))));
+            return Words::text(
+                'sheet.thin_' . $question->method->late->value,
+                grams: sprintf('%.0F', $low->gramsPerLitre),
+                amount: Grams::of(Mass::ofKilograms($thickened->thickener->kilograms + $thickened->butter->kilograms))->text(),
+                minutes: Minutes::text(Duration::ofMinutes(max(1.0, $thickened->time->inMinutes()))),
+            );
         } catch (LentoException) {
             return null;
         }
@@ -191,12 +244,24 @@ final readonly class SheetPage
 
     public function inAll(bool $handsOn = false): string
     {
-        return Minutes::text(Duration::ofMinutes(array_sum(array_map(static fn(Step $step): float => !$handsOn || $step->pace->handsOn ? $step->pace->time->inMinutes() : 0.0, $this->sheet->steps))));
+        return Minutes::text(
+            Duration::ofMinutes(
+                array_sum(
+                    array_map(
+                        static fn(Step $step): float => !$handsOn || $step->pace->handsOn ? $step->pace->time->inMinutes() : 0.0,
+                        $this->sheet->steps,
+                    ),
+                ),
+            ),
+        );
     }
 
     public function allergens(): string
     {
-        return implode(', ', array_map(static fn(Allergen $one): string => Words::text('ingredients.allergens.' . $one->value), $this->sheet->allergens()));
+        return implode(
+            ', ',
+            array_map(static fn(Allergen $one): string => Words::text('ingredients.allergens.' . $one->value), $this->sheet->allergens()),
+        );
     }
 
     public function pot(): PotPicture

@@ -14,5 +14,14 @@ final readonly class BaseCard
      * @param list<string> $suits
      * @param bool $tooMuch for any of the kitchen's pans
      */
-    public function __construct(public string $key, public string $name, public FlowNode $node, public array $question, public string $why, public array $suits, public bool $tooMuch, public NextAction $action) {}
+    public function __construct(
+        public string $key,
+        public string $name,
+        public FlowNode $node,
+        public array $question,
+        public string $why,
+        public array $suits,
+        public bool $tooMuch,
+        public NextAction $action,
+    ) {}
 }

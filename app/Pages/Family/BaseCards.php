@@ -16,7 +16,12 @@ use Lento\Family\ServiceFlow;
 /** The bases of a service, each with how thick it is made and why. */
 final readonly class BaseCards
 {
-    public function __construct(private ServiceFlow $flow, private SauceNames $names, private Kitchen $kitchen, private NextActions $next) {}
+    public function __construct(
+        private ServiceFlow $flow,
+        private SauceNames $names,
+        private Kitchen $kitchen,
+        private NextActions $next,
+    ) {}
 
     /** @return list<BaseCard> */
     public function all(): array
@@ -33,7 +38,11 @@ final readonly class BaseCards
             $node->planned->key,
             $this->names->name(...ServiceKey::parts($node->planned->key)),
             $node,
-            $question === null ? [] : $workplace->fields($question->base, $question->liquid, $question->yield, $question->thickness, $question->pan)->toAddress(),
+            $question === null
+                ? []
+                : $workplace
+                    ->fields($question->base, $question->liquid, $question->yield, $question->thickness, $question->pan)
+                    ->toAddress(),
             $this->whyThick($node),
             $this->suits($node),
             $question !== null && $this->kitchen->pans !== [] && $workplace->own($question->pan) === null,
@@ -49,12 +58,16 @@ final readonly class BaseCards
         }
         $usual = $this->kitchen->formula($node->planned->base ?? Base::Bechamel)->thickness->gramsPerLitre;
 
-        return Words::text('family.base_why.' . match (true) {
-            !$thickness->servesAll() => 'most',
-            abs($thickness->thickness->gramsPerLitre - $usual) < 0.5 => 'usual',
-            count($thickness->suits) === 1 && ($this->flow->nodes[$thickness->suits[0]->key] ?? null)?->isServedAsItIs() === true => 'asked',
-            default => 'all',
-        });
+        return Words::text(
+            'family.base_why.'
+                . match (true) {
+                    !$thickness->servesAll() => 'most',
+                    abs($thickness->thickness->gramsPerLitre - $usual) < 0.5 => 'usual',
+                    count($thickness->suits) === 1 && ($this->flow->nodes[$thickness->suits[0]->key] ?? null)?->isServedAsItIs() === true
+                        => 'asked',
+                    default => 'all',
+                },
+        );
     }
 
     /** @return list<string> */
@@ -62,7 +75,12 @@ final readonly class BaseCards
     {
         $texts = [];
         foreach ($node->thickness->suits ?? [] as $suits) {
-            $texts[] = Words::text($suits->suited ? 'family.suits' : 'family.suits_not', name: $this->names->name(...ServiceKey::parts($suits->key)), from: sprintf('%.0F', $suits->from->gramsPerLitre), to: sprintf('%.0F', $suits->to->gramsPerLitre));
+            $texts[] = Words::text(
+                $suits->suited ? 'family.suits' : 'family.suits_not',
+                name: $this->names->name(...ServiceKey::parts($suits->key)),
+                from: sprintf('%.0F', $suits->from->gramsPerLitre),
+                to: sprintf('%.0F', $suits->to->gramsPerLitre),
+            );
         }
 
         return $texts;

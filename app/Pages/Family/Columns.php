@@ -25,7 +25,14 @@ use Lento\Thickness\SpoonTest;
 /** What stands under the ends of the drawing: each sauce with its typed rows, its cautions, and what is done next. */
 final readonly class Columns
 {
-    public function __construct(private ServiceFlow $flow, private ServiceReading $reading, private ServiceFields $fields, private SauceNames $names, private FlowPicture $picture, private NextActions $next) {}
+    public function __construct(
+        private ServiceFlow $flow,
+        private ServiceReading $reading,
+        private ServiceFields $fields,
+        private SauceNames $names,
+        private FlowPicture $picture,
+        private NextActions $next,
+    ) {}
 
     /** @return array<string, Column> by key */
     public function all(): array
@@ -56,7 +63,10 @@ final readonly class Columns
             Ladlefuls::text($taken),
             trim(Litres::of($taken)->text() . ' ' . $from),
             Litres::of($node->served)->text(),
-            implode(', ', array_map(static fn(FlowAddition $one): string => $one->amount . ' ' . $one->name, $this->picture->additions($node))),
+            implode(
+                ', ',
+                array_map(static fn(FlowAddition $one): string => $one->amount . ' ' . $one->name, $this->picture->additions($node)),
+            ),
             $derived === null ? '' : ActWords::gate($derived)->label ?? '',
             $this->rows($key),
             $this->cautions($node),

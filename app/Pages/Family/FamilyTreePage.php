@@ -16,7 +16,9 @@ final readonly class FamilyTreePage
     /** @return list<string> bases that come from no other, those with the largest family first */
     public function roots(): array
     {
-        $roots = array_values(array_filter(array_column(Base::cases(), 'value'), fn(string $id): bool => $this->catalogue->parentOf($id) === null));
+        $roots = array_values(
+            array_filter(array_column(Base::cases(), 'value'), fn(string $id): bool => $this->catalogue->parentOf($id) === null),
+        );
         $size = fn(string $id): int => count($this->catalogue->childrenOf($id));
         usort($roots, fn(string $a, string $b): int => $size($b) <=> $size($a));
 

@@ -71,7 +71,12 @@ final readonly class FlowPicture
                 if (in_array($dose->fate, [Fate::Joins, Fate::StaysIn], true)) {
                     $taken = $node->derived?->taken->volume()->inLitres() ?? 0.0;
                     [$amount, $name] = DoseWords::parts($dose, $mass, $taken);
-                    $additions[] = new FlowAddition($amount, $name, self::room($done, $mass->inGrams(), $dose->fate), AddedColour::of($dose->ingredient));
+                    $additions[] = new FlowAddition(
+                        $amount,
+                        $name,
+                        self::room($done, $mass->inGrams(), $dose->fate),
+                        AddedColour::of($dose->ingredient),
+                    );
                 }
             }
         }
@@ -119,7 +124,14 @@ final readonly class FlowPicture
         }
         $stock = Volume::ofCubicMetres($node->sheet->liquid->cubicMetres * $node->sheet->question->formula->share());
 
-        return [new FlowAddition(Litres::of($stock)->text(), Words::ingredient($node->planned->liquid), $stock->inMillilitres(), AddedColour::of('brown-stock'))];
+        return [
+            new FlowAddition(
+                Litres::of($stock)->text(),
+                Words::ingredient($node->planned->liquid),
+                $stock->inMillilitres(),
+                AddedColour::of('brown-stock'),
+            ),
+        ];
     }
 
     private static function room(DoneAct $done, float $grams, Fate $fate): float
@@ -137,7 +149,8 @@ final readonly class FlowPicture
         $added = [];
         foreach ($node->derived->acts ?? [] as $done) {
             foreach ($done->doses as [$dose, $mass]) {
-                $added[$dose->ingredient] = ($added[$dose->ingredient] ?? 0.0) + ($dose->fate === Fate::Joins || $dose->fate === Fate::StaysIn ? self::room($done, $mass->inGrams(), $dose->fate) : 0.0);
+                $added[$dose->ingredient] = ($added[$dose->ingredient] ?? 0.0)
+                + ($dose->fate === Fate::Joins || $dose->fate === Fate::StaysIn ? self::room($done, $mass->inGrams(), $dose->fate) : 0.0);
             }
         }
 

@@ -40,14 +40,20 @@ final readonly class NextActions
             $node->sheet === null => new NextAction('none', Words::text('family.next_act.fridge'), $key),
             isset($this->pots[$key]) => self::ofPot($key, $this->pots[$key]),
             // A demi-glace waits for its espagnole, which has a card of its own.
-            $before !== null && $before->kind !== 'link' => new NextAction('none', Words::text('family.next_act.waits', name: $this->within($before->branch)), $before->branch),
+            $before !== null && $before->kind !== 'link' => new NextAction(
+                'none',
+                Words::text('family.next_act.waits', name: $this->within($before->branch)),
+                $before->branch,
+            ),
             default => $before ?? $this->putOn($node),
         };
     }
 
     private static function ofPot(string $key, BranchState $pot): NextAction
     {
-        return $pot->finishedAt === null ? new NextAction('link', Words::text('family.next_act.stove'), $key, $pot->potId) : new NextAction('none', Words::text('family.next_act.done', time: $pot->finishedAt->format('H:i')), $key);
+        return $pot->finishedAt === null
+            ? new NextAction('link', Words::text('family.next_act.stove'), $key, $pot->potId)
+            : new NextAction('none', Words::text('family.next_act.done', time: $pot->finishedAt->format('H:i')), $key);
     }
 
     /** What must be done before a sauce can be ladled: the base of its base put on first, or cooked on. Null where its base is ready. */
@@ -69,7 +75,11 @@ final readonly class NextActions
 
     private function putOn(FlowNode $node): NextAction
     {
-        return new NextAction($node->isBase() ? 'cook' : 'ladle', Words::text('family.next_act.base', name: $this->within($node->planned->key)), $node->planned->key);
+        return new NextAction(
+            $node->isBase() ? 'cook' : 'ladle',
+            Words::text('family.next_act.base', name: $this->within($node->planned->key)),
+            $node->planned->key,
+        );
     }
 
     private function within(string $key): string

@@ -100,7 +100,9 @@ final readonly class SaucePage
         $node = $this->node();
         $parent = $node === null ? null : $this->flow?->parentOf($node);
 
-        return $node === null || $parent === null || $node->derived === null ? '' : Litres::of($node->derived->taken->volume())->text() . ' ' . $this->names->within($parent->planned->sauce, $this->liquid);
+        return $node === null || $parent === null || $node->derived === null
+            ? ''
+            : Litres::of($node->derived->taken->volume())->text() . ' ' . $this->names->within($parent->planned->sauce, $this->liquid);
     }
 
     /** @return list<array{title: string, cue: string, caution: string, minutes: string}> */
@@ -113,9 +115,23 @@ final readonly class SaucePage
         $plan = $derived->plan($this->catalogue->root($this->sauce), (new KitchenWorkplace($this->kitchen))->workplace());
         $words = StepWords::of($plan);
         // A correction that the test decides on has nothing to say on paper.
-        $steps = array_values(array_filter($plan->steps, static fn(Step $step): bool => $step->kind !== StepKind::Finish && ($step->kind !== StepKind::Correct || $step->amounts !== [])));
+        $steps = array_values(
+            array_filter(
+                $plan->steps,
+                static fn(Step $step): bool => $step->kind !== StepKind::Finish
+                    && ($step->kind !== StepKind::Correct || $step->amounts !== []),
+            ),
+        );
 
-        return array_map(static fn(Step $step): array => ['title' => $words->title($step), 'cue' => $words->cue($step), 'caution' => $words->caution($step), 'minutes' => Minutes::text($step->pace->time)], $steps);
+        return array_map(
+            static fn(Step $step): array => [
+                'title' => $words->title($step),
+                'cue' => $words->cue($step),
+                'caution' => $words->caution($step),
+                'minutes' => Minutes::text($step->pace->time),
+            ],
+            $steps,
+        );
     }
 
     /** @return array<string, string> what it is when it is done, by name */
@@ -129,13 +145,27 @@ final readonly class SaucePage
         $keep = $derived->keepBelow();
         $float = $derived->sauce->freeFat();
         $facts = [
-            'class' => Words::text('family.in_class', class: Words::text('thickness.class.' . $derived->thickness()->thicknessClass()->value), ef: sprintf('%.0F', $derived->thickness()->gramsPerLitre)),
+            'class' => Words::text(
+                'family.in_class',
+                class: Words::text('thickness.class.' . $derived->thickness()->thicknessClass()->value),
+                ef: sprintf('%.0F', $derived->thickness()->gramsPerLitre),
+            ),
             'time' => Minutes::text($derived->time()),
             'pan' => Words::text('family.scale.pan_of', cm: sprintf('%.0F', $derived->pan->diameter->inCentimetres())),
-            'salt' => $salt->inGrams() < 0.05 ? sprintf('%.2F %%', $derived->saltPercent()) : Words::text('family.fact_salt_add', percent: sprintf('%.2F', 100.0 * $derived->taken->saltShare), amount: Grams::of($salt)->text()),
+            'salt'
+                => $salt->inGrams() < 0.05
+                    ? sprintf('%.2F %%', $derived->saltPercent())
+                    : Words::text(
+                        'family.fact_salt_add',
+                        percent: sprintf('%.2F', 100.0 * $derived->taken->saltShare),
+                        amount: Grams::of($salt)->text(),
+                    ),
             'ph' => sprintf('%.1F', $derived->sauce->pH()),
             'curdling' => Words::text('outlook.risk.' . $derived->curdling()->value),
-            'alcohol' => $derived->alcoholPercent() < 0.005 ? Words::text('family.fact_none') : Words::text('family.fact_alcohol', percent: sprintf('%.2F', $derived->alcoholPercent())),
+            'alcohol'
+                => $derived->alcoholPercent() < 0.005
+                    ? Words::text('family.fact_none')
+                    : Words::text('family.fact_alcohol', percent: sprintf('%.2F', $derived->alcoholPercent())),
             'fat' => $float->inGrams() < 0.5 ? Words::text('family.fact_none') : Grams::of($float)->text(),
             'butter' => Grams::of($derived->carriesMoreButter())->text(),
             'keep' => $keep === null ? Words::text('family.keep.hot') : Words::text('family.keep.below', temperature: Degrees::text($keep)),
@@ -157,8 +187,21 @@ final readonly class SaucePage
     {
         foreach ($this->flow?->bases() ?? [] as $node) {
             $sheet = $node->sheet;
-            if ($sheet !== null && ($this->isBase() ? $node->planned->sauce === $this->sauce : $this->catalogue->root($this->sauce)->value === $node->planned->sauce)) {
-                return (new KitchenWorkplace($this->kitchen))->fields($sheet->question->base, $sheet->question->liquid, $sheet->question->yield, $sheet->question->thickness, $sheet->question->pan)->toAddress();
+            if (
+                $sheet !== null
+                && ($this->isBase()
+                    ? $node->planned->sauce === $this->sauce
+                    : $this->catalogue->root($this->sauce)->value === $node->planned->sauce)
+            ) {
+                return (new KitchenWorkplace($this->kitchen))
+                    ->fields(
+                        $sheet->question->base,
+                        $sheet->question->liquid,
+                        $sheet->question->yield,
+                        $sheet->question->thickness,
+                        $sheet->question->pan,
+                    )
+                    ->toAddress();
             }
         }
 
@@ -182,7 +225,15 @@ final readonly class SaucePage
             $house[$dose->ingredient] = TypedNumber::plain($dose->perLitre);
         }
 
-        return array_map(static fn(Dose $dose): array => [$dose, $house[$dose->ingredient] ?? ''], array_values(array_filter($derivative->doses(), fn(Dose $dose): bool => $dose->fate !== Fate::Flavours && !isset($this->more()[$dose->ingredient]))));
+        return array_map(
+            static fn(Dose $dose): array => [$dose, $house[$dose->ingredient] ?? ''],
+            array_values(
+                array_filter(
+                    $derivative->doses(),
+                    fn(Dose $dose): bool => $dose->fate !== Fate::Flavours && !isset($this->more()[$dose->ingredient]),
+                ),
+            ),
+        );
     }
 
     public function usualClass(): ThicknessClass

@@ -17,11 +17,19 @@ use Lento\Quantity\Duration;
 final readonly class ScalingPage
 {
     /** @param array{string, string}|null $limits of the factor, where the typed one lies outside */
-    public function __construct(public ServicePage $service, public ?Scaling $scaling, public string $factor, private ?array $limits, public string $refusal) {}
+    public function __construct(
+        public ServicePage $service,
+        public ?Scaling $scaling,
+        public string $factor,
+        private ?array $limits,
+        public string $refusal,
+    ) {}
 
     public function fault(): ?string
     {
-        return $this->limits === null ? null : (new FieldFault('factor', 'number', ['least' => $this->limits[0], 'most' => $this->limits[1], 'unit' => '']))->message();
+        return $this->limits === null
+            ? null
+            : (new FieldFault('factor', 'number', ['least' => $this->limits[0], 'most' => $this->limits[1], 'unit' => '']))->message();
     }
 
     /** @return list<array{string, string, string, string}> what, now, then, and by how much it grew; '' where it is no amount */
@@ -29,15 +37,37 @@ final readonly class ScalingPage
     {
         [$before, $after] = [$pot->before, $pot->after];
         $minutes = static fn(PotSize $size): string => Minutes::text($size->time);
-        $pan = static fn(PotSize $size): string => Words::text('family.scale.pan_of', cm: sprintf('%.0F', $size->pan->diameter->inCentimetres()));
+        $pan = static fn(PotSize $size): string => Words::text(
+            'family.scale.pan_of',
+            cm: sprintf('%.0F', $size->pan->diameter->inCentimetres()),
+        );
         $steam = static fn(PotSize $size): string => sprintf('%.0F %%', 100.0 * $size->steamPerLitre());
 
         return [
-            [Words::text('family.scale.makes'), Litres::of($before->makes)->text(), Litres::of($after->makes)->text(), self::times($before->makes->cubicMetres, $after->makes->cubicMetres)],
+            [
+                Words::text('family.scale.makes'),
+                Litres::of($before->makes)->text(),
+                Litres::of($after->makes)->text(),
+                self::times($before->makes->cubicMetres, $after->makes->cubicMetres),
+            ],
             [Words::text('family.scale.pan'), $pan($before), $pan($after), ''],
-            [Words::text('family.scale.time'), $minutes($before), $minutes($after), self::times($before->time->seconds, $after->time->seconds)],
-            ...($before->roux === null || $after->roux === null ? [] : [[Words::text('family.scale.roux'), self::roux($before->roux), self::roux($after->roux), self::times($before->roux->seconds, $after->roux->seconds)]]),
-            ...($before->pours === 0 ? [] : [[Words::text('family.scale.pours'), (string) $before->pours, (string) $after->pours, '']]),
+            [
+                Words::text('family.scale.time'),
+                $minutes($before),
+                $minutes($after),
+                self::times($before->time->seconds, $after->time->seconds),
+            ],
+            ...$before->roux === null || $after->roux === null
+                ? []
+                : [
+                    [
+                        Words::text('family.scale.roux'),
+                        self::roux($before->roux),
+                        self::roux($after->roux),
+                        self::times($before->roux->seconds, $after->roux->seconds),
+                    ],
+                ],
+            ...$before->pours === 0 ? [] : [[Words::text('family.scale.pours'), (string) $before->pours, (string) $after->pours, '']],
             [Words::text('family.scale.steam'), $steam($before), $steam($after), ''],
         ];
     }

@@ -50,7 +50,12 @@ final readonly class ServicePage
 
     private function __construct(WorkedOut $service, public Kitchen $kitchen)
     {
-        [$this->serviceId, $this->fields, $this->reading, $this->flow] = [$service->service, $service->fields, $service->reading, $service->flow];
+        [$this->serviceId, $this->fields, $this->reading, $this->flow] = [
+            $service->service,
+            $service->fields,
+            $service->reading,
+            $service->flow,
+        ];
         [$this->catalogue, $this->pots] = [$service->catalogue, $service->pots];
         $this->refusal = $service->refusal === null ? '' : RefusalWords::of($service->refusal);
         [$catalogue, $flow] = [$this->catalogue, $this->flow];
@@ -67,13 +72,24 @@ final readonly class ServicePage
     /** @return array<string, Column> by key, one for each end of the drawing */
     public function columns(): array
     {
-        return $this->flow === null || $this->picture === null ? [] : (new Columns($this->flow, $this->reading, $this->fields, $this->names, $this->picture, new NextActions($this->flow, $this->names, $this->pots)))->all();
+        return $this->flow === null || $this->picture === null
+            ? []
+            : (new Columns(
+                $this->flow,
+                $this->reading,
+                $this->fields,
+                $this->names,
+                $this->picture,
+                new NextActions($this->flow, $this->names, $this->pots),
+            ))->all();
     }
 
     /** @return list<BaseCard> */
     public function bases(): array
     {
-        return $this->flow === null ? [] : (new BaseCards($this->flow, $this->names, $this->kitchen, new NextActions($this->flow, $this->names, $this->pots)))->all();
+        return $this->flow === null
+            ? []
+            : (new BaseCards($this->flow, $this->names, $this->kitchen, new NextActions($this->flow, $this->names, $this->pots)))->all();
     }
 
     public function title(): string
@@ -93,12 +109,20 @@ final readonly class ServicePage
     {
         $have = count($this->fields->have);
 
-        return implode(' · ', array_filter([
-            $this->covers() > 0 ? Words::text('family.covers_total', covers: $this->covers()) : '',
-            $this->fields->at === '' ? '' : Words::text('family.for_time', time: $this->fields->at),
-            $this->fields->spare === '' || $this->fields->spare === '0' ? Words::text('family.no_spare') : Words::text('family.spare_short', percent: $this->fields->spare),
-            $have === 0 ? Words::text('family.nothing_in_fridge') : trans_choice('family.in_fridge', $have, ['count' => $have]),
-        ], static fn(string $text): bool => $text !== ''));
+        return implode(
+            ' · ',
+            array_filter(
+                [
+                    $this->covers() > 0 ? Words::text('family.covers_total', covers: $this->covers()) : '',
+                    $this->fields->at === '' ? '' : Words::text('family.for_time', time: $this->fields->at),
+                    $this->fields->spare === '' || $this->fields->spare === '0'
+                        ? Words::text('family.no_spare')
+                        : Words::text('family.spare_short', percent: $this->fields->spare),
+                    $have === 0 ? Words::text('family.nothing_in_fridge') : trans_choice('family.in_fridge', $have, ['count' => $have]),
+                ],
+                static fn(string $text): bool => $text !== '',
+            ),
+        );
     }
 
     /** How what is in the cold is warmed, by the kitchen's own guidance. */
@@ -106,7 +130,11 @@ final readonly class ServicePage
     {
         $preset = FoodSafety::named($this->kitchen->setting('preset', 'uk-guidance'));
 
-        return Words::text('family.reheat', temperature: Degrees::text($preset->reheatTo), preset: Words::text('kitchen.presets.' . $preset->name));
+        return Words::text(
+            'family.reheat',
+            temperature: Degrees::text($preset->reheatTo),
+            preset: Words::text('kitchen.presets.' . $preset->name),
+        );
     }
 
     public function totals(): string
@@ -117,7 +145,11 @@ final readonly class ServicePage
         $served = array_sum(array_map(static fn(FlowNode $node): float => $node->served->inLitres(), $this->flow->served()));
         $bases = array_sum(array_map(static fn(FlowNode $node): float => $node->made->inLitres(), $this->flow->bases()));
 
-        return Words::text('family.all_litres', litres: Litres::of(Volume::ofLitres($served))->text(), bases: Litres::of(Volume::ofLitres($bases))->text());
+        return Words::text(
+            'family.all_litres',
+            litres: Litres::of(Volume::ofLitres($served))->text(),
+            bases: Litres::of(Volume::ofLitres($bases))->text(),
+        );
     }
 
     public function name(string $key): string
@@ -151,7 +183,8 @@ final readonly class ServicePage
     /**
      * What a grip between two ends moves: litres of both, and the fields that they were typed into.
      *
-     * @return array{left: array{litres: float, ratio: float, field: string, covers: float}, right: array{litres: float, ratio: float, field: string, covers: float}}|null null where one of them is served from more than one row
+     * @return array{left: array{litres: float, ratio: float, field: string, covers: float}, right: array{litres: float, ratio: float,
+     * field: string, covers: float}}|null null where one of them is served from more than one row
      */
     public function grip(string $left, string $right): ?array
     {

@@ -39,7 +39,8 @@ final readonly class ShoppingPage
     {
         return match (true) {
             $line->pieces !== null => (new KitchenMeasure(MeasureSystem::Metric))->count($line->pieces),
-            in_array($line->boughtAs()->pack, [Pack::Bottle, Pack::Lemon], true) || str_ends_with($line->ingredient, '-stock') => Litres::of($line->volume ?? Volume::ofLitres(0.0))->text(),
+            in_array($line->boughtAs()->pack, [Pack::Bottle, Pack::Lemon], true) || str_ends_with($line->ingredient, '-stock')
+                => Litres::of($line->volume ?? Volume::ofLitres(0.0))->text(),
             default => Grams::of($line->mass)->text(),
         };
     }
@@ -54,9 +55,14 @@ final readonly class ShoppingPage
             return $made ? Words::text('family.made_here') : '';
         }
         $packs = $line->packs();
-        $size = $bought->pack === Pack::Bottle ? Litres::short(Volume::ofMillilitres($bought->size)) : Grams::of(Mass::ofGrams($bought->size))->text();
+        $size = $bought->pack === Pack::Bottle
+            ? Litres::short(Volume::ofMillilitres($bought->size))
+            : Grams::of(Mass::ofGrams($bought->size))->text();
 
-        return trans_choice('family.packs.' . $bought->pack->value, $packs <= 1 ? 1 : 2, ['count' => $packs, 'size' => $bought->pack === Pack::Bottle && is_numeric($size) ? $size . ' l' : $size]);
+        return trans_choice('family.packs.' . $bought->pack->value, $packs <= 1 ? 1 : 2, [
+            'count' => $packs,
+            'size' => $bought->pack === Pack::Bottle && is_numeric($size) ? $size . ' l' : $size,
+        ]);
     }
 
     public function cost(ShoppingLine $line): string
@@ -90,13 +96,24 @@ final readonly class ShoppingPage
     /** @return list<array{string, string}> amount and what, for one pot, in the order of the work */
     public function setOut(FlowNode $node): array
     {
-        $lines = array_map(fn(Amount $amount): array => [$this->amount($amount), Words::ingredient($amount->ingredient)], $node->sheet->amounts ?? []);
+        $lines = array_map(
+            fn(Amount $amount): array => [$this->amount($amount), Words::ingredient($amount->ingredient)],
+            $node->sheet->amounts ?? [],
+        );
         if ($node->derived === null) {
             return $lines;
         }
         $taken = $node->derived->taken->volume();
         $parent = $this->service->flow?->parentOf($node);
-        $doses = array_merge(...array_map(static fn(DoneAct $done): array => array_map(static fn(array $dose): array => DoseWords::parts($dose[0], $dose[1], $taken->inLitres()), $done->doses), $node->derived->acts));
+        $doses = array_merge(
+            ...array_map(
+                static fn(DoneAct $done): array => array_map(
+                    static fn(array $dose): array => DoseWords::parts($dose[0], $dose[1], $taken->inLitres()),
+                    $done->doses,
+                ),
+                $node->derived->acts,
+            ),
+        );
 
         return [[Litres::of($taken)->text(), $parent === null ? '' : $this->service->within($parent->planned->key)], ...$doses];
     }
@@ -105,7 +122,11 @@ final readonly class ShoppingPage
     {
         return match (true) {
             $amount->pieces !== null => (new KitchenMeasure(MeasureSystem::Metric))->count($amount->pieces),
-            $amount->volume !== null && (in_array(BoughtAs::of($amount->ingredient)->pack, [Pack::Bottle, Pack::Lemon], true) || str_ends_with($amount->ingredient, '-stock') || $amount->ingredient === Base::Espagnole->value) => Litres::of($amount->volume)->text(),
+            $amount->volume !== null
+                && (in_array(BoughtAs::of($amount->ingredient)->pack, [Pack::Bottle, Pack::Lemon], true)
+                    || str_ends_with($amount->ingredient, '-stock')
+                    || $amount->ingredient === Base::Espagnole->value)
+                => Litres::of($amount->volume)->text(),
             default => Grams::of($amount->mass)->text(),
         };
     }

@@ -36,8 +36,15 @@ final readonly class SupplyPage
      * @param list<Share> $shares
      * @param string $refusal why nothing could be worked out; '' where it could
      */
-    private function __construct(public SupplyFields $fields, public SupplyReading $reading, public array $possible, public array $shares, public string $refusal, private Kitchen $kitchen, private Catalogue $catalogue)
-    {
+    private function __construct(
+        public SupplyFields $fields,
+        public SupplyReading $reading,
+        public array $possible,
+        public array $shares,
+        public string $refusal,
+        private Kitchen $kitchen,
+        private Catalogue $catalogue,
+    ) {
         $this->names = new SauceNames($kitchen);
     }
 
@@ -49,10 +56,22 @@ final readonly class SupplyPage
         }
         $litres = Volume::ofLitres($reading->litres);
         try {
-            $stem = ServiceFlow::of(Service::of([new Wish($reading->base->value, $reading->liquid, $litres)]), $catalogue, $workplace)->node(FlowPlan::key($reading->base->value, $reading->liquid))->stem;
+            $stem = ServiceFlow::of(
+                Service::of([new Wish($reading->base->value, $reading->liquid, $litres)]),
+                $catalogue,
+                $workplace,
+            )->node(FlowPlan::key($reading->base->value, $reading->liquid))->stem;
             $supply = Supply::of($stem->taken($litres), $reading->short, $workplace);
 
-            return new self($fields, $reading, $supply->possible($reading->derivatives), $reading->wishes === [] ? [] : $supply->split($reading->wishes), '', $kitchen, $catalogue);
+            return new self(
+                $fields,
+                $reading,
+                $supply->possible($reading->derivatives),
+                $reading->wishes === [] ? [] : $supply->split($reading->wishes),
+                '',
+                $kitchen,
+                $catalogue,
+            );
         } catch (LentoException $refused) {
             return new self($fields, $reading, [], [], RefusalWords::of($refused), $kitchen, $catalogue);
         }
@@ -66,7 +85,15 @@ final readonly class SupplyPage
     /** @return array<string, string> bases of which anything is made */
     public function bases(): array
     {
-        $bases = array_values(array_filter(array_column(Base::cases(), 'value'), fn(string $id): bool => array_filter($this->catalogue->childrenOf($id), static fn(string $child): bool => Base::tryFrom($child) === null) !== []));
+        $bases = array_values(
+            array_filter(
+                array_column(Base::cases(), 'value'),
+                fn(string $id): bool => array_filter(
+                    $this->catalogue->childrenOf($id),
+                    static fn(string $child): bool => Base::tryFrom($child) === null,
+                ) !== [],
+            ),
+        );
 
         return array_combine($bases, array_map($this->names->name(...), $bases));
     }
@@ -79,7 +106,10 @@ final readonly class SupplyPage
         return array_combine($ids, array_map(Words::ingredient(...), $ids));
     }
 
-    /** @return array<string, string> what was typed for a sauce or an ingredient that this answer does not ask for, by field: it goes round with the form */
+    /**
+     * @return array<string, string> what was typed for a sauce or an ingredient that this answer does not ask for, by field: it goes round
+     * with the form
+     */
     public function keptUnseen(): array
     {
         $seen = array_flip(array_map(static fn(Possible $possible): string => $possible->derivative->id, $this->possible));
@@ -96,7 +126,9 @@ final readonly class SupplyPage
 
     public function limited(Possible $possible): string
     {
-        return $possible->limitedBy === null ? Words::text('family.supply_all') : Words::text('family.supply_limited', ingredient: Words::ingredient($possible->limitedBy));
+        return $possible->limitedBy === null
+            ? Words::text('family.supply_all')
+            : Words::text('family.supply_limited', ingredient: Words::ingredient($possible->limitedBy));
     }
 
     public function gets(Share $share): string
@@ -106,12 +138,21 @@ final readonly class SupplyPage
         }
         $litres = Litres::of($share->made->volume())->text();
 
-        return $share->ranOut === null ? Words::text('family.supply_gets_all', litres: $litres) : Words::text('family.supply_gets', litres: $litres, percent: sprintf('%.0F', 100.0 * $share->part()));
+        return $share->ranOut === null
+            ? Words::text('family.supply_gets_all', litres: $litres)
+            : Words::text('family.supply_gets', litres: $litres, percent: sprintf('%.0F', 100.0 * $share->part()));
     }
 
     public function ranOut(Share $share): string
     {
-        return $share->ranOut === null ? '' : Words::text('family.supply_ran_out', what: $share->ranOut === Supply::BASE ? Words::text('family.supply_base_word', name: $this->baseName()) : Words::ingredient($share->ranOut));
+        return $share->ranOut === null
+            ? ''
+            : Words::text(
+                'family.supply_ran_out',
+                what: $share->ranOut === Supply::BASE
+                    ? Words::text('family.supply_base_word', name: $this->baseName())
+                    : Words::ingredient($share->ranOut),
+            );
     }
 
     public function left(): string

@@ -39,18 +39,31 @@ final readonly class KitchenPage
     /** "induction, 3500 W, 9 settings" */
     public function ringLine(Ring $ring): string
     {
-        return Words::text('kitchen.hobs.line', kind: Words::text('kitchen.kinds.' . $ring->kind->value), watts: $ring->watts, levels: $ring->levels);
+        return Words::text(
+            'kitchen.hobs.line',
+            kind: Words::text('kitchen.kinds.' . $ring->kind->value),
+            watts: $ring->watts,
+            levels: $ring->levels,
+        );
     }
 
     /** "€8.90 a kg, 0.2 % salt" */
     public function larderLine(LarderLine $line): string
     {
-        return implode(', ', array_filter([
-            $line->name === null ? '' : Words::text('kitchen.larder.resembles', name: Words::ingredient($line->like)),
-            $line->pricePerKilogram === null ? '' : Words::text('kitchen.larder.price', price: $this->kitchen->currency() . sprintf('%.2F', $line->pricePerKilogram)),
-            $line->saltPercent === null ? '' : Words::text('kitchen.larder.salt', percent: TypedNumber::plain($line->saltPercent)),
-            $line->fatPercent === null ? '' : Words::text('kitchen.larder.fat', percent: TypedNumber::plain($line->fatPercent)),
-        ], static fn(string $part): bool => $part !== ''));
+        return implode(
+            ', ',
+            array_filter(
+                [
+                    $line->name === null ? '' : Words::text('kitchen.larder.resembles', name: Words::ingredient($line->like)),
+                    $line->pricePerKilogram === null
+                        ? ''
+                        : Words::text('kitchen.larder.price', price: $this->kitchen->currency() . sprintf('%.2F', $line->pricePerKilogram)),
+                    $line->saltPercent === null ? '' : Words::text('kitchen.larder.salt', percent: TypedNumber::plain($line->saltPercent)),
+                    $line->fatPercent === null ? '' : Words::text('kitchen.larder.fat', percent: TypedNumber::plain($line->fatPercent)),
+                ],
+                static fn(string $part): bool => $part !== '',
+            ),
+        );
     }
 
     /** @return list<LarderLine> by name */
@@ -76,7 +89,10 @@ final readonly class KitchenPage
         return $entry->name ?? Words::ingredient($entry->like);
     }
 
-    /** @return list<array{base: Base, name: string, changed: bool, fields: array<string, string>, parts: list<array{part: Part, value: string}>}> */
+    /**
+     * @return list<array{base: Base, name: string, changed: bool, fields: array<string, string>, parts: list<array{part: Part,
+     * value: string}>}>
+     */
     public function formulas(): array
     {
         return array_map(function (Base $base): array {
@@ -88,7 +104,10 @@ final readonly class KitchenPage
                 'name' => Words::text('sauces.' . $base->value),
                 'changed' => $this->kitchen->changes($base) !== [],
                 'fields' => $fields,
-                'parts' => array_map(static fn(Part $part): array => ['part' => $part, 'value' => $typed[$part->ingredient] ?? '0'], Formula::house($base)->parts),
+                'parts' => array_map(
+                    static fn(Part $part): array => ['part' => $part, 'value' => $typed[$part->ingredient] ?? '0'],
+                    Formula::house($base)->parts,
+                ),
             ];
         }, Base::cases());
     }

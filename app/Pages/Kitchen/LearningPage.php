@@ -23,7 +23,8 @@ final readonly class LearningPage
     private function __construct(public bool $learns, public array $figures, public array $pots) {}
 
     /**
-     * @param list<array{id: int, name: string, date: string, lesson: Lesson, left_out: bool}> $pots newest first, those that are left out as well
+     * @param list<array{id: int, name: string, date: string, lesson: Lesson, left_out: bool}> $pots newest first, those that are left out
+     * as well
      * @param array<string, string> $rings names of the rings by what lessons know them by
      */
     public static function of(bool $learns, Notebook $notebook, array $pots, array $rings): self
@@ -32,12 +33,41 @@ final readonly class LearningPage
         $figures = [];
         foreach ($notebook->lessons as $lesson) {
             $pan = sprintf('%.0F', $lesson->pan->inCentimetres());
-            $figures["steam {$pan} {$lesson->level->value}"] ??= self::figure(Words::text('learning.steam', pan: $pan, level: Words::text('compose.level.' . $lesson->level->value)), $notebook->course($house->evaporation, $notebook->evaporations($lesson->pan, $lesson->level)), 'learning.loses');
-            $figures["brown {$lesson->heat->value} {$lesson->ring}"] ??= self::figure(Words::text(isset($rings[$lesson->ring]) ? 'learning.browning_on' : 'learning.browning', heat: EventWords::heatName($lesson->heat), ring: $rings[$lesson->ring] ?? ''), $notebook->course($house->browning, $notebook->brownings($lesson->heat, $lesson->ring)), 'learning.browns');
+            $figures["steam {$pan} {$lesson->level->value}"] ??= self::figure(
+                Words::text('learning.steam', pan: $pan, level: Words::text('compose.level.' . $lesson->level->value)),
+                $notebook->course($house->evaporation, $notebook->evaporations($lesson->pan, $lesson->level)),
+                'learning.loses',
+            );
+            $figures["brown {$lesson->heat->value} {$lesson->ring}"] ??= self::figure(
+                Words::text(
+                    isset($rings[$lesson->ring]) ? 'learning.browning_on' : 'learning.browning',
+                    heat: EventWords::heatName($lesson->heat),
+                    ring: $rings[$lesson->ring] ?? '',
+                ),
+                $notebook->course($house->browning, $notebook->brownings($lesson->heat, $lesson->ring)),
+                'learning.browns',
+            );
         }
-        $figures['flour'] = self::figure(Words::text('learning.flour'), $notebook->course($house->flourStrength, $notebook->flours()), 'learning.thickens');
+        $figures['flour'] = self::figure(
+            Words::text('learning.flour'),
+            $notebook->course($house->flourStrength, $notebook->flours()),
+            'learning.thickens',
+        );
 
-        return new self($learns, array_values(array_filter($figures)), array_map(static fn(array $pot): array => ['id' => $pot['id'], 'name' => $pot['name'], 'date' => $pot['date'], 'teaches' => self::teaches($pot['lesson']), 'left_out' => $pot['left_out']], $pots));
+        return new self(
+            $learns,
+            array_values(array_filter($figures)),
+            array_map(
+                static fn(array $pot): array => [
+                    'id' => $pot['id'],
+                    'name' => $pot['name'],
+                    'date' => $pot['date'],
+                    'teaches' => self::teaches($pot['lesson']),
+                    'left_out' => $pot['left_out'],
+                ],
+                $pots,
+            ),
+        );
     }
 
     /**
@@ -56,7 +86,13 @@ final readonly class LearningPage
 
     private static function origin(Factor $factor, string $from, string $does): string
     {
-        return $factor->observations === 0 ? '' : Words::text('learning.origin', from: trans_choice($from, $factor->observations, ['count' => $factor->observations]), does: self::does($factor, $does));
+        return $factor->observations === 0
+            ? ''
+            : Words::text(
+                'learning.origin',
+                from: trans_choice($from, $factor->observations, ['count' => $factor->observations]),
+                does: self::does($factor, $does),
+            );
     }
 
     /**
@@ -79,7 +115,13 @@ final readonly class LearningPage
 
         return [
             'title' => $title,
-            'says' => Words::text('learning.says', does: self::does($last, $does), low: self::percent($low), high: self::percent($high), pots: trans_choice('learning.pots', count($course) - 1, ['count' => count($course) - 1])),
+            'says' => Words::text(
+                'learning.says',
+                does: self::does($last, $does),
+                low: self::percent($low),
+                high: self::percent($high),
+                pots: trans_choice('learning.pots', count($course) - 1, ['count' => count($course) - 1]),
+            ),
             'drawing' => ShrinkingBands::of($bands),
         ];
     }
@@ -99,9 +141,11 @@ final readonly class LearningPage
     private static function teaches(Lesson $lesson): string
     {
         return implode(', ', [
-            ...($lesson->evaporation === null ? [] : [Words::text('learning.one_steam', percent: self::percent($lesson->evaporation->ratio))]),
-            ...($lesson->browning === null ? [] : [Words::text('learning.one_browning', percent: self::percent($lesson->browning->ratio))]),
-            ...($lesson->flour === null ? [] : [Words::text('learning.one_flour', percent: self::percent($lesson->flour->ratio))]),
+            ...$lesson->evaporation === null
+                ? []
+                : [Words::text('learning.one_steam', percent: self::percent($lesson->evaporation->ratio))],
+            ...$lesson->browning === null ? [] : [Words::text('learning.one_browning', percent: self::percent($lesson->browning->ratio))],
+            ...$lesson->flour === null ? [] : [Words::text('learning.one_flour', percent: self::percent($lesson->flour->ratio))],
         ]);
     }
 }

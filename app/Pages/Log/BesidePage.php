@@ -26,12 +26,27 @@ final readonly class BesidePage
         $reach = max($first->minutes, $second->minutes);
         [$a, $b] = [$first->entry, $second->entry];
         $rows = [
-            self::row('litres', $a->outcome(), $b->outcome(), $a->millilitres() === null || $b->millilitres() === null ? '' : self::litres($b->millilitres() - $a->millilitres())),
-            self::row('planned', $a->planned(), $b->planned(), $a->hasPlan() && $b->hasPlan() ? self::litres($b->plannedMillilitres() - $a->plannedMillilitres()) : ''),
+            self::row(
+                'litres',
+                $a->outcome(),
+                $b->outcome(),
+                $a->millilitres() === null || $b->millilitres() === null ? '' : self::litres($b->millilitres() - $a->millilitres()),
+            ),
+            self::row(
+                'planned',
+                $a->planned(),
+                $b->planned(),
+                $a->hasPlan() && $b->hasPlan() ? self::litres($b->plannedMillilitres() - $a->plannedMillilitres()) : '',
+            ),
             self::row('colour', self::colour($a), self::colour($b)),
             self::row('taste', $a->taste, $b->taste),
             self::row('change', $a->change, $b->change),
-            self::row('whole', (string) ($a->minutesTaken() ?? ''), (string) ($b->minutesTaken() ?? ''), self::minutes((float) ($b->minutesTaken() ?? 0) - (float) ($a->minutesTaken() ?? 0))),
+            self::row(
+                'whole',
+                (string) ($a->minutesTaken() ?? ''),
+                (string) ($b->minutesTaken() ?? ''),
+                self::minutes((float) ($b->minutesTaken() ?? 0) - (float) ($a->minutesTaken() ?? 0)),
+            ),
             self::row('events', self::visits($first), self::visits($second)),
         ];
         [$one, $other] = [self::steps($first), self::steps($second)];
@@ -47,7 +62,12 @@ final readonly class BesidePage
             }
         }
 
-        return new self($first, $second, [$first->drawnTo($reach), $second->drawnTo($reach)], array_values(array_filter($rows, static fn(array $row): bool => $row['first'] . $row['second'] !== '')));
+        return new self(
+            $first,
+            $second,
+            [$first->drawnTo($reach), $second->drawnTo($reach)],
+            array_values(array_filter($rows, static fn(array $row): bool => $row['first'] . $row['second'] !== '')),
+        );
     }
 
     /** Of both, or of one of them where they are called the same. */
@@ -76,7 +96,9 @@ final readonly class BesidePage
             }
         }
 
-        return $times === [] ? '' : Words::text('log.rows.visits', stir: $times[TendingKind::Stir->value] ?? 0, skim: $times[TendingKind::Skim->value] ?? 0);
+        return $times === []
+            ? ''
+            : Words::text('log.rows.visits', stir: $times[TendingKind::Stir->value] ?? 0, skim: $times[TendingKind::Skim->value] ?? 0);
     }
 
     /** @return array<string, float> minutes at the steps of each kind, all visits of it together */
@@ -85,7 +107,8 @@ final readonly class BesidePage
         $minutes = [];
         foreach ($page->course->visits as $visit) {
             $kind = $page->course->steps[$visit->step]->kind->value;
-            $minutes[$kind] = ($minutes[$kind] ?? 0.0) + max(0, ($visit->until ?? $visit->from)->getTimestamp() - $visit->from->getTimestamp()) / 60.0;
+            $minutes[$kind]
+                = ($minutes[$kind] ?? 0.0) + max(0, ($visit->until ?? $visit->from)->getTimestamp() - $visit->from->getTimestamp()) / 60.0;
         }
 
         return $minutes;
@@ -98,6 +121,8 @@ final readonly class BesidePage
 
     private static function litres(float $millilitres): string
     {
-        return abs($millilitres) < 5.0 ? Words::text('log.same') : ($millilitres > 0.0 ? '+' : '−') . Litres::of(Volume::ofMillilitres(abs($millilitres)))->text();
+        return abs($millilitres) < 5.0
+            ? Words::text('log.same')
+            : ($millilitres > 0.0 ? '+' : '−') . Litres::of(Volume::ofMillilitres(abs($millilitres)))->text();
     }
 }

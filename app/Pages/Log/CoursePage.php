@@ -36,7 +36,17 @@ final readonly class CoursePage
      * @param list<array{float, string, string}> $marks minute, kind, words
      * @param float $minutes planned or taken, whichever is longer
      */
-    private function __construct(public PotEntry $entry, public CourseDrawing $drawing, public array $names, public array $rows, public ?SauceWatch $sauce, public Course $course, private array $visits, private array $marks, public float $minutes) {}
+    private function __construct(
+        public PotEntry $entry,
+        public CourseDrawing $drawing,
+        public array $names,
+        public array $rows,
+        public ?SauceWatch $sauce,
+        public Course $course,
+        private array $visits,
+        private array $marks,
+        public float $minutes,
+    ) {}
 
     public static function of(PotEntry $entry, Plan $plan, Course $course, EventWords $words, ?PotWatch $watch): self
     {
@@ -59,7 +69,14 @@ final readonly class CoursePage
         foreach ($course->events as $event) {
             // That a step is done shows in the next one's beginning; its visits are counted below.
             if (!in_array($event->kind(), [EventKind::Done, EventKind::Finished, EventKind::Tended], true)) {
-                $rows[] = ['time' => $event->at->format('H:i'), 'name' => $words->line($event), 'minutes' => '', 'planned' => '', 'note' => true, 'at' => (float) $event->at->format('U.v')];
+                $rows[] = [
+                    'time' => $event->at->format('H:i'),
+                    'name' => $words->line($event),
+                    'minutes' => '',
+                    'planned' => '',
+                    'note' => true,
+                    'at' => (float) $event->at->format('U.v'),
+                ];
             }
         }
         $rows = [...$rows, ...self::tended($course)];
@@ -67,7 +84,10 @@ final readonly class CoursePage
 
         $marks = [];
         foreach ($course->events as $event) {
-            if (!in_array($event->kind(), [EventKind::Done, EventKind::Back, EventKind::Finished, EventKind::TakenOff], true) && ($course->finishedAt === null || $event->at <= $course->finishedAt)) {
+            if (
+                !in_array($event->kind(), [EventKind::Done, EventKind::Back, EventKind::Finished, EventKind::TakenOff], true)
+                && ($course->finishedAt === null || $event->at <= $course->finishedAt)
+            ) {
                 $mark = self::mark($event->kind());
                 $marks[] = [$since($event->at), $mark, $mark === 'tick' ? '' : self::short($words->line($event))];
             }
@@ -75,13 +95,28 @@ final readonly class CoursePage
         $planned = array_map(static fn(Step $step): float => $step->pace->time->inMinutes(), $course->steps);
         $minutes = $course->finishedAt === null ? 0.0 : $since($course->finishedAt);
 
-        return new self($entry, CourseDrawing::of($planned, $visits, $marks), $names, $rows, $watch?->sauce, $course, $visits, $marks, max($minutes, array_sum($planned)));
+        return new self(
+            $entry,
+            CourseDrawing::of($planned, $visits, $marks),
+            $names,
+            $rows,
+            $watch?->sauce,
+            $course,
+            $visits,
+            $marks,
+            max($minutes, array_sum($planned)),
+        );
     }
 
     /** The same course on a scale that reaches so far. */
     public function drawnTo(float $minutes): CourseDrawing
     {
-        return CourseDrawing::of(array_map(static fn(Step $step): float => $step->pace->time->inMinutes(), $this->course->steps), $this->visits, $this->marks, $minutes);
+        return CourseDrawing::of(
+            array_map(static fn(Step $step): float => $step->pace->time->inMinutes(), $this->course->steps),
+            $this->visits,
+            $this->marks,
+            $minutes,
+        );
     }
 
     /** How something that happened is marked in the drawing. */
@@ -102,7 +137,10 @@ final readonly class CoursePage
         return mb_strlen($text) <= self::LONGEST_MARK ? $text : rtrim(mb_substr($text, 0, self::LONGEST_MARK - 1)) . '…';
     }
 
-    /** @return list<array{time: string, name: string, minutes: string, planned: string, note: bool, at: float}> the visits of each stay at a step, counted: "stirred 19 times, skimmed 9 times" */
+    /**
+     * @return list<array{time: string, name: string, minutes: string, planned: string, note: bool, at: float}> the visits of each stay at
+     * a step, counted: "stirred 19 times, skimmed 9 times"
+     */
     private static function tended(Course $course): array
     {
         $rows = [];
@@ -114,8 +152,22 @@ final readonly class CoursePage
                 }
             }
             if ($times !== []) {
-                $words = array_map(static fn(string $kind, int $count): string => trans_choice('log.times', $count, ['did' => Words::text('stove.event.tended.' . $kind), 'count' => $count]), array_keys($times), $times);
-                $rows[] = ['time' => '', 'name' => implode(', ', $words), 'minutes' => '', 'planned' => '', 'note' => true, 'at' => (float) $visit->from->format('U.v')];
+                $words = array_map(
+                    static fn(string $kind, int $count): string => trans_choice('log.times', $count, [
+                        'did' => Words::text('stove.event.tended.' . $kind),
+                        'count' => $count,
+                    ]),
+                    array_keys($times),
+                    $times,
+                );
+                $rows[] = [
+                    'time' => '',
+                    'name' => implode(', ', $words),
+                    'minutes' => '',
+                    'planned' => '',
+                    'note' => true,
+                    'at' => (float) $visit->from->format('U.v'),
+                ];
             }
         }
 
@@ -130,8 +182,24 @@ final readonly class CoursePage
             return [];
         }
         $lines = [
-            ...(abs($next['flour_change']) < 1e-6 ? [] : [Words::text($next['flour_change'] > 0.0 ? 'log.next.more_flour' : 'log.next.less_flour', amount: Grams::of(Mass::ofGrams($next['flour_g']))->text(), percent: sprintf('%.0F', 100.0 * abs($next['flour_change'])))]),
-            ...(abs($next['liquid_change']) < 1e-6 ? [] : [Words::text($next['liquid_change'] > 0.0 ? 'log.next.more_liquid' : 'log.next.less_liquid', amount: Litres::of(Volume::ofMillilitres($next['liquid_ml']))->text(), percent: sprintf('%.0F', 100.0 * abs($next['liquid_change'])))]),
+            ...abs($next['flour_change']) < 1e-6
+                ? []
+                : [
+                    Words::text(
+                        $next['flour_change'] > 0.0 ? 'log.next.more_flour' : 'log.next.less_flour',
+                        amount: Grams::of(Mass::ofGrams($next['flour_g']))->text(),
+                        percent: sprintf('%.0F', 100.0 * abs($next['flour_change'])),
+                    ),
+                ],
+            ...abs($next['liquid_change']) < 1e-6
+                ? []
+                : [
+                    Words::text(
+                        $next['liquid_change'] > 0.0 ? 'log.next.more_liquid' : 'log.next.less_liquid',
+                        amount: Litres::of(Volume::ofMillilitres($next['liquid_ml']))->text(),
+                        percent: sprintf('%.0F', 100.0 * abs($next['liquid_change'])),
+                    ),
+                ],
         ];
 
         return $lines === [] ? [Words::text('log.next.same')] : $lines;

@@ -41,9 +41,19 @@ final readonly class PotEntry
 
     public function __construct(public LoggedPot $pot)
     {
-        [$this->id, $this->name, $this->startedAt, $this->finishedAt, $this->cook] = [$pot->id, $pot->name, $pot->startedAt, $pot->finishedAt, $pot->cook];
+        [$this->id, $this->name, $this->startedAt, $this->finishedAt, $this->cook] = [
+            $pot->id,
+            $pot->name,
+            $pot->startedAt,
+            $pot->finishedAt,
+            $pot->cook,
+        ];
         [$this->promise, $this->outcome] = [$pot->plan->promise, $pot->outcome];
-        [$this->taste, $this->change, $this->colour] = [$pot->outcome->taste ?? '', $pot->outcome->change ?? '', $pot->outcome?->colour->value ?? ''];
+        [$this->taste, $this->change, $this->colour] = [
+            $pot->outcome->taste ?? '',
+            $pot->outcome->change ?? '',
+            $pot->outcome?->colour->value ?? '',
+        ];
     }
 
     public function plannedMinutes(): float
@@ -71,7 +81,8 @@ final readonly class PotEntry
             return '';
         }
         $could = Bands::classes(array_map(static fn(ThicknessClass $class): string => $class->value, $this->promise->couldBe ?? []));
-        $grams = Words::text('outlook.grams', likely: sprintf('%.0F', $band->likely), range: Bands::range($band->low, $band->high)) . ($could === '' ? '' : ', ' . $could);
+        $grams = Words::text('outlook.grams', likely: sprintf('%.0F', $band->likely), range: Bands::range($band->low, $band->high))
+        . ($could === '' ? '' : ', ' . $could);
 
         return $depth === null ? $grams : Words::text('log.foreseen', thickness: $grams, depth: sprintf('%.0F', $depth->inMillimetres()));
     }
@@ -79,7 +90,9 @@ final readonly class PotEntry
     /** Where it went: "1.50 l held hot, 0.40 l cooled"; empty where all was served. */
     public function kept(): string
     {
-        $part = static fn(?Volume $volume, string $key): array => $volume === null || $volume->cubicMetres <= 0.0 ? [] : [Words::text($key, litres: Litres::of($volume)->text())];
+        $part = static fn(?Volume $volume, string $key): array => $volume === null || $volume->cubicMetres <= 0.0
+            ? []
+            : [Words::text($key, litres: Litres::of($volume)->text())];
 
         return implode(', ', [...$part($this->outcome?->held, 'log.held'), ...$part($this->outcome?->cooled, 'log.cooled')]);
     }
@@ -100,7 +113,9 @@ final readonly class PotEntry
     {
         $spoon = $this->promise?->spoon;
 
-        return $this->promise === null ? Words::text('log.unplanned') : Litres::of($this->promise->volume)->text() . ($spoon === null ? '' : ', ' . self::spoonWord($spoon));
+        return $this->promise === null
+            ? Words::text('log.unplanned')
+            : Litres::of($this->promise->volume)->text() . ($spoon === null ? '' : ', ' . self::spoonWord($spoon));
     }
 
     public function outcome(): string

@@ -47,17 +47,44 @@ final readonly class PotPicture
      * @param string $minutes
      * @param string $handle stops of the level's handle, for a page where it can be dragged
      */
-    private function __construct(Pan $pan, Volume $upper, Volume $notch, public string $colour, public bool $now, public string $steam, public string $steamBand, public string $minutes, public string $handle)
-    {
+    private function __construct(
+        Pan $pan,
+        Volume $upper,
+        Volume $notch,
+        public string $colour,
+        public bool $now,
+        public string $steam,
+        public string $steamBand,
+        public string $minutes,
+        public string $handle,
+    ) {
         $below = $upper->cubicMetres < $notch->cubicMetres;
-        $this->drawing = PotDrawing::of($pan->diameter->inCentimetres(), $pan->height->inCentimetres(), max($upper->inLitres(), $notch->inLitres()), min($upper->inLitres(), $notch->inLitres()), Pan::FULL);
+        $this->drawing = PotDrawing::of(
+            $pan->diameter->inCentimetres(),
+            $pan->height->inCentimetres(),
+            max($upper->inLitres(), $notch->inLitres()),
+            min($upper->inLitres(), $notch->inLitres()),
+            Pan::FULL,
+        );
         $this->notchLevel = $below ? $this->drawing->startLevel : $this->drawing->endLevel;
         $this->upperLevel = $below ? $this->drawing->endLevel : $this->drawing->startLevel;
         $this->ink = Ink::on($colour)->value;
         [$this->start, $this->end] = [Litres::of($upper)->text(), Litres::of($notch)->text()];
-        [$this->startMm, $this->endMm] = [sprintf('%.0F', $pan->depth($upper)->inMillimetres()), sprintf('%.0F', $pan->depth($notch)->inMillimetres())];
+        [$this->startMm, $this->endMm] = [
+            sprintf('%.0F', $pan->depth($upper)->inMillimetres()),
+            sprintf('%.0F', $pan->depth($notch)->inMillimetres()),
+        ];
         $this->fill = sprintf('%.0F', 100.0 * $pan->fill($upper));
-        $this->says = Words::text($now ? 'compose.pot_now_says' : 'compose.pot_says', diameter: self::centimetres($pan->diameter->inCentimetres()), height: self::centimetres($pan->height->inCentimetres()), start: $this->start, start_mm: $this->startMm, fill: $this->fill, end: $this->end, end_mm: $this->endMm);
+        $this->says = Words::text(
+            $now ? 'compose.pot_now_says' : 'compose.pot_says',
+            diameter: self::centimetres($pan->diameter->inCentimetres()),
+            height: self::centimetres($pan->height->inCentimetres()),
+            start: $this->start,
+            start_mm: $this->startMm,
+            fill: $this->fill,
+            end: $this->end,
+            end_mm: $this->endMm,
+        );
     }
 
     /** Before and after the simmer, as the sheet promises. */
@@ -74,7 +101,11 @@ final readonly class PotPicture
             false,
             Words::text('compose.steams_off', litres: Litres::of($sheet->evaporated)->text()),
             Bands::millilitres($sheet->outlook->evaporated),
-            Words::text('compose.in_minutes', minutes: Minutes::text($question->simmerTime), level: Words::text('compose.level.' . $question->simmerLevel->value)),
+            Words::text(
+                'compose.in_minutes',
+                minutes: Minutes::text($question->simmerTime),
+                level: Words::text('compose.level.' . $question->simmerLevel->value),
+            ),
             '0:' . sprintf('%.4F', $top) . ' 1:0',
         );
     }
@@ -84,7 +115,9 @@ final readonly class PotPicture
     {
         $cooking = $plan->cooking;
 
-        return $cooking === null ? null : new self($cooking->place->pan, $now, SauceWatch::notch($plan, $cooking), $colour, true, '', '', '', '');
+        return $cooking === null
+            ? null
+            : new self($cooking->place->pan, $now, SauceWatch::notch($plan, $cooking), $colour, true, '', '', '', '');
     }
 
     public function levelHeight(): float

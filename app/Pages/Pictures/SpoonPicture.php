@@ -15,7 +15,13 @@ use Lento\Thickness\SpoonTest;
 /** The back of a spoon that was dipped into a sauce, with its film and what it says. */
 final readonly class SpoonPicture
 {
-    private function __construct(public SpoonDrawing $drawing, public string $colour, public string $film, public string $word, public string $says) {}
+    private function __construct(
+        public SpoonDrawing $drawing,
+        public string $colour,
+        public string $film,
+        public string $word,
+        public string $says,
+    ) {}
 
     public static function of(Flow $flow, SpoonTest $spoon, string $colour): self
     {

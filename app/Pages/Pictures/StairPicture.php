@@ -18,7 +18,10 @@ final readonly class StairPicture
     /** Of the liquid's volume that a stair of roux pieces begins with: to scale the pieces would not be seen. */
     private const LIQUID_SHOWN = 0.15;
 
-    /** @param list<array{x: float, y: float, width: float, height: float, from: float, middle: float, label: string, lands: string, done: bool, next: bool}> $treads */
+    /**
+     * @param list<array{x: float, y: float, width: float, height: float, from: float, middle: float, label: string, lands: string,
+     * done: bool, next: bool}> $treads
+     */
     private function __construct(
         public StairDrawing $drawing,
         public array $treads,
@@ -47,7 +50,10 @@ final readonly class StairPicture
         $pieces = !$pours[0]->amount->byTheJug;
         $amounts = PourWords::amounts($step);
         $liquid = array_sum(array_map(static fn($amount): float => $amount->volume?->inLitres() ?? 0.0, $step->amounts));
-        $drawing = StairDrawing::of($pieces ? self::LIQUID_SHOWN * $liquid : $cooking->roux->roux->mass()->inKilograms(), array_map(static fn(Addition $pour): float => $pour->amount->volume?->inLitres() ?? 0.0, $pours));
+        $drawing = StairDrawing::of(
+            $pieces ? self::LIQUID_SHOWN * $liquid : $cooking->roux->roux->mass()->inKilograms(),
+            array_map(static fn(Addition $pour): float => $pour->amount->volume?->inLitres() ?? 0.0, $pours),
+        );
 
         return new self(
             $drawing,
@@ -68,7 +74,8 @@ final readonly class StairPicture
      * @param list<string> $amounts
      * @param list<string> $done
      *
-     * @return list<array{x: float, y: float, width: float, height: float, from: float, middle: float, label: string, lands: string, done: bool, next: bool}>
+     * @return list<array{x: float, y: float, width: float, height: float, from: float, middle: float, label: string, lands: string,
+     * done: bool, next: bool}>
      */
     private static function treads(StairDrawing $drawing, array $pours, array $amounts, array $done, ?string $next): array
     {
@@ -94,7 +101,15 @@ final readonly class StairPicture
      */
     private static function says(array $pours, array $amounts): string
     {
-        $steps = array_map(static fn(Addition $pour, string $amount): string => Words::text('compose.stair_step', amount: $amount, celsius: $pour->lands === null ? '' : Degrees::number($pour->lands)), $pours, $amounts);
+        $steps = array_map(
+            static fn(Addition $pour, string $amount): string => Words::text(
+                'compose.stair_step',
+                amount: $amount,
+                celsius: $pour->lands === null ? '' : Degrees::number($pour->lands),
+            ),
+            $pours,
+            $amounts,
+        );
 
         return Words::text('compose.stair_says', list: implode(', ', $steps), unit: Degrees::unit());
     }

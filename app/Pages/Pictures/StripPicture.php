@@ -34,7 +34,16 @@ final readonly class StripPicture
      * @param array{text: string, x: float, anchor: string}|null $thickens null where there is no room for it
      * @param array{x: float, text: string, textX: float, textY: float, anchor: string, size: int}|null $now
      */
-    private function __construct(public StripDrawing $drawing, public float $width, public array $colours, public array $bracket, public array $lift, public ?array $thickens, public ?array $now, public string $says) {}
+    private function __construct(
+        public StripDrawing $drawing,
+        public float $width,
+        public array $colours,
+        public array $bracket,
+        public array $lift,
+        public ?array $thickens,
+        public ?array $now,
+        public string $says,
+    ) {}
 
     /** @param float|null $now shade of the roux in the pan; null where nobody knows it */
     public static function of(RouxPlan $roux, float $width, ?float $now): self
@@ -54,15 +63,26 @@ final readonly class StripPicture
             $drawing,
             $width,
             self::colours($drawing, $nowX, $narrow),
-            ['x' => $x, 'ends' => $drawing->x($shade->value), 'left' => max(2.0, $x - $half), 'right' => $x + $half, 'top' => $carries ? 101.0 : 36.0, 'carries' => $carries],
+            [
+                'x' => $x,
+                'ends' => $drawing->x($shade->value),
+                'left' => max(2.0, $x - $half),
+                'right' => $x + $half,
+                'top' => $carries ? 101.0 : 36.0,
+                'carries' => $carries,
+            ],
             $lift,
             self::thickens($carries, $percent, $x, $width, $mark),
             $mark,
-            Words::text('compose.strip_says', colour: Words::text('compose.colour.' . $roux->colour->value), percent: $percent) . ($carries ? ' ' . Words::text('stove.carries_says') : ''),
+            Words::text('compose.strip_says', colour: Words::text('compose.colour.' . $roux->colour->value), percent: $percent)
+                . ($carries ? ' ' . Words::text('stove.carries_says') : ''),
         );
     }
 
-    /** @return list<array{x: float, y: float, nameX: float, name: string, ink: string, hidden: bool}> a name gives way to the marker; on a narrow strip there is no room beside it */
+    /**
+     * @return list<array{x: float, y: float, nameX: float, name: string, ink: string, hidden: bool}> a name gives way to the marker; on a
+     * narrow strip there is no room beside it
+     */
     private static function colours(StripDrawing $drawing, ?float $nowX, bool $narrow): array
     {
         return array_map(static function (Colour $colour) use ($drawing, $nowX, $narrow): array {
@@ -85,7 +105,12 @@ final readonly class StripPicture
     /** @return array{text: string, x: float, y: float, anchor: string} */
     private static function lift(bool $carries, float $x, float $width): array
     {
-        return ['text' => Words::text($carries ? 'stove.lift_here' : 'stove.stop_here'), 'x' => min($width - 52.0, max(78.0, $x)), 'y' => 160.0, 'anchor' => 'middle'];
+        return [
+            'text' => Words::text($carries ? 'stove.lift_here' : 'stove.stop_here'),
+            'x' => min($width - 52.0, max(78.0, $x)),
+            'y' => 160.0,
+            'anchor' => 'middle',
+        ];
     }
 
     /**
@@ -98,14 +123,30 @@ final readonly class StripPicture
     private static function mark(float $nowX, array $lift, float $width): array
     {
         $text = Words::text('stove.yours_now');
-        $above = static fn(int $size): array => ['x' => $nowX, 'text' => $text, 'textX' => $nowX > 0.6 * $width ? $nowX : max(4.0, min($nowX + 8.0, $width - 90.0)), 'textY' => 30.0, 'anchor' => $nowX > 0.6 * $width ? 'end' : 'start', 'size' => $size];
+        $above = static fn(int $size): array => [
+            'x' => $nowX,
+            'text' => $text,
+            'textX' => $nowX > 0.6 * $width ? $nowX : max(4.0, min($nowX + 8.0, $width - 90.0)),
+            'textY' => 30.0,
+            'anchor' => $nowX > 0.6 * $width ? 'end' : 'start',
+            'size' => $size,
+        ];
         if ($width < self::NARROW) {
             return $above(18);
         }
         $left = $nowX > 150.0;
-        $mark = ['x' => $nowX, 'text' => $text, 'textX' => $nowX + ($left ? -14.0 : 14.0), 'textY' => 160.0, 'anchor' => $left ? 'end' : 'start', 'size' => 21];
+        $mark = [
+            'x' => $nowX,
+            'text' => $text,
+            'textX' => $nowX + ($left ? -14.0 : 14.0),
+            'textY' => 160.0,
+            'anchor' => $left ? 'end' : 'start',
+            'size' => 21,
+        ];
 
-        return self::overlap(self::extent($mark['textX'], $text, $mark['anchor']), self::extent($lift['x'], $lift['text'], $lift['anchor'])) ? $above(21) : $mark;
+        return self::overlap(self::extent($mark['textX'], $text, $mark['anchor']), self::extent($lift['x'], $lift['text'], $lift['anchor']))
+            ? $above(21)
+            : $mark;
     }
 
     /**
@@ -118,7 +159,9 @@ final readonly class StripPicture
         $right = $x > 0.6 * $width;
         $text = Words::text($carries && $width >= self::NARROW ? 'stove.carries_thickens' : 'stove.thickens', percent: $percent);
         $said = ['text' => $text, 'x' => $right ? max(78.0, $x) - 64.0 : max(78.0, $x) + 64.0, 'anchor' => $right ? 'end' : 'start'];
-        $inTheWay = $mark !== null && $mark['textY'] > 100.0 && self::overlap(self::extent($said['x'], $text, $said['anchor']), self::extent($mark['textX'], $mark['text'], $mark['anchor']));
+        $inTheWay = $mark !== null
+        && $mark['textY'] > 100.0
+        && self::overlap(self::extent($said['x'], $text, $said['anchor']), self::extent($mark['textX'], $mark['text'], $mark['anchor']));
 
         return $inTheWay ? null : $said;
     }

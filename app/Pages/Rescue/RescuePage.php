@@ -21,7 +21,15 @@ final readonly class RescuePage
      * @param non-empty-list<Remedy> $remedies
      * @param int<0, max> $at which of them
      */
-    private function __construct(public Fault $fault, public ?int $potId, public string $about, public array $query, public array $remedies, public int $at, private string $liquid) {}
+    private function __construct(
+        public Fault $fault,
+        public ?int $potId,
+        public string $about,
+        public array $query,
+        public array $remedies,
+        public int $at,
+        private string $liquid,
+    ) {}
 
     /** @param array<string, string> $query */
     public static function of(Fault $fault, Patient $patient, ?int $potId, string $about, array $query, string $liquid, int $at): self
@@ -70,8 +78,17 @@ final readonly class RescuePage
     public function does(): string
     {
         return match ($this->remedy()->kind) {
-            RemedyKind::Reduce, RemedyKind::CookOut, RemedyKind::Boil => Words::text('rescue.do_time', minutes: WatchWords::minutes($this->remedy()->time)),
-            RemedyKind::Thin, RemedyKind::Thicken, RemedyKind::Desalt, RemedyKind::Bind, RemedyKind::AddFat, RemedyKind::AddFlour => Words::text('rescue.do'),
+            RemedyKind::Reduce, RemedyKind::CookOut, RemedyKind::Boil => Words::text(
+                'rescue.do_time',
+                minutes: WatchWords::minutes($this->remedy()->time),
+            ),
+            RemedyKind::Thin,
+            RemedyKind::Thicken,
+            RemedyKind::Desalt,
+            RemedyKind::Bind,
+            RemedyKind::AddFat,
+            RemedyKind::AddFlour
+                => Words::text('rescue.do'),
             default => Words::text('rescue.do_plain'),
         };
     }

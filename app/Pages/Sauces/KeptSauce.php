@@ -14,7 +14,15 @@ final readonly class KeptSauce
      * @param array<string, string> $address of its latest version
      * @param int $version id of that
      */
-    public function __construct(public int $id, public string $name, public array $tags, public string $notes, public int $versions, public array $address, public int $version) {}
+    public function __construct(
+        public int $id,
+        public string $name,
+        public array $tags,
+        public string $notes,
+        public int $versions,
+        public array $address,
+        public int $version,
+    ) {}
 
     public function line(): string
     {

@@ -15,7 +15,13 @@ use Lento\Plan\StepKind;
 /** A pot without a sheet: what is done to it is written down, and nothing is foreseen. */
 final readonly class FreePotPage
 {
-    private function __construct(public int $potId, public string $name, private Plan $plan, public Course $course, public Kitchen $kitchen) {}
+    private function __construct(
+        public int $potId,
+        public string $name,
+        private Plan $plan,
+        public Course $course,
+        public Kitchen $kitchen,
+    ) {}
 
     public static function of(int $potId, string $name, Plan $plan, Course $course, Kitchen $kitchen): self
     {

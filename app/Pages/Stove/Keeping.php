@@ -26,14 +26,30 @@ final readonly class Keeping
     public function ways(): array
     {
         $skin = Words::text('stove.keep.skin.' . $this->skin->value);
-        $stages = array_map(static fn(CoolingStage $stage): string => Words::text('stove.keep.stage', from: Degrees::text($stage->from), to: Degrees::text($stage->to), hours: rtrim(rtrim(sprintf('%.1F', $stage->within->inMinutes() / 60.0), '0'), '.')), $this->preset->stages);
+        $stages = array_map(
+            static fn(CoolingStage $stage): string => Words::text(
+                'stove.keep.stage',
+                from: Degrees::text($stage->from),
+                to: Degrees::text($stage->to),
+                hours: rtrim(rtrim(sprintf('%.1F', $stage->within->inMinutes() / 60.0), '0'), '.'),
+            ),
+            $this->preset->stages,
+        );
 
-        return array_map(fn(string $way): array => [
-            'kept' => $way,
-            'name' => Words::text('stove.keep.' . $way),
-            'how' => Words::text('stove.keep.' . $way . '_how', hold: Degrees::text($this->preset->holdAtLeast), skin: $skin, stages: implode(', ', $stages)),
-            'chosen' => $this->kept?->value === $way,
-        ], ['served', 'held', 'cooled']);
+        return array_map(
+            fn(string $way): array => [
+                'kept' => $way,
+                'name' => Words::text('stove.keep.' . $way),
+                'how' => Words::text(
+                    'stove.keep.' . $way . '_how',
+                    hold: Degrees::text($this->preset->holdAtLeast),
+                    skin: $skin,
+                    stages: implode(', ', $stages),
+                ),
+                'chosen' => $this->kept?->value === $way,
+            ],
+            ['served', 'held', 'cooled'],
+        );
     }
 
     public function guidance(): string

@@ -28,11 +28,26 @@ final readonly class Ladles
         [$lines, $done] = [[], []];
         foreach ($this->course->ladles() as $ladle) {
             $done[$ladle->branch] = true;
-            $lines[] = ['text' => Words::text('family.ladled.done', litres: Litres::of($ladle->volume)->text(), name: $this->names->ofBranch($ladle->branch, $ladle->for), time: $ladle->at->format('H:i')), 'done' => true];
+            $lines[] = [
+                'text' => Words::text(
+                    'family.ladled.done',
+                    litres: Litres::of($ladle->volume)->text(),
+                    name: $this->names->ofBranch($ladle->branch, $ladle->for),
+                    time: $ladle->at->format('H:i'),
+                ),
+                'done' => true,
+            ];
         }
         foreach ($this->planned as $one) {
             if ($one->branch === '' || !isset($done[$one->branch])) {
-                $lines[] = ['text' => Words::text('family.ladled.planned', litres: Litres::of($one->volume)->text(), name: $this->names->ofBranch($one->branch, $one->sauce)), 'done' => false];
+                $lines[] = [
+                    'text' => Words::text(
+                        'family.ladled.planned',
+                        litres: Litres::of($one->volume)->text(),
+                        name: $this->names->ofBranch($one->branch, $one->sauce),
+                    ),
+                    'done' => false,
+                ];
             }
         }
 
@@ -46,6 +61,9 @@ final readonly class Ladles
             $taken += $ladle->volume->inLitres();
         }
 
-        return Words::text('family.ladled.left', litres: Litres::of(Volume::ofLitres(max(0.0, $this->comesTo->inLitres() - $taken)))->text());
+        return Words::text(
+            'family.ladled.left',
+            litres: Litres::of(Volume::ofLitres(max(0.0, $this->comesTo->inLitres() - $taken)))->text(),
+        );
     }
 }

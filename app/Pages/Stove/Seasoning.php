@@ -19,15 +19,24 @@ final readonly class Seasoning
 
     public static function of(PotWatch $pot): self
     {
-        $planned = array_sum(array_map(static fn(Amount $amount): float => $amount->mass->inGrams(), $pot->plan->first(StepKind::Season)->amounts ?? []));
+        $planned = array_sum(
+            array_map(static fn(Amount $amount): float => $amount->mass->inGrams(), $pot->plan->first(StepKind::Season)->amounts ?? []),
+        );
         if ($planned <= 0.0) {
-            return new self(Words::text('stove.season.none'), Words::text($pot->plan->making?->isDerived() === true ? 'family.season.title_none' : 'stove.season.none_why'));
+            return new self(
+                Words::text('stove.season.none'),
+                Words::text($pot->plan->making?->isDerived() === true ? 'family.season.title_none' : 'stove.season.none_why'),
+            );
         }
         $here = (new Watching($pot))->litresNow();
 
         return new self(
-            Grams::of(Mass::ofGrams($planned * $here->cubicMetres / $pot->cooking->sauces->tested->volume()->cubicMetres))->text(),
-            Words::text('stove.season.for', litres: Litres::of($here)->text(), percent: sprintf('%.1F', $pot->plan->promise->saltPercent ?? 0.0)),
+            Grams::of(Mass::ofGrams(($planned * $here->cubicMetres) / $pot->cooking->sauces->tested->volume()->cubicMetres))->text(),
+            Words::text(
+                'stove.season.for',
+                litres: Litres::of($here)->text(),
+                percent: sprintf('%.1F', $pot->plan->promise->saltPercent ?? 0.0),
+            ),
         );
     }
 }

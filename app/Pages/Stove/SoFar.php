@@ -17,7 +17,10 @@ final readonly class SoFar
     /** @return list<Note> the last few, newest first */
     public function last(int $most): array
     {
-        return array_map(fn(Event $event): Note => new Note($event->at, $this->words->line($event)), array_reverse(array_slice($this->course->events, -$most)));
+        return array_map(
+            fn(Event $event): Note => new Note($event->at, $this->words->line($event)),
+            array_reverse(array_slice($this->course->events, -$most)),
+        );
     }
 
     /** @return array{token: string, what: string}|null */

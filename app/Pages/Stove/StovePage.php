@@ -65,7 +65,12 @@ final readonly class StovePage
 
     public function ladles(): Ladles
     {
-        return new Ladles($this->course, $this->plan->ladles, $this->pot->sauce?->comesTo() ?? $this->plan->promise->volume ?? Volume::ofLitres(0.0), new SauceNames($this->kitchen));
+        return new Ladles(
+            $this->course,
+            $this->plan->ladles,
+            $this->pot->sauce?->comesTo() ?? ($this->plan->promise->volume ?? Volume::ofLitres(0.0)),
+            new SauceNames($this->kitchen),
+        );
     }
 
     public function soFar(): SoFar
@@ -123,7 +128,9 @@ final readonly class StovePage
     {
         $move = $this->pot->move;
 
-        return $this->kind() === StepKind::Correct && $move !== null ? WatchWords::move($move, $this->pot) : $this->words->title($this->course->step());
+        return $this->kind() === StepKind::Correct && $move !== null
+            ? WatchWords::move($move, $this->pot)
+            : $this->words->title($this->course->step());
     }
 
     public function caution(): string
@@ -146,7 +153,8 @@ final readonly class StovePage
     /**
      * The steps from here on in their words, so that a tablet whose line is down can go on.
      *
-     * @return list<array{step: string, title: string, senses: array<string, string>, caution: string, seconds: float, done: string, pours: list<array{id: string, says: string}>}>
+     * @return list<array{step: string, title: string, senses: array<string, string>, caution: string, seconds: float, done: string,
+     * pours: list<array{id: string, says: string}>}>
      */
     public function ahead(): array
     {
@@ -181,7 +189,11 @@ final readonly class StovePage
         $next = $this->course->current + 1;
         $steps = $this->course->steps;
 
-        return $this->kind() === StepKind::Test && ($steps[$next]->kind ?? null) === StepKind::Correct && ($this->pot->move === null || $this->pot->move->isDone()) ? $next + 1 : $next;
+        return $this->kind() === StepKind::Test
+            && ($steps[$next]->kind ?? null) === StepKind::Correct
+            && ($this->pot->move === null || $this->pot->move->isDone())
+            ? $next + 1
+            : $next;
     }
 
     /** @return array{to?: string} what "done" says besides, where it leads past a step */
@@ -192,7 +204,11 @@ final readonly class StovePage
 
     public function about(): string
     {
-        return Words::text('stove.about', litres: $this->promised(), pan: sprintf('%.0F', $this->pot->cooking->place->pan->diameter->inCentimetres()));
+        return Words::text(
+            'stove.about',
+            litres: $this->promised(),
+            pan: sprintf('%.0F', $this->pot->cooking->place->pan->diameter->inCentimetres()),
+        );
     }
 
     /** What it should come to. */
@@ -218,7 +234,16 @@ final readonly class StovePage
 
         return match ($this->kind()) {
             StepKind::SetOut => 'weigh',
-            StepKind::Melt, StepKind::BrownVegetables, StepKind::BrownPaste, StepKind::Flour, StepKind::Colour, StepKind::Bake, StepKind::Sweat, StepKind::BrownButter, StepKind::LetDown => $this->pot->cooking->roux === null ? 'weigh-now' : 'strip',
+            StepKind::Melt,
+            StepKind::BrownVegetables,
+            StepKind::BrownPaste,
+            StepKind::Flour,
+            StepKind::Colour,
+            StepKind::Bake,
+            StepKind::Sweat,
+            StepKind::BrownButter,
+            StepKind::LetDown
+                => $this->pot->cooking->roux === null ? 'weigh-now' : 'strip',
             StepKind::Pour => 'stair',
             StepKind::Boil, StepKind::Simmer, StepKind::Reduce => 'watch',
             StepKind::Test => 'tests',
@@ -234,12 +259,21 @@ final readonly class StovePage
     /** @return list<array{kind: string, done: string, at: DateTimeImmutable, seconds: float}> the visits this step wants */
     public function tendings(): array
     {
-        return array_map(fn(Tending $tending): array => [
-            'kind' => $tending->kind->value,
-            'done' => Words::text('stove.tend.' . $tending->kind->value),
-            'at' => $this->course->tendingDue($tending),
-            'seconds' => $tending->every->seconds,
-        ], array_values(array_filter($this->course->step()->pace->tendings, fn(Tending $tending): bool => $tending->kind->value !== 'look' || $this->course->tendingDue($tending) < ($this->course->timerEnds() ?? $this->course->tendingDue($tending)))));
+        return array_map(
+            fn(Tending $tending): array => [
+                'kind' => $tending->kind->value,
+                'done' => Words::text('stove.tend.' . $tending->kind->value),
+                'at' => $this->course->tendingDue($tending),
+                'seconds' => $tending->every->seconds,
+            ],
+            array_values(
+                array_filter(
+                    $this->course->step()->pace->tendings,
+                    fn(Tending $tending): bool => $tending->kind->value !== 'look'
+                        || $this->course->tendingDue($tending) < ($this->course->timerEnds() ?? $this->course->tendingDue($tending)),
+                ),
+            ),
+        );
     }
 
     /** @return list<string> instruments that help at this step, the most telling first */
@@ -249,7 +283,9 @@ final readonly class StovePage
         $wide = $thickness->thicknessClass() !== ThicknessClass::Pouring && $thickness->gramsPerLitre >= self::WIDE_FUNNEL_FROM;
         $kinds = match ($this->panel()) {
             'strip' => [ReadingKind::Temperature],
-            'watch' => $this->kind() === StepKind::Boil ? [ReadingKind::Temperature] : [ReadingKind::Depth, ReadingKind::Weight, ReadingKind::Temperature],
+            'watch' => $this->kind() === StepKind::Boil
+                ? [ReadingKind::Temperature]
+                : [ReadingKind::Depth, ReadingKind::Weight, ReadingKind::Temperature],
             'tests' => [ReadingKind::Spread, $wide ? ReadingKind::FunnelWide : ReadingKind::FunnelNarrow, ReadingKind::Depth],
             'correct' => [ReadingKind::Depth, ReadingKind::Temperature],
             'finishes', 'keep', 'pot', 'weigh-now' => [ReadingKind::Temperature],
@@ -263,7 +299,20 @@ final readonly class StovePage
     public function heats(): array
     {
         return match (true) {
-            in_array($this->kind(), [StepKind::Melt, StepKind::BrownButter, StepKind::BrownVegetables, StepKind::BrownPaste, StepKind::Sweat, StepKind::Flour, StepKind::Colour], true) => HobHeat::cases(),
+            in_array(
+                $this->kind(),
+                [
+                    StepKind::Melt,
+                    StepKind::BrownButter,
+                    StepKind::BrownVegetables,
+                    StepKind::BrownPaste,
+                    StepKind::Sweat,
+                    StepKind::Flour,
+                    StepKind::Colour,
+                ],
+                true,
+            )
+                => HobHeat::cases(),
             $this->course->step()->conditions->simmers !== null && $this->kind() !== StepKind::Season => SimmerLevel::cases(),
             default => [],
         };
@@ -271,7 +320,9 @@ final readonly class StovePage
 
     public function heat(): HobHeat|SimmerLevel
     {
-        $planned = $this->heats() === SimmerLevel::cases() ? ($this->pot->sauce->reckoning->level ?? $this->pot->cooking->ways->level) : ($this->pot->cooking->roux->heat ?? HobHeat::Medium);
+        $planned = $this->heats() === SimmerLevel::cases()
+            ? $this->pot->sauce->reckoning->level ?? $this->pot->cooking->ways->level
+            : $this->pot->cooking->roux->heat ?? HobHeat::Medium;
 
         return $this->course->heat !== null && $this->course->heat instanceof $planned ? $this->course->heat : $planned;
     }
@@ -328,8 +379,16 @@ final readonly class StovePage
         }
 
         return match (true) {
-            $bounds->atMost !== null && $bounds->tooHot($last) => Words::text('family.probe.hot', temperature: Degrees::text($last), most: Degrees::text($bounds->atMost)),
-            $bounds->atLeast !== null && $bounds->tooCold($last) => Words::text('family.probe.cool', temperature: Degrees::text($last), least: Degrees::text($bounds->atLeast)),
+            $bounds->atMost !== null && $bounds->tooHot($last) => Words::text(
+                'family.probe.hot',
+                temperature: Degrees::text($last),
+                most: Degrees::text($bounds->atMost),
+            ),
+            $bounds->atLeast !== null && $bounds->tooCold($last) => Words::text(
+                'family.probe.cool',
+                temperature: Degrees::text($last),
+                least: Degrees::text($bounds->atLeast),
+            ),
             default => Words::text('family.probe.right', temperature: Degrees::text($last)),
         };
     }

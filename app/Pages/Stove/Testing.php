@@ -38,7 +38,11 @@ final readonly class Testing
 
         return $sauce->reckoning->strength->observations === 0 && $sauce->curve->read === []
             ? Words::text('stove.test.none')
-            : Words::text('stove.test.says', class: Words::text('thickness.class.' . $sauce->thickness->thicknessClass()->value), thickness: Bands::thickness($sauce->thickness));
+            : Words::text(
+                'stove.test.says',
+                class: Words::text('thickness.class.' . $sauce->thickness->thicknessClass()->value),
+                thickness: Bands::thickness($sauce->thickness),
+            );
     }
 
     /** @return string '' before there is anything to move */
@@ -53,7 +57,8 @@ final readonly class Testing
     }
 
     /**
-     * The one tap that does what is to be done, as an event: what it says, and what it sends. While it simmers only a pot that is too thick is
+     * The one tap that does what is to be done, as an event: what it says, and what it sends. While it simmers only a pot that is too thick
+     * is
      * helped; everything else waits for the test.
      *
      * @return array{kind: string, fields: array<string, string>, says: string}|null null where there is nothing to do but go on
@@ -74,15 +79,31 @@ final readonly class Testing
         $minutes = WatchWords::minutes($move->time);
 
         return match ($move->kind) {
-            MoveKind::Thin => self::sends(EventKind::ToppedUp, ['litres' => sprintf('%.3F', $litres->inLitres())], Words::text('stove.move.done-thin', amount: Litres::of($litres)->text())),
-            MoveKind::Thicken => self::sends(EventKind::Thickened, ['choice' => $move->means->value ?? '', 'grams' => sprintf('%.1F', $thickener->inGrams())], Words::text('stove.move.done-thicken', amount: Grams::of($thickener)->text())),
+            MoveKind::Thin => self::sends(
+                EventKind::ToppedUp,
+                ['litres' => sprintf('%.3F', $litres->inLitres())],
+                Words::text('stove.move.done-thin', amount: Litres::of($litres)->text()),
+            ),
+            MoveKind::Thicken => self::sends(
+                EventKind::Thickened,
+                ['choice' => $move->means->value ?? '', 'grams' => sprintf('%.1F', $thickener->inGrams())],
+                Words::text('stove.move.done-thicken', amount: Grams::of($thickener)->text()),
+            ),
             // Once its minutes run there is nothing to tap but their end.
-            MoveKind::Reduce, MoveKind::CookOut => $this->pot->course->timerEnds() !== null ? null : self::sends(EventKind::MoreTime, ['seconds' => (string) (60 * $minutes)], Words::text('stove.move.start', minutes: $minutes)),
+            MoveKind::Reduce, MoveKind::CookOut => $this->pot->course->timerEnds() !== null
+                ? null
+                : self::sends(
+                    EventKind::MoreTime,
+                    ['seconds' => (string) (60 * $minutes)],
+                    Words::text('stove.move.start', minutes: $minutes),
+                ),
             default => null,
         };
     }
 
-    /** @return list<array{word: SpoonWord, film: float, yield: float, viscosity: float, read: bool}> this sauce as each word would show it */
+    /**
+     * @return list<array{word: SpoonWord, film: float, yield: float, viscosity: float, read: bool}> this sauce as each word would show it
+     */
     public function spoons(): array
     {
         $last = null;
@@ -91,9 +112,16 @@ final readonly class Testing
         }
 
         return array_map(function (SpoonWord $word) use ($last): array {
-            $flow = $this->pot->sauce?->reckoning->showing($word) ?? Flow::of($this->pot->cooking->sauces->tested, Temperature::ofCelsius(EquivalentFlour::CELSIUS));
+            $flow = $this->pot->sauce?->reckoning->showing($word)
+            ?? Flow::of($this->pot->cooking->sauces->tested, Temperature::ofCelsius(EquivalentFlour::CELSIUS));
 
-            return ['word' => $word, 'film' => SpoonTest::of($flow)->film->inMillimetres(), 'yield' => $flow->yield, 'viscosity' => $flow->viscosity(EquivalentFlour::SHEAR)->pascalSeconds, 'read' => $word === $last];
+            return [
+                'word' => $word,
+                'film' => SpoonTest::of($flow)->film->inMillimetres(),
+                'yield' => $flow->yield,
+                'viscosity' => $flow->viscosity(EquivalentFlour::SHEAR)->pascalSeconds,
+                'read' => $word === $last,
+            ];
         }, SpoonWord::cases());
     }
 

@@ -57,7 +57,11 @@ final readonly class TickList
     {
         $key = $step->kind === StepKind::Pour ? 'stove.pour_now' : 'stove.stir_in_now';
 
-        return array_map(static fn(Addition $addition, string $amount): array => ['id' => $addition->id, 'says' => Words::text($key, amount: $amount)], $step->additions, PourWords::amounts($step));
+        return array_map(
+            static fn(Addition $addition, string $amount): array => ['id' => $addition->id, 'says' => Words::text($key, amount: $amount)],
+            $step->additions,
+            PourWords::amounts($step),
+        );
     }
 
     /** Whether it is time for the next thing that goes in, by the last probe. */
@@ -75,22 +79,36 @@ final readonly class TickList
         $now = Degrees::text($probed);
 
         return match (true) {
-            $next->bounds->atMost !== null && $next->bounds->tooHot($probed) => Words::text('stove.limit.hot', now: $now, what: $what, limit: Degrees::text($next->bounds->atMost)),
-            $next->bounds->atLeast !== null && $next->bounds->tooCold($probed) => Words::text('stove.limit.cold', now: $now, what: $what, limit: Degrees::text($next->bounds->atLeast)),
+            $next->bounds->atMost !== null && $next->bounds->tooHot($probed) => Words::text(
+                'stove.limit.hot',
+                now: $now,
+                what: $what,
+                limit: Degrees::text($next->bounds->atMost),
+            ),
+            $next->bounds->atLeast !== null && $next->bounds->tooCold($probed) => Words::text(
+                'stove.limit.cold',
+                now: $now,
+                what: $what,
+                limit: Degrees::text($next->bounds->atLeast),
+            ),
             default => Words::text('stove.limit.go', now: $now, what: $what),
         };
     }
 
     private static function landing(Addition $pour): string
     {
-        return $pour->lands === null ? '' : Words::text('stove.lands', celsius: Degrees::number($pour->lands)) . ($pour->slack ? ', ' . Words::text('stove.slack') : '');
+        return $pour->lands === null
+            ? ''
+            : Words::text('stove.lands', celsius: Degrees::number($pour->lands)) . ($pour->slack ? ', ' . Words::text('stove.slack') : '');
     }
 
     private static function limit(Addition $addition): string
     {
         return implode(', ', [
-            ...($addition->bounds->atLeast === null ? [] : [Words::text('stove.over', celsius: Degrees::number($addition->bounds->atLeast))]),
-            $addition->bounds->atMost === null ? Words::text('stove.may_boil') : Words::text('stove.under', celsius: Degrees::number($addition->bounds->atMost)),
+            ...$addition->bounds->atLeast === null ? [] : [Words::text('stove.over', celsius: Degrees::number($addition->bounds->atLeast))],
+            $addition->bounds->atMost === null
+                ? Words::text('stove.may_boil')
+                : Words::text('stove.under', celsius: Degrees::number($addition->bounds->atMost)),
         ]);
     }
 }

@@ -31,19 +31,27 @@ final readonly class Watching
         $roux = $this->pot->roux;
         $sauce = $this->simmering();
 
-        return array_values(array_filter(match (true) {
-            $this->kind() === StepKind::Colour && $roux !== null => [WatchWords::roux($roux), Words::text('outlook.specks') . ': ' . Bands::risk($cooking->roux->specks ?? Risk::Low)],
-            $this->kind() === StepKind::Pour => [Words::text('outlook.lumps') . ': ' . Bands::risk($cooking->ways->lumps)],
-            $this->pot->course->step()->additions !== [] => [(new TickList($this->pot))->limitNow(), ...$this->comes()],
-            $this->kind() === StepKind::Boil => [Words::text('stove.boil.gate'), $this->boils()],
-            $sauce !== null => [
-                WatchWords::notch($sauce, $cooking->place->pan->depth(SauceWatch::notch($this->pot->plan, $cooking))),
-                WatchWords::then($sauce),
-                ...$this->comes(),
-                ...($this->pot->move?->kind === MoveKind::Thin ? [WatchWords::move($this->pot->move, $this->pot)] : []),
-            ],
-            default => $this->comes(),
-        }, static fn(string $text): bool => $text !== ''));
+        return array_values(
+            array_filter(
+                match (true) {
+                    $this->kind() === StepKind::Colour && $roux !== null => [
+                        WatchWords::roux($roux),
+                        Words::text('outlook.specks') . ': ' . Bands::risk($cooking->roux->specks ?? Risk::Low),
+                    ],
+                    $this->kind() === StepKind::Pour => [Words::text('outlook.lumps') . ': ' . Bands::risk($cooking->ways->lumps)],
+                    $this->pot->course->step()->additions !== [] => [(new TickList($this->pot))->limitNow(), ...$this->comes()],
+                    $this->kind() === StepKind::Boil => [Words::text('stove.boil.gate'), $this->boils()],
+                    $sauce !== null => [
+                        WatchWords::notch($sauce, $cooking->place->pan->depth(SauceWatch::notch($this->pot->plan, $cooking))),
+                        WatchWords::then($sauce),
+                        ...$this->comes(),
+                        ...$this->pot->move?->kind === MoveKind::Thin ? [WatchWords::move($this->pot->move, $this->pot)] : [],
+                    ],
+                    default => $this->comes(),
+                },
+                static fn(string $text): bool => $text !== '',
+            ),
+        );
     }
 
     /** @return string '' while nothing catches */
@@ -59,7 +67,9 @@ final readonly class Watching
     {
         $pot = $this->pot->sauce?->reckoning;
 
-        return $pot === null ? '' : Words::text('stove.now_stands', mm: WatchWords::millimetres($pot->depth()), litres: Litres::of($pot->volume())->text());
+        return $pot === null
+            ? ''
+            : Words::text('stove.now_stands', mm: WatchWords::millimetres($pot->depth()), litres: Litres::of($pot->volume())->text());
     }
 
     /** What stands in the pot now, for its drawing. */
@@ -84,7 +94,12 @@ final readonly class Watching
     {
         $sauce = $this->pot->sauce;
 
-        return $sauce !== null && $sauce->boiled && $this->pot->course->step()->conditions->simmers !== null && $this->kind() !== StepKind::Season ? $sauce : null;
+        return $sauce !== null
+            && $sauce->boiled
+            && $this->pot->course->step()->conditions->simmers !== null
+            && $this->kind() !== StepKind::Season
+            ? $sauce
+            : null;
     }
 
     private function boils(): string

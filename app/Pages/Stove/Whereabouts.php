@@ -16,7 +16,13 @@ final readonly class Whereabouts
     /** "Front left · Ines Vark"; empty while nobody has said */
     public function says(): string
     {
-        return implode(' · ', array_filter([$this->places()[$this->course->place]->name ?? '', $this->course->cook], static fn(string $part): bool => $part !== ''));
+        return implode(
+            ' · ',
+            array_filter(
+                [$this->places()[$this->course->place]->name ?? '', $this->course->cook],
+                static fn(string $part): bool => $part !== '',
+            ),
+        );
     }
 
     /** @return array<string, Station> */

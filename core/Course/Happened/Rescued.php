@@ -17,13 +17,25 @@ use Lento\Rescue\RemedyKind;
 /** A remedy was done to the pot, with the amounts it was done with. */
 final readonly class Rescued extends Event
 {
-    private function __construct(Stamp $stamp, public Fault $fault, public RemedyKind $remedy, public ?Volume $liquid, public ?Mass $solid, public ?Means $means)
-    {
+    private function __construct(
+        Stamp $stamp,
+        public Fault $fault,
+        public RemedyKind $remedy,
+        public ?Volume $liquid,
+        public ?Mass $solid,
+        public ?Means $means,
+    ) {
         parent::__construct($stamp);
     }
 
-    public static function from(Stamp $stamp, Fault $fault, RemedyKind $remedy, ?Volume $liquid = null, ?Mass $solid = null, ?Means $means = null): self
-    {
+    public static function from(
+        Stamp $stamp,
+        Fault $fault,
+        RemedyKind $remedy,
+        ?Volume $liquid = null,
+        ?Mass $solid = null,
+        ?Means $means = null,
+    ): self {
         return new self($stamp, $fault, $remedy, $liquid, $solid, $means);
     }
 

@@ -75,7 +75,10 @@ it('reports what it does not understand, and never guesses', function (string $l
 ]);
 
 it('adds several liquids up, with only the water of wine and cream', function (): void {
-    $assay = assayed("2/3 cup butter\n3 oz flour\n2 quarts veal stock\n1.2 litres whole milk\n¾ cup heavy cream\n80 ml dry white wine\nroux: brown\nsimmer: 20 min\nlevel: bare\npan: 24 cm");
+    $assay = assayed(
+        "2/3 cup butter\n3 oz flour\n2 quarts veal stock\n1.2 litres whole milk\n¾ cup heavy cream\n80 ml dry white "
+            . "wine\nroux: brown\nsimmer: 20 min\nlevel: bare\npan: 24 cm",
+    );
     // 1892.7 + 1200 + 0.588 x 176.7/0.998 + 0.87 x 79.36/0.998
     expect($assay->liquidVolume->inMillilitres())->toEqualWithDelta(3266.0, 1.0)
         ->and($assay->fatToFlour())->toEqualWithDelta(151.26 / 85.05, 0.005)
@@ -109,9 +112,18 @@ it('takes the usual colour, simmer and pan where a recipe is silent', function (
 
 it('says aloud what a loose word was taken for', function (): void {
     $assay = assayed("2/3 cup fat\n2/3 cup flour\n5 cups stock");
-    $words = array_column(array_map(fn(Warning $warning): array => ['code' => $warning->code->value, 'as' => $warning->words['ingredient'] ?? ''], $assay->warnings), 'as', 'code');
-    expect($words)->toHaveKey('word-assumed')
-        ->and($assay->fatToFlour())->toEqualWithDelta(0.959 / 0.52, 0.01);
+    $words = array_column(
+        array_map(
+            fn(Warning $warning): array => ['code' => $warning->code->value, 'as' => $warning->words['ingredient'] ?? ''],
+            $assay->warnings,
+        ),
+        'as',
+        'code',
+    );
+    expect($words)
+        ->toHaveKey('word-assumed')
+        ->and($assay->fatToFlour())
+        ->toEqualWithDelta(0.959 / 0.52, 0.01);
 });
 
 it('sizes cups and pints by the kitchen’s measures', function (string $measures, float $millilitres): void {
@@ -119,8 +131,21 @@ it('sizes cups and pints by the kitchen’s measures', function (string $measure
 })->with([['us', 946.35], ['imperial', 1136.5]]);
 
 it('finds in its own sheets what they promise', function (Base $base): void {
-    $sheet = (new Composer())->answer(Question::of($base, Volume::ofLitres(2.0), pan: Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0))));
-    $recipe = sprintf("%.3F g flour\n%.3F g %s\n%.3F g %s\n%.3F g salt\nroux: %s\nsimmer: %.0F min\nlevel: %s\npan: 24 x 14 cm", $sheet->roux->flour->inGrams(), $sheet->roux->fat->inGrams(), str_replace('-', ' ', $sheet->question->fat), $sheet->liquidMass->inGrams(), str_replace('-', ' ', $sheet->question->liquid), $sheet->end->saltGrams, $sheet->question->colour->value, $sheet->question->simmerTime->inMinutes(), $sheet->question->simmerLevel->value);
+    $sheet = (new Composer())->answer(
+        Question::of($base, Volume::ofLitres(2.0), pan: Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0))),
+    );
+    $recipe = sprintf(
+        "%.3F g flour\n%.3F g %s\n%.3F g %s\n%.3F g salt\nroux: %s\nsimmer: %.0F min\nlevel: %s\npan: 24 x 14 cm",
+        $sheet->roux->flour->inGrams(),
+        $sheet->roux->fat->inGrams(),
+        str_replace('-', ' ', $sheet->question->fat),
+        $sheet->liquidMass->inGrams(),
+        str_replace('-', ' ', $sheet->question->liquid),
+        $sheet->end->saltGrams,
+        $sheet->question->colour->value,
+        $sheet->question->simmerTime->inMinutes(),
+        $sheet->question->simmerLevel->value,
+    );
     $assay = assayed($recipe);
     expect($assay->recipe->unread)->toBe([])
         ->and($assay->thickness->gramsPerLitre)->toEqualWithDelta($sheet->thickness->gramsPerLitre, 0.02 * $sheet->thickness->gramsPerLitre)

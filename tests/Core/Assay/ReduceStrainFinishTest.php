@@ -12,7 +12,8 @@ use Tests\Core\Room;
 
 covers(...Room::of('Assay'));
 
-const PLAIN_ESPAGNOLE = "100 g butter\n100 g flour\n2.4 l brown stock\n40 g tomato paste\n100 g onion\n50 g carrot\n50 g celery\nroux: brown\npan: 28 cm\nsimmer: 20 min\n";
+const PLAIN_ESPAGNOLE = "100 g butter\n100 g flour\n2.4 l brown stock\n40 g tomato paste\n100 g onion\n50 g carrot\n50 g "
+    . "celery\nroux: brown\npan: 28 cm\nsimmer: 20 min\n";
 
 function assayOf(string $recipe): Assay
 {
@@ -53,16 +54,31 @@ it('does not reduce what is down already, and says when it never gets there', fu
 
 it('does not guess at a reduction it cannot read', function (string $line): void {
     expect((new Reader(Larder::house()))->read(PLAIN_ESPAGNOLE . $line)->unread)->toBe([$line]);
-})->with(['reduce: by a lot', 'reduce: to nothing', 'reduce: by 1', 'reduce: by 400 ml', 'reduce: to 0', 'reduce: by 95 %', 'strain: perhaps', 'reduce: to 3 pounds', 'finish: 1 unicorn']);
+})->with([
+    'reduce: by a lot',
+    'reduce: to nothing',
+    'reduce: by 1',
+    'reduce: by 400 ml',
+    'reduce: to 0',
+    'reduce: by 95 %',
+    'strain: perhaps',
+    'reduce: to 3 pounds',
+    'finish: 1 unicorn',
+]);
 
 it('keeps sauce in the strainer with the vegetables, unless they stay in', function (): void {
     $strained = assayOf(PLAIN_ESPAGNOLE . 'strain: yes');
     $left = assayOf(PLAIN_ESPAGNOLE . 'strain: no');
     $pot = 0.98 * $strained->end->millilitres();
-    expect(assayOf(PLAIN_ESPAGNOLE)->yield->inMillilitres())->toBe($strained->yield->inMillilitres())
-        ->and($pot - $strained->yield->inMillilitres())->toEqualWithDelta(0.35 * 200.0 * $strained->end->millilitres() / $strained->end->grams(), 1e-6)
-        ->and($left->yield->inMillilitres() - $pot)->toBeGreaterThan(180.0)->toBeLessThan(220.0)
-        ->and($left->thickness->gramsPerLitre)->toBe($strained->thickness->gramsPerLitre);
+    expect(assayOf(PLAIN_ESPAGNOLE)->yield->inMillilitres())
+        ->toBe($strained->yield->inMillilitres())
+        ->and($pot - $strained->yield->inMillilitres())
+        ->toEqualWithDelta((0.35 * 200.0 * $strained->end->millilitres()) / $strained->end->grams(), 1e-6)
+        ->and($left->yield->inMillilitres() - $pot)
+        ->toBeGreaterThan(180.0)
+        ->toBeLessThan(220.0)
+        ->and($left->thickness->gramsPerLitre)
+        ->toBe($strained->thickness->gramsPerLitre);
 });
 
 it('stirs in at the end what the recipe finishes with', function (string $finish, int $count): void {
@@ -85,10 +101,14 @@ it('stirs in at the end what the recipe finishes with', function (string $finish
 it('thickens with cheese and yolk, thins with cream', function (): void {
     $bechamel = "60 g butter\n60 g flour\n1 l milk\nsimmer: 20 min\nlevel: bare\npan: 20 cm\nroux: white\n";
     $plain = assayOf($bechamel)->thickness->gramsPerLitre;
-    expect(assayOf($bechamel . 'finish: 100 g hard cheese')->thickness->gramsPerLitre)->toBeGreaterThan($plain + 2.0)
-        ->and(assayOf($bechamel . 'finish: 3 egg yolks')->thickness->gramsPerLitre)->toBeGreaterThan($plain + 2.0)
-        ->and(assayOf($bechamel . 'finish: 150 ml cream')->thickness->gramsPerLitre)->toBeLessThan($plain - 1.0)
-        ->and(assayOf($bechamel . 'finish: 150 ml cream')->yield->inMillilitres())->toBeGreaterThan(assayOf($bechamel)->yield->inMillilitres() + 130.0);
+    expect(assayOf($bechamel . 'finish: 100 g hard cheese')->thickness->gramsPerLitre)
+        ->toBeGreaterThan($plain + 2.0)
+        ->and(assayOf($bechamel . 'finish: 3 egg yolks')->thickness->gramsPerLitre)
+        ->toBeGreaterThan($plain + 2.0)
+        ->and(assayOf($bechamel . 'finish: 150 ml cream')->thickness->gramsPerLitre)
+        ->toBeLessThan($plain - 1.0)
+        ->and(assayOf($bechamel . 'finish: 150 ml cream')->yield->inMillilitres())
+        ->toBeGreaterThan(assayOf($bechamel)->yield->inMillilitres() + 130.0);
 });
 
 it('warns of butter that will not be carried, and of milk that meets acid', function (): void {
@@ -107,8 +127,13 @@ it('warns of a sauce that catches at its simmer', function (): void {
 it('says how sure it is, and what else it could be', function (): void {
     $assay = assayOf("60 g butter\n60 g flour\n1 l milk\nsimmer: 20 min\nlevel: bare\npan: 20 cm");
     $edge = assayOf("75 g butter\n75 g flour\n1 l milk\nsimmer: 20 min\nlevel: bare\npan: 20 cm");
-    expect($assay->outlook->band->contains($assay->thickness->gramsPerLitre))->toBeTrue()
-        ->and($assay->outlook->band->high / $assay->outlook->band->low)->toBeGreaterThan(1.15)->toBeLessThan(1.4)
-        ->and($edge->outlook->couldBe())->toContain($edge->thickness->gramsPerLitre < 70.0 ? ThicknessClass::Gratin : ThicknessClass::Coating)
-        ->and($edge->outlook->couldBe())->not->toContain($edge->outlook->thicknessClass());
+    expect($assay->outlook->band->contains($assay->thickness->gramsPerLitre))
+        ->toBeTrue()
+        ->and($assay->outlook->band->high / $assay->outlook->band->low)
+        ->toBeGreaterThan(1.15)
+        ->toBeLessThan(1.4)
+        ->and($edge->outlook->couldBe())
+        ->toContain($edge->thickness->gramsPerLitre < 70.0 ? ThicknessClass::Gratin : ThicknessClass::Coating)
+        ->and($edge->outlook->couldBe())
+        ->not->toContain($edge->outlook->thicknessClass());
 });

@@ -15,12 +15,22 @@ covers(...Room::of('Assay'));
 it('notices a line that says one amount twice and disagrees with itself', function (string $line, ?float $first, ?float $second): void {
     $recipe = (new Reader(Larder::house()))->read("100 g flour\n2 l brown stock\n" . $line);
     $read = $recipe->lines[2];
-    expect($recipe->unread)->toBe([])
-        ->and($read->number)->toBe(2)
-        ->and($read->ingredient)->toBe('butter')
-        ->and($read->mass->inGrams())->toEqualWithDelta($first ?? 0.0, 0.5)
-        ->and($read->saidAgain?->inGrams())->toEqualWithDelta($second, $second === null ? 0.0 : 1.0);
-    $warned = array_values(array_filter(Assay::of($recipe, Larder::house())->warnings, fn(Warning $warning): bool => $warning->code === WarningCode::AmountsDisagree));
+    expect($recipe->unread)
+        ->toBe([])
+        ->and($read->number)
+        ->toBe(2)
+        ->and($read->ingredient)
+        ->toBe('butter')
+        ->and($read->mass->inGrams())
+        ->toEqualWithDelta($first ?? 0.0, 0.5)
+        ->and($read->saidAgain?->inGrams())
+        ->toEqualWithDelta($second, $second === null ? 0.0 : 1.0);
+    $warned = array_values(
+        array_filter(
+            Assay::of($recipe, Larder::house())->warnings,
+            fn(Warning $warning): bool => $warning->code === WarningCode::AmountsDisagree,
+        ),
+    );
     expect(count($warned))->toBe($second === null ? 0 : 1);
 })->with([
     ['300 g (8 oz) butter', 300.0, 226.8],
@@ -41,9 +51,12 @@ it('takes a cook’s word for what a line means, and keeps the number of every l
     $recipe = $reader->read($text);
     expect($recipe->unreadAt)->toBe([3 => '1 l cashew milk', 4 => '3 twigs'])->and($recipe->unread)->toBe(['1 l cashew milk', '3 twigs']);
     $right = $reader->read($text, [3 => 'whole-milk', 0 => 'lard']);
-    expect(array_map(fn($line): array => [$line->number, $line->ingredient], $right->lines))->toBe([[0, 'lard'], [1, 'plain-flour'], [3, 'whole-milk']])
-        ->and($right->lines[2]->mass->inGrams())->toEqualWithDelta(1030.0, 1.0)
-        ->and($right->unreadAt)->toBe([4 => '3 twigs']);
+    expect(array_map(fn($line): array => [$line->number, $line->ingredient], $right->lines))
+        ->toBe([[0, 'lard'], [1, 'plain-flour'], [3, 'whole-milk']])
+        ->and($right->lines[2]->mass->inGrams())
+        ->toEqualWithDelta(1030.0, 1.0)
+        ->and($right->unreadAt)
+        ->toBe([4 => '3 twigs']);
 });
 
 it('refuses a recipe that no pan holds', function (): void {

@@ -61,7 +61,12 @@ function stepsOf(Sheet $sheet): array
 
 function gramsOf(Sheet $sheet, string $ingredient, ?When $when = null): float
 {
-    return array_sum(array_map(fn(Amount $a): float => $a->ingredient === $ingredient && ($when === null || $a->when === $when) ? $a->mass->inGrams() : 0.0, $sheet->amounts));
+    return array_sum(
+        array_map(
+            fn(Amount $a): float => $a->ingredient === $ingredient && ($when === null || $a->when === $when) ? $a->mass->inGrams() : 0.0,
+            $sheet->amounts,
+        ),
+    );
 }
 
 function warned(Sheet $sheet, WarningCode $code): ?Warning
@@ -84,7 +89,8 @@ it('ships every base with amounts that its larder knows', function (Base $base):
 it('allows the tomato base the flour that its acid takes', function (): void {
     $sheet = made(Base::Tomato, pan: Pan::of(Length::ofMillimetres(280.0), Length::ofMillimetres(160.0)));
     $warning = warned($sheet, WarningCode::AcidThins);
-    // By hand: pH 4.5 wears starch at 0.03/60 · 10^-0.5 · arr(110e3, 93, 95) = 1.3e-4 a minute; an hour takes e^-0.0081, under one per cent.
+    // By hand: pH 4.5 wears starch at 0.03/60 · 10^-0.5 · arr(110e3, 93, 95) = 1.3e-4 a minute; an hour takes e^-0.0081, under one per
+    // cent.
     $worn = 0.03 / 60.0 * 10.0 ** (4.0 - $sheet->end->pH()) * exp(-110e3 / 8.314 * (1.0 / (93.0 + 273.15) - 1.0 / (95.0 + 273.15)));
     expect($sheet->end->starch->acidLeft)->toEqualWithDelta(exp(-60.0 * $worn), 2e-3)
         ->and($sheet->end->pH())->toBeLessThan(4.7)
@@ -110,9 +116,15 @@ it('boils a demi-glace down from equal parts of espagnole and stock until it coa
         ->and(stepsOf($sheet))->toContain(StepKind::Combine)->not->toContain(StepKind::Flour, StepKind::Pour)
         ->and($sheet->served->millilitres())->toEqualWithDelta(2000.0, 0.2)
         // The house says by half; from a pouring espagnole it takes a little more to coat.
-        ->and(1.0 - $sheet->end->millilitres() / $sheet->start->millilitres())->toBeGreaterThan(0.45)->toBeLessThan(0.62)
-        ->and($sheet->allergens())->toContain(Allergen::Gluten, Allergen::Celery);
-    $volumes = array_map(fn(Amount $a): float => $a->volume?->inMillilitres() ?? 0.0, array_values(array_filter($sheet->amounts, fn(Amount $a): bool => $a->when === When::Pour)));
+        ->and(1.0 - $sheet->end->millilitres() / $sheet->start->millilitres())
+        ->toBeGreaterThan(0.45)
+        ->toBeLessThan(0.62)
+        ->and($sheet->allergens())
+        ->toContain(Allergen::Gluten, Allergen::Celery);
+    $volumes = array_map(
+        fn(Amount $a): float => $a->volume?->inMillilitres() ?? 0.0,
+        array_values(array_filter($sheet->amounts, fn(Amount $a): bool => $a->when === When::Pour)),
+    );
     expect($volumes[0])->toEqualWithDelta($volumes[1], 1e-6 * $volumes[0]);
 });
 
@@ -121,7 +133,8 @@ it('boils a demi-glace down by half, or for an hour, where that is asked for', f
     $half = made(Base::DemiGlace, reduceBy: 0.5, pan: $pan);
     $hour = made(Base::DemiGlace, simmerTime: Duration::ofMinutes(60.0), pan: $pan);
     expect($half->end->millilitres() / $half->start->millilitres())->toEqualWithDelta(0.5, 0.01)
-        // From an espagnole that pours (43 g/l), twice as strong but for the stock’s own water: thicker than pouring, thinner than it is wanted to coat.
+        // From an espagnole that pours (43 g/l), twice as strong but for the stock’s own water: thicker than pouring, thinner than it is
+        // wanted to coat.
         ->and($half->thickness->gramsPerLitre)->toBeGreaterThan(43.0)->toBeLessThan(58.0)
         ->and($half->served->millilitres())->toEqualWithDelta(2000.0, 1.0)
         ->and($hour->question->simmerTime->inMinutes())->toEqualWithDelta(60.0, 1e-9)
@@ -129,12 +142,19 @@ it('boils a demi-glace down by half, or for an hour, where that is asked for', f
 });
 
 it('works out a demi-glace from the stock on hand and from the pan, and has no roux to start from', function (): void {
-    $ask = fn(Given $given): Sheet => (new Composer())->answer(Question::of(Base::DemiGlace, $given, pan: Pan::of(Length::ofMillimetres(280.0), Length::ofMillimetres(180.0))));
-    expect($ask(Given::liquid(Volume::ofLitres(3.0)))->stock()->inLitres())->toEqualWithDelta(3.0, 1e-4)
-        ->and($ask(Given::pan())->fillPercent())->toEqualWithDelta(85.0, 1e-2)
-        ->and(fn() => $ask(Given::fat(Mass::ofGrams(100.0))))->toThrow(NotReachable::class)
-        ->and(fn() => $ask(Given::readyRoux(Mass::ofGrams(100.0))))->toThrow(NotReachable::class)
-        ->and(fn() => made(Base::DemiGlace, thickness: EquivalentFlour::ofGramsPerLitre(15.0)))->toThrow(NotReachable::class);
+    $ask = fn(Given $given): Sheet => (new Composer())->answer(
+        Question::of(Base::DemiGlace, $given, pan: Pan::of(Length::ofMillimetres(280.0), Length::ofMillimetres(180.0))),
+    );
+    expect($ask(Given::liquid(Volume::ofLitres(3.0)))->stock()->inLitres())
+        ->toEqualWithDelta(3.0, 1e-4)
+        ->and($ask(Given::pan())->fillPercent())
+        ->toEqualWithDelta(85.0, 1e-2)
+        ->and(fn() => $ask(Given::fat(Mass::ofGrams(100.0))))
+        ->toThrow(NotReachable::class)
+        ->and(fn() => $ask(Given::readyRoux(Mass::ofGrams(100.0))))
+        ->toThrow(NotReachable::class)
+        ->and(fn() => made(Base::DemiGlace, thickness: EquivalentFlour::ofGramsPerLitre(15.0)))
+        ->toThrow(NotReachable::class);
 });
 
 it('reduces by the share asked for, and tells the minutes', function (): void {
@@ -158,14 +178,26 @@ it('warns of salt past the target when a salty stock is reduced', function (): v
 
 it('finishes off the boil, and meets the thickness with the cream in it', function (): void {
     $sheet = made(Base::WineSauce);
-    expect(array_map(fn($finishing): string => $finishing->what->id, $sheet->finishes))->toBe(['double-cream', 'lemon-juice', 'butter'])
-        ->and($sheet->thickness->gramsPerLitre)->toEqualWithDelta(43.0, 1e-3)
-        ->and(EquivalentFlour::of($sheet->served)->gramsPerLitre)->toEqualWithDelta(43.0, 1e-2)
-        ->and(EquivalentFlour::of($sheet->end)->gramsPerLitre)->toBeGreaterThan(46.0)
-        ->and($sheet->served->saltPercent())->toEqualWithDelta(0.75, 3e-3)
-        ->and(warned($sheet, WarningCode::FinishLimit)?->words)->toBe(['ingredient' => 'butter'])
-        ->and(warned(made(Base::ChilliGravy), WarningCode::FinishLimit)?->numbers['at_most_c'])->toBe(80.0)
-        ->and(array_sum(array_map(fn(Step $step): float => $step->kind === StepKind::Enrich ? $step->pace->time->inMinutes() : 0.0, $sheet->steps)))->toBe(3.0);
+    expect(array_map(fn($finishing): string => $finishing->what->id, $sheet->finishes))
+        ->toBe(['double-cream', 'lemon-juice', 'butter'])
+        ->and($sheet->thickness->gramsPerLitre)
+        ->toEqualWithDelta(43.0, 1e-3)
+        ->and(EquivalentFlour::of($sheet->served)->gramsPerLitre)
+        ->toEqualWithDelta(43.0, 1e-2)
+        ->and(EquivalentFlour::of($sheet->end)->gramsPerLitre)
+        ->toBeGreaterThan(46.0)
+        ->and($sheet->served->saltPercent())
+        ->toEqualWithDelta(0.75, 3e-3)
+        ->and(warned($sheet, WarningCode::FinishLimit)?->words)
+        ->toBe(['ingredient' => 'butter'])
+        ->and(warned(made(Base::ChilliGravy), WarningCode::FinishLimit)?->numbers['at_most_c'])
+        ->toBe(80.0)
+        ->and(
+            array_sum(
+                array_map(fn(Step $step): float => $step->kind === StepKind::Enrich ? $step->pace->time->inMinutes() : 0.0, $sheet->steps),
+            ),
+        )
+        ->toBe(3.0);
 });
 
 it('mounts, creams or binds any sauce with a liaison, and says what egg bears', function (FinishWay $finish, array $names): void {
@@ -197,18 +229,30 @@ it('cuts the giblets back into the strained gravy', function (): void {
 it('changes a part of the formula per question or for good, and knows no others', function (): void {
     $formula = Formula::house(Base::Espagnole)->with(salt: 0.005, perLitre: ['onion' => 100.0, 'red-wine' => 60.0, 'carrot' => 0.0]);
     $sheet = made(Base::Espagnole, formula: $formula);
-    expect(gramsOf($sheet, 'onion'))->toEqualWithDelta(200.0, 1e-9)
-        ->and(gramsOf($sheet, 'carrot'))->toBe(0.0)
-        ->and(gramsOf($sheet, 'red-wine'))->toEqualWithDelta(2.0 * 60.0 * 0.992, 1e-9)
-        ->and(stepsOf($sheet))->toContain(StepKind::ReduceWine)
-        ->and($sheet->served->saltPercent())->toEqualWithDelta(0.5, 1e-3)
-        ->and($sheet->start->alcoholGrams)->toBeGreaterThan(0.0)
-        ->and(gramsOf(made(Base::Espagnole), 'red-wine'))->toBe(0.0)
-        ->and(fn() => $formula->with(perLitre: ['gold' => 1.0]))->toThrow(Unknown::class)
-        ->and(fn() => $formula->with(perLitre: ['onion' => 1001.0]))->toThrow(OutOfRange::class)
-        ->and(fn() => $formula->with(perLitre: ['onion' => -1.0]))->toThrow(OutOfRange::class)
-        ->and(fn() => $formula->with(salt: 0.031))->toThrow(OutOfRange::class)
-        ->and(fn() => made(Base::ChilliGravy, formula: Formula::house(Base::ChilliGravy)->with(perLitre: ['soured-cream' => 900.0])))->toThrow(NotReachable::class);
+    expect(gramsOf($sheet, 'onion'))
+        ->toEqualWithDelta(200.0, 1e-9)
+        ->and(gramsOf($sheet, 'carrot'))
+        ->toBe(0.0)
+        ->and(gramsOf($sheet, 'red-wine'))
+        ->toEqualWithDelta(2.0 * 60.0 * 0.992, 1e-9)
+        ->and(stepsOf($sheet))
+        ->toContain(StepKind::ReduceWine)
+        ->and($sheet->served->saltPercent())
+        ->toEqualWithDelta(0.5, 1e-3)
+        ->and($sheet->start->alcoholGrams)
+        ->toBeGreaterThan(0.0)
+        ->and(gramsOf(made(Base::Espagnole), 'red-wine'))
+        ->toBe(0.0)
+        ->and(fn() => $formula->with(perLitre: ['gold' => 1.0]))
+        ->toThrow(Unknown::class)
+        ->and(fn() => $formula->with(perLitre: ['onion' => 1001.0]))
+        ->toThrow(OutOfRange::class)
+        ->and(fn() => $formula->with(perLitre: ['onion' => -1.0]))
+        ->toThrow(OutOfRange::class)
+        ->and(fn() => $formula->with(salt: 0.031))
+        ->toThrow(OutOfRange::class)
+        ->and(fn() => made(Base::ChilliGravy, formula: Formula::house(Base::ChilliGravy)->with(perLitre: ['soured-cream' => 900.0])))
+        ->toThrow(NotReachable::class);
 });
 
 it('halves a wine before it joins, and keeps about half of its spirit', function (): void {
@@ -233,9 +277,21 @@ it('gives aromatics the way the cook wants them', function (AromaticsWay $way, a
 
 it('brings what a formula leaves out when it is asked for by name', function (): void {
     $formula = Formula::house(Base::Veloute);
-    expect(gramsOf(made(Base::Veloute), 'onion'))->toBe(0.0)
-        ->and(gramsOf(made(Base::Veloute, method: new Method(aromatics: AromaticsWay::Sweated)), 'onion'))->toEqualWithDelta(80.0, 1e-9)
-        ->and(gramsOf(made(Base::Veloute, method: new Method(aromatics: AromaticsWay::Sweated), formula: $formula->with(perLitre: ['onion' => 0.0])), 'onion'))->toBe(0.0);
+    expect(gramsOf(made(Base::Veloute), 'onion'))
+        ->toBe(0.0)
+        ->and(gramsOf(made(Base::Veloute, method: new Method(aromatics: AromaticsWay::Sweated)), 'onion'))
+        ->toEqualWithDelta(80.0, 1e-9)
+        ->and(
+            gramsOf(
+                made(
+                    Base::Veloute,
+                    method: new Method(aromatics: AromaticsWay::Sweated),
+                    formula: $formula->with(perLitre: ['onion' => 0.0]),
+                ),
+                'onion',
+            ),
+        )
+        ->toBe(0.0);
 });
 
 it('peppers and salts as the cook does', function (): void {
@@ -262,17 +318,29 @@ it('browns the butter first where it can be browned', function (): void {
     expect(stepsOf($browned))->toContain(StepKind::BrownButter)->not->toContain(StepKind::Melt)
         ->and($browned->thickness->gramsPerLitre)->toEqualWithDelta(58.0, 1e-3)
         // Its water has steamed off before the flour goes in, where a white roux keeps some.
-        ->and(made(Base::Veloute, colour: Colour::White, method: new Method(brownedButter: true))->cookedRoux->inGrams())->toBeLessThan(made(Base::Veloute, colour: Colour::White)->cookedRoux->inGrams())
-        ->and(stepsOf(made(Base::Veloute, fat: 'vegetable-oil', method: new Method(brownedButter: true))))->toContain(StepKind::Melt)->not->toContain(StepKind::BrownButter);
+        ->and(made(Base::Veloute, colour: Colour::White, method: new Method(brownedButter: true))->cookedRoux->inGrams())
+        ->toBeLessThan(made(Base::Veloute, colour: Colour::White)->cookedRoux->inGrams())
+        ->and(stepsOf(made(Base::Veloute, fat: 'vegetable-oil', method: new Method(brownedButter: true))))
+        ->toContain(StepKind::Melt)
+        ->not->toContain(StepKind::BrownButter);
 });
 
 it('cooks a white roux briefly or long, and stirs in the flour at once or by and by', function (): void {
-    $ask = fn(CookOut $out, FlourWay $flour = FlourWay::AllAtOnce): Sheet => made(Base::Bechamel, method: new Method(flour: $flour, cookOut: $out));
-    expect($ask(CookOut::Brief)->rouxForecast?->time->inMinutes())->toEqualWithDelta(0.75, 0.02)
-        ->and($ask(CookOut::Long)->rouxForecast?->time->inMinutes())->toEqualWithDelta(7.0, 0.02)
-        ->and($ask(CookOut::Long)->shade->value)->toBeGreaterThan($ask(CookOut::Usual)->shade->value)
-        ->and($ask(CookOut::Brief)->shade->value)->toBeLessThan($ask(CookOut::Usual)->shade->value);
-    $flour = fn(Sheet $sheet): float => array_sum(array_map(fn(Step $step): float => $step->kind === StepKind::Flour ? $step->pace->time->inMinutes() : 0.0, $sheet->steps));
+    $ask = fn(CookOut $out, FlourWay $flour = FlourWay::AllAtOnce): Sheet => made(
+        Base::Bechamel,
+        method: new Method(flour: $flour, cookOut: $out),
+    );
+    expect($ask(CookOut::Brief)->rouxForecast?->time->inMinutes())
+        ->toEqualWithDelta(0.75, 0.02)
+        ->and($ask(CookOut::Long)->rouxForecast?->time->inMinutes())
+        ->toEqualWithDelta(7.0, 0.02)
+        ->and($ask(CookOut::Long)->shade->value)
+        ->toBeGreaterThan($ask(CookOut::Usual)->shade->value)
+        ->and($ask(CookOut::Brief)->shade->value)
+        ->toBeLessThan($ask(CookOut::Usual)->shade->value);
+    $flour = fn(Sheet $sheet): float => array_sum(
+        array_map(fn(Step $step): float => $step->kind === StepKind::Flour ? $step->pace->time->inMinutes() : 0.0, $sheet->steps),
+    );
     expect($flour($ask(CookOut::Usual)))->toBe(1.0)->and($flour($ask(CookOut::Usual, FlourWay::Gradually)))->toBe(3.0);
 });
 
@@ -294,27 +362,52 @@ it('advises the oven for much brown roux, and bakes it there', function (): void
 });
 
 it('lets a stirred pot catch less, and warns of milk sooner than of stock', function (): void {
-    $ask = fn(Base $base, Stirring $stirring): Sheet => made($base, thickness: EquivalentFlour::ofGramsPerLitre(80.0), simmerLevel: Lento\Pot\SimmerLevel::Simmer, method: new Method(stirring: $stirring));
+    $ask = fn(Base $base, Stirring $stirring): Sheet => made(
+        $base,
+        thickness: EquivalentFlour::ofGramsPerLitre(80.0),
+        simmerLevel: Lento\Pot\SimmerLevel::Simmer,
+        method: new Method(stirring: $stirring),
+    );
     $ranks = array_flip(array_column(Lento\Risk\Risk::cases(), 'value'));
-    expect($ranks[$ask(Base::Bechamel, Stirring::Constantly)->outlook->scorching->value])->toBeLessThan($ranks[$ask(Base::Bechamel, Stirring::Visits)->outlook->scorching->value])
-        ->and(array_filter($ask(Base::Bechamel, Stirring::Constantly)->steps, fn(Step $step): bool => $step->kind === StepKind::Simmer && !$step->pace->handsOn))->toBe([]);
+    expect($ranks[$ask(Base::Bechamel, Stirring::Constantly)->outlook->scorching->value])
+        ->toBeLessThan($ranks[$ask(Base::Bechamel, Stirring::Visits)->outlook->scorching->value])
+        ->and(
+            array_filter(
+                $ask(Base::Bechamel, Stirring::Constantly)->steps,
+                fn(Step $step): bool => $step->kind === StepKind::Simmer && !$step->pace->handsOn,
+            ),
+        )
+        ->toBe([]);
     $milk = made(Base::Bechamel, thickness: EquivalentFlour::ofGramsPerLitre(62.0), simmerLevel: Lento\Pot\SimmerLevel::Simmer);
     expect(warned($milk, WarningCode::MilkCatches) ?? warned($milk, WarningCode::Scorches))->not->toBeNull();
 });
 
 it('warns of a pan too shallow to simmer in', function (): void {
     $wide = Pan::of(Length::ofMillimetres(400.0), Length::ofMillimetres(100.0));
-    expect(warned(made(Base::Veloute, 2.0, pan: $wide), WarningCode::PanShallow)?->numbers['depth_mm'])->toEqualWithDelta(2.04e6 / (M_PI * 200.0 ** 2), 0.2)
-        ->and(warned(made(Base::Veloute, 4.0, pan: $wide), WarningCode::PanShallow))->toBeNull();
+    expect(warned(made(Base::Veloute, 2.0, pan: $wide), WarningCode::PanShallow)?->numbers['depth_mm'])
+        ->toEqualWithDelta(2.04e6 / (M_PI * 200.0 ** 2), 0.2)
+        ->and(warned(made(Base::Veloute, 4.0, pan: $wide), WarningCode::PanShallow))
+        ->toBeNull();
 });
 
 it('knows bases by their kitchen names', function (string $name, Base $base): void {
     expect(Base::named($name))->toBe($base);
-})->with([['Demi glace', Base::DemiGlace], ['tomato sauce', Base::Tomato], ['Pan gravy', Base::PanGravy], ['wine sauce', Base::WineSauce], ['chilli_gravy', Base::ChilliGravy]]);
+})->with([
+    ['Demi glace', Base::DemiGlace],
+    ['tomato sauce', Base::Tomato],
+    ['Pan gravy', Base::PanGravy],
+    ['wine sauce', Base::WineSauce],
+    ['chilli_gravy', Base::ChilliGravy],
+]);
 
 it('answers or refuses every base in any amount, by any school', function (Base $base): void {
     foreach ([0.1, 2.0, 60.0, 200.0] as $litres) {
-        foreach ([new Method(aromatics: AromaticsWay::Apart, strain: StrainWay::Blended, brownedButter: true, finish: FinishWay::Liaison), new Method(place: RouxPlace::Oven, strain: StrainWay::LeftIn, milk: MilkWay::Cold, finish: FinishWay::Cream)] as $method) {
+        foreach (
+            [
+                new Method(aromatics: AromaticsWay::Apart, strain: StrainWay::Blended, brownedButter: true, finish: FinishWay::Liaison),
+                new Method(place: RouxPlace::Oven, strain: StrainWay::LeftIn, milk: MilkWay::Cold, finish: FinishWay::Cream),
+            ] as $method
+        ) {
             try {
                 $sheet = made($base, $litres, method: $method);
                 expect($sheet->served->millilitres() + $sheet->pieces->inMillilitres())->toEqualWithDelta(1000.0 * $litres, 0.5 * $litres);
@@ -329,8 +422,17 @@ it('answers or refuses every base in any amount, by any school', function (Base 
 })->with(Base::cases())->coversNothing();
 
 it('knows how much of a vegetable the pan leaves', function (): void {
-    $left = array_map(fn(Treatment $treatment): float => $treatment->left(), [Treatment::Sweated, Treatment::Browned, Treatment::LongBrowned, Treatment::DicedBack, Treatment::StirredIn]);
-    expect($left)->toBe([0.75, 0.5, 0.35, 0.7, 1.0])->and(Part::MOST)->toBe(1000.0);
+    $left = array_map(fn(Treatment $treatment): float => $treatment->left(), [
+        Treatment::Sweated,
+        Treatment::Browned,
+        Treatment::LongBrowned,
+        Treatment::DicedBack,
+        Treatment::StirredIn,
+    ]);
+    expect($left)
+        ->toBe([0.75, 0.5, 0.35, 0.7, 1.0])
+        ->and(Part::MOST)
+        ->toBe(1000.0);
 });
 
 it('brings espagnole and stock together in two pours, by no clock', function (): void {
@@ -345,7 +447,12 @@ it('gives the flour that acid wears away as the share of the flour it lost', fun
 });
 
 it('counts the minutes until the flour is cooked out by the simmer of this kitchen, high up too', function (float $boils): void {
-    $sheet = made(Base::Bechamel, simmerTime: Duration::ofMinutes(5.0), simmerLevel: SimmerLevel::Brisk, boilsAt: Temperature::ofCelsius($boils));
+    $sheet = made(
+        Base::Bechamel,
+        simmerTime: Duration::ofMinutes(5.0),
+        simmerLevel: SimmerLevel::Brisk,
+        boilsAt: Temperature::ofCelsius($boils),
+    );
     $more = warned($sheet, WarningCode::RawFlour)->numbers['minutes_more'] ?? NAN;
     expect($sheet->question->simmer()->for($sheet->end, Duration::ofMinutes($more))->starch->rawTaste)->toEqualWithDelta(0.15, 1e-6);
 })->with([100.0, 92.0, 85.0]);

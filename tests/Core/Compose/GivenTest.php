@@ -71,7 +71,9 @@ it('comes back to the same sheet from whichever end it is asked', function (Base
 })->with(Base::withRoux());
 
 it('makes more of more', function (Closure $given, float $less, float $more): void {
-    $litres = fn(float $amount): float => (new Composer())->answer(Question::of(Base::Veloute, $given($amount), pan: panOf(280.0, 180.0)))->question->yield->inLitres();
+    $litres = fn(float $amount): float => (new Composer())
+        ->answer(Question::of(Base::Veloute, $given($amount), pan: panOf(280.0, 180.0)))
+        ->question->yield->inLitres();
     expect($litres($more))->toBeGreaterThan($litres($less));
 })->with([
     'liquid' => [fn(float $l) => Given::liquid(Volume::ofLitres($l)), 1.5, 2.5],
@@ -83,16 +85,26 @@ it('has neither fat to melt nor flour to weigh where the roux is there already',
     $sheet = (new Composer())->answer(Question::of($base, Given::readyRoux(Mass::ofGrams(200.0))));
     $kinds = array_map(fn(Step $step): StepKind => $step->kind, $sheet->steps);
     $names = array_map(fn(Amount $amount): string => $amount->when === When::Finish ? 'finish' : $amount->ingredient, $sheet->amounts);
-    expect(array_intersect($names, ['plain-flour', 'butter', 'clarified-butter']))->toBe([])
-        ->and($names)->toContain('ready-roux')
-        ->and($sheet->amounts[(int) array_search('ready-roux', $names, true)]->allergens)->toContain(Allergen::Gluten)
-        ->and(in_array(StepKind::Melt, $kinds, true) || in_array(StepKind::Colour, $kinds, true) || in_array(StepKind::LetDown, $kinds, true))->toBeFalse()
-        ->and($kinds)->toContain(StepKind::Pour)
-        ->and($sheet->stair->roux->inCelsius())->toBeLessThan(26.0);
+    expect(array_intersect($names, ['plain-flour', 'butter', 'clarified-butter']))
+        ->toBe([])
+        ->and($names)
+        ->toContain('ready-roux')
+        ->and($sheet->amounts[(int) array_search('ready-roux', $names, true)]->allergens)
+        ->toContain(Allergen::Gluten)
+        ->and(
+            in_array(StepKind::Melt, $kinds, true) || in_array(StepKind::Colour, $kinds, true) || in_array(StepKind::LetDown, $kinds, true),
+        )
+        ->toBeFalse()
+        ->and($kinds)
+        ->toContain(StepKind::Pour)
+        ->and($sheet->stair->roux->inCelsius())
+        ->toBeLessThan(26.0);
 })->with(Base::withRoux());
 
 it('leaves foam its room when roux goes into boiling stock', function (): void {
-    $fill = fn(School $school): float => (new Composer())->answer(Question::of(Base::Veloute, Given::pan(), school: $school, pan: panOf(280.0, 180.0)))->fillPercent();
+    $fill = fn(School $school): float => (new Composer())
+        ->answer(Question::of(Base::Veloute, Given::pan(), school: $school, pan: panOf(280.0, 180.0)))
+        ->fillPercent();
     expect($fill(School::RouxIntoBoiling))->toEqualWithDelta(80.0, 1e-3)->and($fill(School::HotOnHot))->toEqualWithDelta(85.0, 1e-3);
 });
 
@@ -105,16 +117,35 @@ it('refuses what cannot make a sauce', function (Closure $ask, string $with): vo
     'a cup of stock' => [fn() => Given::liquid(Volume::ofMillilitres(20.0)), OutOfRange::class],
     'a crumb of roux' => [fn() => Given::readyRoux(Mass::ofGrams(0.5)), OutOfRange::class],
     'a ton of fat' => [fn() => Given::fat(Mass::ofKilograms(1000.0)), OutOfRange::class],
-    'too little fat for a sauce' => [fn() => (new Composer())->answer(Question::of(Base::Veloute, Given::fat(Mass::ofGrams(2.0)))), OutOfRange::class],
-    'a simmer that takes it all' => [fn() => (new Composer())->answer(Question::of(Base::Veloute, Given::liquid(Volume::ofLitres(1.5)), simmerTime: Duration::ofMinutes(480.0), simmerLevel: SimmerLevel::Boil, pan: panOf(280.0, 180.0))), NotReachable::class],
+    'too little fat for a sauce' => [
+        fn() => (new Composer())->answer(Question::of(Base::Veloute, Given::fat(Mass::ofGrams(2.0)))),
+        OutOfRange::class,
+    ],
+    'a simmer that takes it all' => [
+        fn() => (new Composer())->answer(
+            Question::of(
+                Base::Veloute,
+                Given::liquid(Volume::ofLitres(1.5)),
+                simmerTime: Duration::ofMinutes(480.0),
+                simmerLevel: SimmerLevel::Boil,
+                pan: panOf(280.0, 180.0),
+            ),
+        ),
+        NotReachable::class,
+    ],
 ]);
 
 it('answers or refuses any amount of anything, and never loops', function (Closure $given): void {
     foreach ([0.07, 0.3, 1.0, 4.0, 20.0, 90.0, 190.0] as $litres) {
         foreach ([20.0, 58.0, 125.0] as $thickness) {
             try {
-                $sheet = (new Composer())->answer(Question::of(Base::Espagnole, $given($litres), thickness: EquivalentFlour::ofGramsPerLitre($thickness)));
-                expect($sheet->question->yield->inLitres())->toBeGreaterThan(0.0)->and(is_finite($sheet->liquid->inMillilitres()))->toBeTrue();
+                $sheet = (new Composer())->answer(
+                    Question::of(Base::Espagnole, $given($litres), thickness: EquivalentFlour::ofGramsPerLitre($thickness)),
+                );
+                expect($sheet->question->yield->inLitres())
+                    ->toBeGreaterThan(0.0)
+                    ->and(is_finite($sheet->liquid->inMillilitres()))
+                    ->toBeTrue();
             } catch (LentoException $refusal) {
                 expect($refusal)->not->toBeInstanceOf(Lento\Exception\NoConvergence::class);
             }
@@ -131,8 +162,13 @@ it('pours more stock in a kitchen whose pots steam more, and less flour where it
     $steamy = KitchenFactors::house()->afterSimmer(Mass::ofGrams(150.0), Mass::ofGrams(100.0));
     $strong = KitchenFactors::house()->afterTest(EquivalentFlour::ofGramsPerLitre(70.0), EquivalentFlour::ofGramsPerLitre(58.0));
     $slow = KitchenFactors::house()->afterRoux(Duration::ofMinutes(14.0), Duration::ofMinutes(7.0));
-    $ask = fn(KitchenFactors $kitchen): Sheet => (new Composer())->answer(Question::of(Base::Veloute, Volume::ofLitres(2.0), kitchen: $kitchen));
-    expect($ask($steamy)->liquid->inMillilitres())->toBeGreaterThan($usual->liquid->inMillilitres() + 20.0)
-        ->and($ask($strong)->roux->flour->inGrams())->toBeLessThan(0.95 * $usual->roux->flour->inGrams())
-        ->and($ask($slow)->rouxForecast?->time->inMinutes())->toBeGreaterThan(1.02 * ($usual->rouxForecast?->time->inMinutes() ?? INF));
+    $ask = fn(KitchenFactors $kitchen): Sheet => (new Composer())->answer(
+        Question::of(Base::Veloute, Volume::ofLitres(2.0), kitchen: $kitchen),
+    );
+    expect($ask($steamy)->liquid->inMillilitres())
+        ->toBeGreaterThan($usual->liquid->inMillilitres() + 20.0)
+        ->and($ask($strong)->roux->flour->inGrams())
+        ->toBeLessThan(0.95 * $usual->roux->flour->inGrams())
+        ->and($ask($slow)->rouxForecast?->time->inMinutes())
+        ->toBeGreaterThan(1.02 * ($usual->rouxForecast?->time->inMinutes() ?? INF));
 });

@@ -38,8 +38,12 @@ it('holds every forecast inside its band', function (Base $base): void {
 })->with(Base::withRoux());
 
 it('knows a brown roux less well than a white one', function (): void {
-    $width = fn(Colour $colour): float => outlook(Base::Veloute, colour: $colour, fat: 'clarified-butter')->thickness->band->high / outlook(Base::Veloute, colour: $colour, fat: 'clarified-butter')->thickness->band->low;
-    expect($width(Colour::Brown))->toBeGreaterThan($width(Colour::Blond))->and($width(Colour::Blond))->toBeGreaterThan($width(Colour::White));
+    $width = fn(Colour $colour): float => outlook(Base::Veloute, colour: $colour, fat: 'clarified-butter')->thickness->band->high
+        / outlook(Base::Veloute, colour: $colour, fat: 'clarified-butter')->thickness->band->low;
+    expect($width(Colour::Brown))
+        ->toBeGreaterThan($width(Colour::Blond))
+        ->and($width(Colour::Blond))
+        ->toBeGreaterThan($width(Colour::White));
 });
 
 it('names the neighbouring class only where the band reaches it', function (): void {
@@ -51,11 +55,16 @@ it('names the neighbouring class only where the band reaches it', function (): v
 });
 
 it('ranks lumps by school, specks by heat, catching by thickness and fire', function (): void {
-    expect(outlook(Base::Bechamel)->lumps)->toBe(Risk::Low)
-        ->and(outlook(Base::Veloute, heat: HobHeat::Medium)->specks)->toBe(Risk::Low)
-        ->and(outlook(Base::Veloute, heat: HobHeat::High, colour: Colour::Brown, fat: 'clarified-butter')->specks)->toBe(Risk::VeryHigh)
-        ->and(outlook(Base::Bechamel)->scorching)->toBe(Risk::Low)
-        ->and(outlook(Base::Bechamel, thickness: ThicknessClass::Binding->target(), simmerLevel: SimmerLevel::Brisk)->scorching)->toBe(Risk::VeryHigh);
+    expect(outlook(Base::Bechamel)->lumps)
+        ->toBe(Risk::Low)
+        ->and(outlook(Base::Veloute, heat: HobHeat::Medium)->specks)
+        ->toBe(Risk::Low)
+        ->and(outlook(Base::Veloute, heat: HobHeat::High, colour: Colour::Brown, fat: 'clarified-butter')->specks)
+        ->toBe(Risk::VeryHigh)
+        ->and(outlook(Base::Bechamel)->scorching)
+        ->toBe(Risk::Low)
+        ->and(outlook(Base::Bechamel, thickness: ThicknessClass::Binding->target(), simmerLevel: SimmerLevel::Brisk)->scorching)
+        ->toBe(Risk::VeryHigh);
     $order = array_flip(array_column(Risk::cases(), 'value'));
     foreach (School::cases() as $school) {
         expect($order[outlook(Base::Veloute, school: $school)->lumps->value])->toBeLessThan($order[Risk::VeryHigh->value]);
@@ -68,6 +77,10 @@ it('forecasts no minutes for a roux that is there', function (): void {
 });
 
 it('warns aloud of what catches', function (): void {
-    $warned = (new Composer())->answer(Question::of(Base::Bechamel, Volume::ofLitres(2.0), thickness: ThicknessClass::Gratin->target(), simmerLevel: SimmerLevel::Simmer));
-    expect(array_column(array_map(fn($warning): array => ['code' => $warning->code], $warned->warnings), 'code'))->toContain(WarningCode::Scorches);
+    $warned = (new Composer())->answer(
+        Question::of(Base::Bechamel, Volume::ofLitres(2.0), thickness: ThicknessClass::Gratin->target(), simmerLevel: SimmerLevel::Simmer),
+    );
+    expect(array_column(array_map(fn($warning): array => ['code' => $warning->code], $warned->warnings), 'code'))->toContain(
+        WarningCode::Scorches,
+    );
 });

@@ -87,7 +87,9 @@ it('answers, or refuses in its own words, any question drawn from the whole rang
 it('scales: twice the sauce in a pan of twice the floor takes twice of everything', function (Base $base): void {
     $pan = fn(float $area): Pan => Pan::of(Length::ofMillimetres(240.0 * sqrt($area)), Length::ofMillimetres(140.0));
     // White roux leaves some water in the paste, more of it in a bigger batch; a browned one is dry, and scales to the digit.
-    $ask = fn(float $k): Sheet => (new Composer())->answer(Question::of($base, Volume::ofLitres(2.0 * $k), colour: Colour::Brown, pan: $pan($k)));
+    $ask = fn(float $k): Sheet => (new Composer())->answer(
+        Question::of($base, Volume::ofLitres(2.0 * $k), colour: Colour::Brown, pan: $pan($k)),
+    );
     [$one, $two] = [$ask(1.0), $ask(2.0)];
     expect($two->roux->flour->inGrams() / $one->roux->flour->inGrams())->toEqualWithDelta(2.0, 1e-4)
         ->and($two->liquid->inMillilitres() / $one->liquid->inMillilitres())->toEqualWithDelta(2.0, 1e-4)
@@ -106,7 +108,9 @@ it('weighs out all that the pot holds', function (Base $base): void {
     $dry = $of('plain-flour') * (1.0 - 0.12) + $of($sheet->question->fat) * ($fat->fat + $fat->solids);
     $finishes = $of($sheet->question->fat) - $sheet->roux->fat->inGrams();
     $dry -= $finishes * ($fat->fat + $fat->solids);
-    $poured = array_sum(array_map(fn(Amount $amount): float => $amount->when === When::Pour ? $amount->mass->inGrams() : 0.0, $sheet->amounts));
+    $poured = array_sum(
+        array_map(fn(Amount $amount): float => $amount->when === When::Pour ? $amount->mass->inGrams() : 0.0, $sheet->amounts),
+    );
     $wet = $poured + $of('salt') + $of('tomato-paste') + $of('sugar') + ($base === Base::GibletGravy ? 0.5 * $of('white-wine') : 0.0);
     $steam = $sheet->start->waterGrams + $sheet->start->alcoholGrams - $sheet->end->waterGrams - $sheet->end->alcoholGrams;
     expect($dry + $wet - $steam)->toEqualWithDelta($sheet->end->grams(), 0.002 * $sheet->end->grams());
@@ -148,11 +152,19 @@ it('scales the aromatics with the yield, and gives each its weight', function (B
 })->with(Base::withRoux());
 
 it('browns mirepoix two to one to one', function (): void {
-    $amounts = array_column(array_map(
-        fn(Amount $amount): array => [$amount->ingredient, $amount->mass->inGrams()],
-        Additions::for(Formula::house(Base::Espagnole), Formula::house(Base::Espagnole)->method, Volume::ofLitres(1.0), Larder::house())->amounts,
-    ), 1, 0);
-    expect($amounts['onion'] / $amounts['carrot'])->toEqualWithDelta(2.0, 1e-9)
-        ->and($amounts['carrot'])->toEqualWithDelta($amounts['celery'], 1e-9)
-        ->and($amounts['onion'] + $amounts['carrot'] + $amounts['celery'])->toEqualWithDelta(125.0, 1e-9);
+    $amounts = array_column(
+        array_map(
+            fn(Amount $amount): array => [$amount->ingredient, $amount->mass->inGrams()],
+            Additions::for(Formula::house(Base::Espagnole), Formula::house(Base::Espagnole)->method, Volume::ofLitres(1.0), Larder::house())
+                ->amounts,
+        ),
+        1,
+        0,
+    );
+    expect($amounts['onion'] / $amounts['carrot'])
+        ->toEqualWithDelta(2.0, 1e-9)
+        ->and($amounts['carrot'])
+        ->toEqualWithDelta($amounts['celery'], 1e-9)
+        ->and($amounts['onion'] + $amounts['carrot'] + $amounts['celery'])
+        ->toEqualWithDelta(125.0, 1e-9);
 });

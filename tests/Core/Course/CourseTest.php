@@ -42,12 +42,19 @@ function steps(): array
 {
     return [
         Step::of(StepKind::SetOut, Pace::of(Duration::ofMinutes(5.0), true, false)),
-        Step::of(StepKind::Pour, Pace::of(Duration::ofMinutes(3.0), true, false))->ticking([addition('pour-1'), addition('pour-2'), addition('pour-3')]),
-        Step::of(StepKind::Simmer, Pace::of(Duration::ofMinutes(30.0), false, true, [
-            new Tending(TendingKind::Stir, Duration::ofMinutes(5.0)),
-            new Tending(TendingKind::Skim, Duration::ofMinutes(10.0)),
-            new Tending(TendingKind::Look, Duration::ofMinutes(20.0)),
-        ])),
+        Step::of(StepKind::Pour, Pace::of(Duration::ofMinutes(3.0), true, false))->ticking([
+            addition('pour-1'),
+            addition('pour-2'),
+            addition('pour-3'),
+        ]),
+        Step::of(
+            StepKind::Simmer,
+            Pace::of(Duration::ofMinutes(30.0), false, true, [
+                new Tending(TendingKind::Stir, Duration::ofMinutes(5.0)),
+                new Tending(TendingKind::Skim, Duration::ofMinutes(10.0)),
+                new Tending(TendingKind::Look, Duration::ofMinutes(20.0)),
+            ]),
+        ),
         Step::of(StepKind::Test, Pace::of(Duration::ofMinutes(1.0), true, false)),
         Step::of(StepKind::Correct, Pace::of(Duration::ofMinutes(0.0), true, false)),
         Step::of(StepKind::Enrich, Pace::of(Duration::ofMinutes(2.0), true, false))->ticking([addition('cream'), addition('butter')]),
@@ -99,22 +106,52 @@ it('passes over steps that have nothing to do, never backwards and never past th
 });
 
 it('ticks pours off in any order and back again, each step its own', function (): void {
-    $events = [Taps::done('set-out', at(1)), Taps::poured('pour', 'pour-2', at(10)), Taps::poured('pour', 'pour-1', at(20)), Taps::poured('pour', 'pour-1', at(30))];
-    expect(course($events)->poured())->toBe(['pour-1', 'pour-2'])
-        ->and(course($events)->nextAddition()?->id)->toBe('pour-3')
-        ->and(course([...$events, Taps::unpoured('pour', 'pour-1', at(40))])->nextAddition()?->id)->toBe('pour-1')
-        ->and(course([...$events, Taps::poured('pour', 'pour-8', at(41))])->poured())->toBe(['pour-1', 'pour-2'])
-        ->and(course([...$events, Taps::poured('pour', 'pour-3', at(42))])->nextAddition())->toBeNull();
-    $enriched = course([...$events, Taps::done('pour', at(50)), Taps::done('simmer', at(51)), Taps::done('test', at(52), to: 'enrich'), Taps::poured('enrich', 'cream', at(53))]);
-    expect($enriched->poured())->toBe(['cream'])->and($enriched->nextAddition()?->id)->toBe('butter');
+    $events = [
+        Taps::done('set-out', at(1)),
+        Taps::poured('pour', 'pour-2', at(10)),
+        Taps::poured('pour', 'pour-1', at(20)),
+        Taps::poured('pour', 'pour-1', at(30)),
+    ];
+    expect(course($events)->poured())
+        ->toBe(['pour-1', 'pour-2'])
+        ->and(course($events)->nextAddition()?->id)
+        ->toBe('pour-3')
+        ->and(course([...$events, Taps::unpoured('pour', 'pour-1', at(40))])->nextAddition()?->id)
+        ->toBe('pour-1')
+        ->and(course([...$events, Taps::poured('pour', 'pour-8', at(41))])->poured())
+        ->toBe(['pour-1', 'pour-2'])
+        ->and(course([...$events, Taps::poured('pour', 'pour-3', at(42))])->nextAddition())
+        ->toBeNull();
+    $enriched = course([
+        ...$events,
+        Taps::done('pour', at(50)),
+        Taps::done('simmer', at(51)),
+        Taps::done('test', at(52), to: 'enrich'),
+        Taps::poured('enrich', 'cream', at(53)),
+    ]);
+    expect($enriched->poured())
+        ->toBe(['cream'])
+        ->and($enriched->nextAddition()?->id)
+        ->toBe('butter');
 });
 
 it('runs a timer from the step’s beginning, and a cook can add to any', function (): void {
     $simmer = untilSimmer();
-    expect(course($simmer)->timerEnds())->toEqual(at(60 + 1800))
-        ->and(course([...$simmer, Taps::moreTime('simmer', Duration::ofSeconds(60.0), at(100))])->timerEnds())->toEqual(at(60 + 1860))
-        ->and(course([...$simmer, Taps::moreTime('pour', Duration::ofSeconds(60.0), at(100))])->timerEnds())->toEqual(at(60 + 1800))
-        ->and(course([...$simmer, Taps::done('simmer', at(90)), Taps::done('test', at(95)), Taps::moreTime('correct', Duration::ofMinutes(8.0), at(100))])->timerEnds())->toEqual(at(95 + 480));
+    expect(course($simmer)->timerEnds())
+        ->toEqual(at(60 + 1800))
+        ->and(course([...$simmer, Taps::moreTime('simmer', Duration::ofSeconds(60.0), at(100))])->timerEnds())
+        ->toEqual(at(60 + 1860))
+        ->and(course([...$simmer, Taps::moreTime('pour', Duration::ofSeconds(60.0), at(100))])->timerEnds())
+        ->toEqual(at(60 + 1800))
+        ->and(
+            course([
+                ...$simmer,
+                Taps::done('simmer', at(90)),
+                Taps::done('test', at(95)),
+                Taps::moreTime('correct', Duration::ofMinutes(8.0), at(100)),
+            ])->timerEnds(),
+        )
+        ->toEqual(at(95 + 480));
 });
 
 it('counts an event for its own step only', function (): void {
@@ -124,17 +161,37 @@ it('counts an event for its own step only', function (): void {
 
 it('is the same in whatever order the events arrive', function (): void {
     $events = [
-        ...untilSimmer(), Taps::tended('simmer', TendingKind::Stir, at(200), 'c'), Taps::heat('simmer', SimmerLevel::Brisk, at(220), 'd'), Taps::tended('simmer', TendingKind::Skim, at(230), 'e'),
-        Taps::moved('simmer', 'oven', at(240), 'f'), Taps::undone('simmer', 'd', at(250), 'g'), Taps::takenOver('simmer', 'Petra Lund', at(260), 'h'), Taps::done('simmer', at(300), 'i'), Taps::kept('test', KeptAs::Held, at(310), 'j'),
+        ...untilSimmer(),
+        Taps::tended('simmer', TendingKind::Stir, at(200), 'c'),
+        Taps::heat('simmer', SimmerLevel::Brisk, at(220), 'd'),
+        Taps::tended('simmer', TendingKind::Skim, at(230), 'e'),
+        Taps::moved('simmer', 'oven', at(240), 'f'),
+        Taps::undone('simmer', 'd', at(250), 'g'),
+        Taps::takenOver('simmer', 'Petra Lund', at(260), 'h'),
+        Taps::done('simmer', at(300), 'i'),
+        Taps::kept('test', KeptAs::Held, at(310), 'j'),
     ];
-    $seen = static fn(Course $course): array => [$course->current, $course->since(), $course->heat, $course->place, $course->cook, $course->kept, array_map(fn(Event $event): string => $event->id, $course->events)];
+    $seen = static fn(Course $course): array => [
+        $course->current,
+        $course->since(),
+        $course->heat,
+        $course->place,
+        $course->cook,
+        $course->kept,
+        array_map(fn(Event $event): string => $event->id, $course->events),
+    ];
     $first = $seen(course($events));
     mt_srand(5);
     for ($i = 0; $i < 50; $i++) {
         shuffle($events);
         expect($seen(course($events)))->toEqual($first);
     }
-    expect($first[0])->toBe(3)->and($first[2])->toBeNull()->and([$first[3], $first[4], $first[5]])->toBe(['oven', 'Petra Lund', KeptAs::Held]);
+    expect($first[0])
+        ->toBe(3)
+        ->and($first[2])
+        ->toBeNull()
+        ->and([$first[3], $first[4], $first[5]])
+        ->toBe(['oven', 'Petra Lund', KeptAs::Held]);
 });
 
 it('takes back any event by its id, as if it had never been', function (): void {
@@ -154,15 +211,33 @@ it('reopens a pot whose closing is taken back', function (): void {
 });
 
 it('calls for hands at once where no clock runs, else for what is due first', function (): void {
-    expect(calls(course([])))->toBe([['hands', 0]])
-        ->and(calls(course(untilSimmer())))->toBe([['stir', 360], ['skim', 660], ['look', 1260], ['timer', 1860]])
-        ->and(calls(course([...untilSimmer(), Taps::tended('simmer', TendingKind::Stir, at(400), 'c'), Taps::tended('simmer', TendingKind::Look, at(1300), 'd')])))->toBe([['skim', 660], ['stir', 700], ['timer', 1860]])
-        ->and(calls(course([Taps::takenOff('set-out', at(5), 'x')])))->toBe([])
-        ->and(course(untilSimmer())->nextCall()?->kind)->toBe(CallKind::Stir);
+    expect(calls(course([])))
+        ->toBe([['hands', 0]])
+        ->and(calls(course(untilSimmer())))
+        ->toBe([['stir', 360], ['skim', 660], ['look', 1260], ['timer', 1860]])
+        ->and(
+            calls(
+                course([
+                    ...untilSimmer(),
+                    Taps::tended('simmer', TendingKind::Stir, at(400), 'c'),
+                    Taps::tended('simmer', TendingKind::Look, at(1300), 'd'),
+                ]),
+            ),
+        )
+        ->toBe([['skim', 660], ['stir', 700], ['timer', 1860]])
+        ->and(calls(course([Taps::takenOff('set-out', at(5), 'x')])))
+        ->toBe([])
+        ->and(course(untilSimmer())->nextCall()?->kind)
+        ->toBe(CallKind::Stir);
 });
 
 it('forgets the visits of a step that is over', function (): void {
-    $again = course([...untilSimmer(), Taps::tended('simmer', TendingKind::Stir, at(300), 'c'), Taps::done('simmer', at(400), 'd'), Taps::back('test', at(500), 'e')]);
+    $again = course([
+        ...untilSimmer(),
+        Taps::tended('simmer', TendingKind::Stir, at(300), 'c'),
+        Taps::done('simmer', at(400), 'd'),
+        Taps::back('test', at(500), 'e'),
+    ]);
     expect($again->lastTended(TendingKind::Stir))->toBeNull()->and($again->tendingDue($again->step()->pace->tendings[0]))->toEqual(at(800));
 });
 
@@ -191,9 +266,21 @@ it('takes notes and heats without moving, and nothing after the end', function (
 
 it('asks how the last rescue went until somebody has said', function (): void {
     $rescue = static fn(string $id, int $at): Event => Taps::rescued('simmer', Fault::TooThick, RemedyKind::Thin, at($at), $id);
-    expect(course(untilSimmer())->openRescue())->toBeNull()
-        ->and(course([...untilSimmer(), $rescue('r', 100)])->openRescue()?->id)->toBe('r')
-        ->and(course([...untilSimmer(), $rescue('r', 100), Taps::followedUp('simmer', FollowUp::Worked, 'r', at(120), 'f')])->openRescue())->toBeNull()
-        ->and(course([...untilSimmer(), $rescue('r', 100), Taps::followedUp('simmer', FollowUp::NotYet, 'r', at(120), 'f'), $rescue('s', 130)])->openRescue()?->id)->toBe('s')
-        ->and(course([...untilSimmer(), $rescue('r', 100), Taps::undone('simmer', 'r', at(110), 'u')])->openRescue())->toBeNull();
+    expect(course(untilSimmer())->openRescue())
+        ->toBeNull()
+        ->and(course([...untilSimmer(), $rescue('r', 100)])->openRescue()?->id)
+        ->toBe('r')
+        ->and(course([...untilSimmer(), $rescue('r', 100), Taps::followedUp('simmer', FollowUp::Worked, 'r', at(120), 'f')])->openRescue())
+        ->toBeNull()
+        ->and(
+            course([
+                ...untilSimmer(),
+                $rescue('r', 100),
+                Taps::followedUp('simmer', FollowUp::NotYet, 'r', at(120), 'f'),
+                $rescue('s', 130),
+            ])->openRescue()?->id,
+        )
+        ->toBe('s')
+        ->and(course([...untilSimmer(), $rescue('r', 100), Taps::undone('simmer', 'r', at(110), 'u')])->openRescue())
+        ->toBeNull();
 });

@@ -33,9 +33,14 @@ it('keeps each reading in its own unit', function (): void {
         ->and([Reading::line(true)->lineHolds(), Reading::line(false)->lineHolds()])->toBe([true, false]);
 });
 
-it('keeps every word of the spoon', fn(SpoonWord $word) => expect(Reading::spoon($word)->asSpoonWord())->toBe($word))->with(SpoonWord::cases());
+it('keeps every word of the spoon', fn(SpoonWord $word) => expect(Reading::spoon($word)->asSpoonWord())->toBe($word))->with(
+    SpoonWord::cases(),
+);
 
-it('refuses what no instrument at a stove can show', fn(ReadingKind $kind, float $si) => expect(fn() => Reading::ofSi($kind, $si))->toThrow(OutOfRange::class))->with([
+it(
+    'refuses what no instrument at a stove can show',
+    fn(ReadingKind $kind, float $si) => expect(fn() => Reading::ofSi($kind, $si))->toThrow(OutOfRange::class),
+)->with([
     [ReadingKind::Temperature, 233.15],
     [ReadingKind::Temperature, 600.0],
     [ReadingKind::Depth, 9.999],
@@ -63,6 +68,9 @@ it('tells liquid that was added from a thickener', function (): void {
 });
 
 it('needs only what moves a course to know where a pot stands', function (): void {
-    $about = array_map(fn(EventKind $kind): string => $kind->value, array_values(array_filter(EventKind::cases(), fn(EventKind $kind): bool => !$kind->movesTheCourse())));
+    $about = array_map(
+        fn(EventKind $kind): string => $kind->value,
+        array_values(array_filter(EventKind::cases(), fn(EventKind $kind): bool => !$kind->movesTheCourse())),
+    );
     expect($about)->toBe(['read', 'tasted', 'topped-up', 'thickened', 'rescued', 'followed-up', 'ladled-off', 'note', 'unknown']);
 });

@@ -83,8 +83,16 @@ final readonly class Taps
         return new Happened\Thickened(Stamp::of($id, $step, $at), $means, $thickener);
     }
 
-    public static function rescued(string $step, Fault $fault, RemedyKind $remedy, DateTimeImmutable $at, string $id = '', ?Volume $liquid = null, ?Mass $solid = null, ?Means $means = null): Event
-    {
+    public static function rescued(
+        string $step,
+        Fault $fault,
+        RemedyKind $remedy,
+        DateTimeImmutable $at,
+        string $id = '',
+        ?Volume $liquid = null,
+        ?Mass $solid = null,
+        ?Means $means = null,
+    ): Event {
         return Happened\Rescued::from(Stamp::of($id, $step, $at), $fault, $remedy, $liquid, $solid, $means);
     }
 

@@ -70,8 +70,10 @@ it('closes the finger line and hangs drops as the sauce is thinner', function ()
         ->and($thin->opacity)->toBeLessThan($thick->opacity)
         ->and(SpoonDrawing::of(50.0, 200.0, 90.0)->filmMillimetres)->toBeLessThan(4.0);
     foreach ([$thin, $thick] as $d) {
-        expect(implode('', [$d->bowl(), $d->handle(), $d->film(), $d->gap(), $d->shine(), $d->sectionMetal(), ...$d->sectionFilms()]))->not->toContain('NAN')
-            ->and($d->sightLines())->toHaveCount(2);
+        expect(implode('', [$d->bowl(), $d->handle(), $d->film(), $d->gap(), $d->shine(), $d->sectionMetal(), ...$d->sectionFilms()]))
+            ->not->toContain('NAN')
+            ->and($d->sightLines())
+            ->toHaveCount(2);
     }
 });
 
@@ -136,26 +138,62 @@ it('draws a chart that any XML reader takes, with every curve named', function (
     $xml = simplexml_load_string($chart->svg($chart->gate(20.0, 2.0, 'stop') . $chart->swatch(0.0, 1.0, '#ffffff')));
     expect($xml)->not->toBeFalse();
     $texts = array_map(strval(...), $xml === false ? [] : ($xml->xpath('//*[local-name()="text"]') ?: []));
-    expect($texts)->toContain('low', 'high', 'also low', 'stop', 'Shade & time', '<shade>', 'min')
-        ->and($xml === false ? '' : (string) $xml->title)->toBe('Shade & time')
-        ->and($chart->svg())->not->toContain('NAN', 'INF');
-    $heights = array_map(static fn(SimpleXMLElement $text): float => (float) $text['y'], array_values(array_filter($xml === false ? [] : ($xml->xpath('//*[local-name()="text"]') ?: []), static fn(SimpleXMLElement $text): bool => in_array((string) $text, ['low', 'also low'], true))));
+    expect($texts)
+        ->toContain('low', 'high', 'also low', 'stop', 'Shade & time', '<shade>', 'min')
+        ->and($xml === false ? '' : (string) $xml->title)
+        ->toBe('Shade & time')
+        ->and($chart->svg())
+        ->not->toContain('NAN', 'INF');
+    $heights = array_map(
+        static fn(SimpleXMLElement $text): float => (float) $text['y'],
+        array_values(
+            array_filter(
+                $xml === false ? [] : ($xml->xpath('//*[local-name()="text"]') ?: []),
+                static fn(SimpleXMLElement $text): bool => in_array((string) $text, ['low', 'also low'], true),
+            ),
+        ),
+    );
     expect(abs($heights[0] - $heights[1]))->toBeGreaterThanOrEqual(16.0);
 });
 
 it('leaves out what lies beyond the axes', function (): void {
-    $svg = fn(float $y): string => LineChart::of('t', 'x', 'y', 10.0, 10.0, [['name' => 'curve', 'points' => [[0.0, $y], [10.0, $y]]]])->svg();
+    $svg = fn(float $y): string => LineChart::of('t', 'x', 'y', 10.0, 10.0, [
+        ['name' => 'curve', 'points' => [[0.0, $y], [10.0, $y]]],
+    ])->svg();
     expect($svg(5.0))->toContain('>curve<')->and($svg(11.0))->not->toContain('>curve<');
 });
 
 it('gives the words of what happened lanes of their own, and turns them left where the drawing ends', function (): void {
-    $marks = CourseDrawing::of([60.0], [[0, 0.0, 60.0]], [[10.0, 'tick', ''], [10.0, 'ring', 'depth 47 mm'], [11.0, 'note', 'flame to 2, it ran ahead'], [30.0, 'ring', 'depth 40 mm'], [59.0, 'ring', 'spoon: coats'], [99.0, 'note', 'after the drawing']])->marks;
-    expect(array_column($marks, 'text'))->toBe(['', 'depth 47 mm', 'flame to 2, it ran ahead', 'depth 40 mm', 'spoon: coats'])
-        ->and(array_column($marks, 'lane'))->toBe([null, 0, 1, 0, 0])
-        ->and(array_column($marks, 'left'))->toBe([false, false, false, false, true]);
+    $marks = CourseDrawing::of(
+        [60.0],
+        [[0, 0.0, 60.0]],
+        [
+            [10.0, 'tick', ''],
+            [10.0, 'ring', 'depth 47 mm'],
+            [11.0, 'note', 'flame to 2, it ran ahead'],
+            [30.0, 'ring', 'depth 40 mm'],
+            [59.0, 'ring', 'spoon: coats'],
+            [99.0, 'note', 'after the drawing'],
+        ],
+    )->marks;
+    expect(array_column($marks, 'text'))
+        ->toBe(['', 'depth 47 mm', 'flame to 2, it ran ahead', 'depth 40 mm', 'spoon: coats'])
+        ->and(array_column($marks, 'lane'))
+        ->toBe([null, 0, 1, 0, 0])
+        ->and(array_column($marks, 'left'))
+        ->toBe([false, false, false, false, true]);
     // More than the lanes hold: the mark stays, its words are left to the table.
-    $crowd = CourseDrawing::of([60.0], [[0, 0.0, 60.0]], array_map(static fn(int $i): array => [10.0 + $i / 10.0, 'note', 'something was written here'], range(0, 7)))->marks;
-    expect(array_count_values(array_map(static fn(?int $lane): string => $lane === null ? 'none' : (string) $lane, array_column($crowd, 'lane'))))->toBe(['0' => 1, '1' => 1, '2' => 1, '3' => 1, 'none' => 4])
+    $crowd = CourseDrawing::of(
+        [60.0],
+        [[0, 0.0, 60.0]],
+        array_map(static fn(int $i): array => [10.0 + $i / 10.0, 'note', 'something was written here'], range(0, 7)),
+    )->marks;
+    expect(
+        array_count_values(
+            array_map(static fn(?int $lane): string => $lane === null ? 'none' : (string) $lane, array_column($crowd, 'lane')),
+        ),
+    )
+        ->toBe(['0' => 1, '1' => 1, '2' => 1, '3' => 1, 'none' => 4])
         // Two drawings share a scale.
         ->and(CourseDrawing::of([60.0], [[0, 0.0, 30.0]], [], 120.0)->end)->toBeLessThan(CourseDrawing::of([60.0], [[0, 0.0, 30.0]])->end);
 });

@@ -37,7 +37,13 @@ function endSauce(string $key, string $from, float $taken, float $litres, array 
  */
 function velouteAndFour(): array
 {
-    return [baseSauce('velouté', 5.0), endSauce('aurore', 'velouté', 2.0, 2.45, [new FlowAddition('360 g', 'tomato', 343.0, '#b8432e')], ['milk, fish']), endSauce('yolk', 'velouté', 1.2, 1.6, [new FlowAddition('0.25 l', 'cream', 250.0, '#fff')]), endSauce('chervil', 'velouté', 1.0, 1.23), new FlowSauce('kept', 'Keep back', 'velouté', 0.8, 0.8, '#efe2c4', kept: true)];
+    return [
+        baseSauce('velouté', 5.0),
+        endSauce('aurore', 'velouté', 2.0, 2.45, [new FlowAddition('360 g', 'tomato', 343.0, '#b8432e')], ['milk, fish']),
+        endSauce('yolk', 'velouté', 1.2, 1.6, [new FlowAddition('0.25 l', 'cream', 250.0, '#fff')]),
+        endSauce('chervil', 'velouté', 1.0, 1.23),
+        new FlowSauce('kept', 'Keep back', 'velouté', 0.8, 0.8, '#efe2c4', kept: true),
+    ];
 }
 
 it('draws every litre as wide as every other, sixty-two pixels where there is room', function (): void {
@@ -48,7 +54,10 @@ it('draws every litre as wide as every other, sixty-two pixels where there is ro
         expect($fall->width)->toEqualWithDelta($drawing->scale * $fall->sauce->taken, 1e-9);
     }
     $pan = $drawing->rows[0]->pans[0];
-    expect($pan->width)->toEqualWithDelta($drawing->scale * 5.0, 1e-9)->and($drawing->rows[0]->joins[0]->width)->toEqualWithDelta($drawing->scale * 0.343, 1e-9);
+    expect($pan->width)
+        ->toEqualWithDelta($drawing->scale * 5.0, 1e-9)
+        ->and($drawing->rows[0]->joins[0]->width)
+        ->toEqualWithDelta($drawing->scale * 0.343, 1e-9);
 });
 
 it('leaves a pan in one piece: the falls stand side by side under it and fill it', function (): void {
@@ -63,7 +72,10 @@ it('leaves a pan in one piece: the falls stand side by side under it and fill it
 
 it('puts a grip between neighbours, and none beside what is only kept', function (): void {
     $grips = FlowDrawing::of(velouteAndFour())->rows[0]->grips;
-    expect(array_map(fn(FlowGrip $grip): string => $grip->left->key . ' ' . $grip->right->key, $grips))->toBe(['aurore yolk', 'yolk chervil']);
+    expect(array_map(fn(FlowGrip $grip): string => $grip->left->key . ' ' . $grip->right->key, $grips))->toBe([
+        'aurore yolk',
+        'yolk chervil',
+    ]);
 });
 
 it('wraps into rows of four, the base drawn again over each', function (): void {
@@ -79,7 +91,14 @@ it('wraps into rows of four, the base drawn again over each', function (): void 
 });
 
 it('stands small families beside one another, and a chain over its ends', function (): void {
-    $drawing = FlowDrawing::of([baseSauce('béchamel', 4.0), endSauce('gratin', 'béchamel', 4.0, 4.0), baseSauce('espagnole', 1.6), new FlowSauce('demi', 'Demi-glace', 'espagnole', 1.6, 1.3, '#683a1e', [new FlowAddition('1.6 l', 'stock', 1600.0, '#966238')]), endSauce('hunter', 'demi', 0.7, 0.9), endSauce('pepper', 'demi', 0.6, 0.7)]);
+    $drawing = FlowDrawing::of([
+        baseSauce('béchamel', 4.0),
+        endSauce('gratin', 'béchamel', 4.0, 4.0),
+        baseSauce('espagnole', 1.6),
+        new FlowSauce('demi', 'Demi-glace', 'espagnole', 1.6, 1.3, '#683a1e', [new FlowAddition('1.6 l', 'stock', 1600.0, '#966238')]),
+        endSauce('hunter', 'demi', 0.7, 0.9),
+        endSauce('pepper', 'demi', 0.6, 0.7),
+    ]);
     expect($drawing->rows)->toHaveCount(1);
     $pans = array_column(array_map(fn(FlowPan $pan): array => [$pan->sauce->key, $pan], $drawing->rows[0]->pans), 1, 0);
     expect($pans['demi']->y)->toBeGreaterThan($pans['espagnole']->bottom())->toBeLessThan($pans['hunter']->y)
@@ -88,19 +107,37 @@ it('stands small families beside one another, and a chain over its ends', functi
 });
 
 it('draws what is tiny wide enough to be seen, and says so', function (): void {
-    $row = FlowDrawing::of([baseSauce('b', 3.0), endSauce('s', 'b', 2.0, 2.1, [new FlowAddition('30 g', 'chervil', 30.0, '#494'), new FlowAddition('0.1 l', 'cream', 100.0, '#fff')])])->rows[0];
-    expect(array_map(fn(FlowJoin $join): array => [$join->toScale, $join->width > FlowRow::THINNEST - 1e-9], $row->joins))->toBe([[false, true], [true, true]]);
+    $row = FlowDrawing::of([
+        baseSauce('b', 3.0),
+        endSauce('s', 'b', 2.0, 2.1, [
+            new FlowAddition('30 g', 'chervil', 30.0, '#494'),
+            new FlowAddition('0.1 l', 'cream', 100.0, '#fff'),
+        ]),
+    ])->rows[0];
+    expect(array_map(fn(FlowJoin $join): array => [$join->toScale, $join->width > FlowRow::THINNEST - 1e-9], $row->joins))->toBe([
+        [false, true],
+        [true, true],
+    ]);
 });
 
 it('names only the additions that have room above the gate, and counts the others', function (): void {
     $additions = array_map(fn(int $i): FlowAddition => new FlowAddition("$i g", 'thing', 20.0, '#999'), range(1, 9));
     $row = FlowDrawing::of([baseSauce('b', 2.0), endSauce('s', 'b', 1.0, 2.0, $additions)])->rows[0];
     $shown = $row->joins;
-    expect(count($shown))->toBeLessThan(9)->toBeGreaterThan(1)->and($shown[count($shown) - 1]->more)->toBe(9 - count($shown))->and($shown[0]->more)->toBe(0);
+    expect(count($shown))
+        ->toBeLessThan(9)
+        ->toBeGreaterThan(1)
+        ->and($shown[count($shown) - 1]->more)
+        ->toBe(9 - count($shown))
+        ->and($shown[0]->more)
+        ->toBe(0);
     foreach ($shown as $i => $join) {
         expect($join->y + $join->width)->toBeLessThan($row->falls[0]->rim - 24.0);
         if ($i > 0) {
-            expect($join->y - 20.0)->toBeGreaterThan($shown[$i - 1]->y + $shown[$i - 1]->width - 1e-9)->and($join->edge)->toBeLessThan($shown[$i - 1]->edge);
+            expect($join->y - 20.0)
+                ->toBeGreaterThan($shown[$i - 1]->y + $shown[$i - 1]->width - 1e-9)
+                ->and($join->edge)
+                ->toBeLessThan($shown[$i - 1]->edge);
         }
     }
 });
@@ -112,7 +149,16 @@ it('lets nothing overlap at any litres: pans, falls and the words beside them', 
         $ends = [];
         foreach (range(1, $draws->whole(1, 6)) as $e) {
             $litres = $draws->between(0.05, 20.0);
-            $ends[] = endSauce("s$b-$e", "b$b", $litres, $litres * $draws->between(0.7, 1.5), array_map(fn(int $i): FlowAddition => new FlowAddition("$i", '', $draws->between(1.0, 900.0), '#999'), range(1, $draws->whole(1, 4))));
+            $ends[] = endSauce(
+                "s$b-$e",
+                "b$b",
+                $litres,
+                $litres * $draws->between(0.7, 1.5),
+                array_map(
+                    fn(int $i): FlowAddition => new FlowAddition("$i", '', $draws->between(1.0, 900.0), '#999'),
+                    range(1, $draws->whole(1, 4)),
+                ),
+            );
         }
         $sauces = [...$sauces, baseSauce("b$b", array_sum(array_map(fn(FlowSauce $end): float => $end->taken, $ends))), ...$ends];
     }
@@ -136,7 +182,11 @@ it('lets nothing overlap at any litres: pans, falls and the words beside them', 
 
 it('writes shapes that SVG can read', function (): void {
     $row = FlowDrawing::of(velouteAndFour())->rows[0];
-    $shapes = [...array_map(fn(FlowFall $fall): string => $fall->shape(), $row->falls), ...array_map(fn(FlowJoin $join): string => $join->shape(), $row->joins), ...array_map(fn(FlowPan $pan): string => $pan->walls() . $pan->sauceShape(), $row->pans)];
+    $shapes = [
+        ...array_map(fn(FlowFall $fall): string => $fall->shape(), $row->falls),
+        ...array_map(fn(FlowJoin $join): string => $join->shape(), $row->joins),
+        ...array_map(fn(FlowPan $pan): string => $pan->walls() . $pan->sauceShape(), $row->pans),
+    ];
     foreach ($shapes as $shape) {
         expect($shape)->toMatch('/\AM[-0-9. MLHVCQvhclZ]+\z/')->not->toContain('NAN');
     }
@@ -150,11 +200,25 @@ it('writes shapes that SVG can read', function (): void {
 });
 
 it('breaks a long name and cuts a long addition, so that neither runs into its neighbour', function (): void {
-    $row = FlowDrawing::of([new FlowSauce('m', 'Mushroom and parsley sauce', null, 0.0, 2.0, '#eee'), endSauce('s', 'm', 2.0, 2.2, [new FlowAddition('0.20 l', 'mushroom liquor of the house', 200.0, '#999'), new FlowAddition('5 g', 'salt', 60.0, '#fff')])])->rows[0];
+    $row = FlowDrawing::of([
+        new FlowSauce('m', 'Mushroom and parsley sauce', null, 0.0, 2.0, '#eee'),
+        endSauce('s', 'm', 2.0, 2.2, [
+            new FlowAddition('0.20 l', 'mushroom liquor of the house', 200.0, '#999'),
+            new FlowAddition('5 g', 'salt', 60.0, '#fff'),
+        ]),
+    ])->rows[0];
     $lines = $row->pans[0]->nameLines();
-    expect(array_column($lines, 1))->toBe(['Mushroom and', 'parsley sauce'])->and($lines[1][0])->toBeGreaterThan($lines[0][0] + 10.0)->toBeLessThan($row->pans[0]->labelY() - 10.0)
-        ->and($row->joins[0]->name())->toEndWith('…')->and(mb_strlen($row->joins[0]->name()))->toBeLessThan(16)
-        ->and($row->joins[1]->name())->toBe('salt');
+    expect(array_column($lines, 1))
+        ->toBe(['Mushroom and', 'parsley sauce'])
+        ->and($lines[1][0])
+        ->toBeGreaterThan($lines[0][0] + 10.0)
+        ->toBeLessThan($row->pans[0]->labelY() - 10.0)
+        ->and($row->joins[0]->name())
+        ->toEndWith('…')
+        ->and(mb_strlen($row->joins[0]->name()))
+        ->toBeLessThan(16)
+        ->and($row->joins[1]->name())
+        ->toBe('salt');
 });
 
 it('draws nothing of nothing', function (): void {

@@ -10,7 +10,17 @@ covers(...Room::of('Drawing'));
 /** @param array{float, float, float}|null $arrives */
 function drawnForecast(float $now = 10.0, ?array $arrives = [15.0, 20.0, 28.0]): ForecastDrawing
 {
-    return ForecastDrawing::of(430.0, 190.0, [[0.0, 48.0], [30.0, 45.0]], [[0.0, 48.0], [10.0, 47.2]], [[8.0, 47.0]], [[10.0, 47.2], [30.0, 45.2]], 45.0, $now, $arrives);
+    return ForecastDrawing::of(
+        430.0,
+        190.0,
+        [[0.0, 48.0], [30.0, 45.0]],
+        [[0.0, 48.0], [10.0, 47.2]],
+        [[8.0, 47.0]],
+        [[10.0, 47.2], [30.0, 45.2]],
+        45.0,
+        $now,
+        $arrives,
+    );
 }
 
 it('draws plan, past, readings and what is to come on one scale', function (): void {
@@ -25,8 +35,14 @@ it('draws plan, past, readings and what is to come on one scale', function (): v
 
 it('keeps the band in its order and inside the drawing, however late it ends', function (): void {
     [$soon, $likely, $late] = drawnForecast(arrives: [12.0, 40.0, 5000.0])->band ?? [0.0, 0.0, 0.0];
-    expect($soon)->toBeLessThan($likely)->and($likely)->toBeLessThanOrEqual($late)->and($late)->toBeLessThanOrEqual(drawnForecast()->right() + 1e-6)
-        ->and(drawnForecast(arrives: null)->band)->toBeNull();
+    expect($soon)
+        ->toBeLessThan($likely)
+        ->and($likely)
+        ->toBeLessThanOrEqual($late)
+        ->and($late)
+        ->toBeLessThanOrEqual(drawnForecast()->right() + 1e-6)
+        ->and(drawnForecast(arrives: null)->band)
+        ->toBeNull();
 });
 
 it('names round numbers on both axes, apart enough to read', function (): void {

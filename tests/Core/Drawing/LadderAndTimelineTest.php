@@ -42,15 +42,21 @@ it('tells the ratio from a place on the balance bar', function (): void {
 
 it('draws the work as hands on and waiting, end to end', function (): void {
     $drawing = TimelineDrawing::of([[5.0, true], [6.0, true], [0.0, false], [30.0, false], [0.0, true], [1.0, true]]);
-    expect($drawing->minutes)->toBe(42.0)
-        ->and(array_map(fn(array $one): array => [$one['hands'], $one['minutes'], $one['labelled']], $drawing->stretches))->toBe([[true, 11.0, true], [false, 30.0, true], [true, 1.0, false]]);
+    expect($drawing->minutes)
+        ->toBe(42.0)
+        ->and(array_map(fn(array $one): array => [$one['hands'], $one['minutes'], $one['labelled']], $drawing->stretches))
+        ->toBe([[true, 11.0, true], [false, 30.0, true], [true, 1.0, false]]);
     $end = 0.0;
     foreach ($drawing->stretches as $one) {
         expect($one['x'])->toEqualWithDelta($end, 1e-9);
         $end = $one['x'] + $one['width'];
     }
-    expect($end)->toEqualWithDelta(TimelineDrawing::WIDTH, 1e-9)
-        ->and(array_column($drawing->ticks(), 'minutes'))->toBe([0, 5, 10, 15, 20, 25, 30, 35, 40])
-        ->and(array_column(TimelineDrawing::of([[600.0, false]])->ticks(), 'minutes'))->toBe([0, 60, 120, 180, 240, 300, 360, 420, 480, 540, 600])
-        ->and(TimelineDrawing::of([[0.0, true]])->stretches)->toBe([]);
+    expect($end)
+        ->toEqualWithDelta(TimelineDrawing::WIDTH, 1e-9)
+        ->and(array_column($drawing->ticks(), 'minutes'))
+        ->toBe([0, 5, 10, 15, 20, 25, 30, 35, 40])
+        ->and(array_column(TimelineDrawing::of([[600.0, false]])->ticks(), 'minutes'))
+        ->toBe([0, 60, 120, 180, 240, 300, 360, 420, 480, 540, 600])
+        ->and(TimelineDrawing::of([[0.0, true]])->stretches)
+        ->toBe([]);
 });

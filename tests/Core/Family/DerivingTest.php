@@ -44,7 +44,11 @@ function stemOf(string $base, string $liquid = '', float $litres = 2.0): Stem
 {
     $liquid = $liquid === '' ? Catalogue::house()->liquids($base)[0] : $liquid;
 
-    return ServiceFlow::of(Service::of([new Wish($base, $liquid, Volume::ofLitres($litres))]), Catalogue::house(), Workplace::house())->node("$base@$liquid")->stem;
+    return ServiceFlow::of(
+        Service::of([new Wish($base, $liquid, Volume::ofLitres($litres))]),
+        Catalogue::house(),
+        Workplace::house(),
+    )->node("$base@$liquid")->stem;
 }
 
 function derivedOf(Derivative $derivative, Stem $stem, bool $corrects = true): Derived
@@ -80,11 +84,16 @@ it('cooks in the simulated kitchen without passing its own limits, and comes out
         $kind = $done->act->kind->value;
         // The simulated pot has to come to its boil first.
         if (isset($cooked['minutes'][$kind])) {
-            expect($cooked['minutes'][$kind])->toBeGreaterThan(0.8 * $done->time->inMinutes())->toBeLessThan(1.25 * $done->time->inMinutes() + 4.0);
+            expect($cooked['minutes'][$kind])
+                ->toBeGreaterThan(0.8 * $done->time->inMinutes())
+                ->toBeLessThan(1.25 * $done->time->inMinutes() + 4.0);
         }
     }
     if ($derived->correction === null && $sauce !== 'soubise') {
-        expect(EquivalentFlour::of($cooked['sauce'])->gramsPerLitre)->toEqualWithDelta(EquivalentFlour::of($derived->uncorrected)->gramsPerLitre, 0.12 * EquivalentFlour::of($derived->uncorrected)->gramsPerLitre);
+        expect(EquivalentFlour::of($cooked['sauce'])->gramsPerLitre)->toEqualWithDelta(
+            EquivalentFlour::of($derived->uncorrected)->gramsPerLitre,
+            0.12 * EquivalentFlour::of($derived->uncorrected)->gramsPerLitre,
+        );
     }
 })->with('the house’s derivatives');
 
@@ -93,20 +102,37 @@ it('reckons a cream sauce as by hand', function (): void {
     $larder = Larder::house();
     $derived = derivedOf(Catalogue::house()->derivative('cream'), $stem);
     // 150 ml of cream at 0.982 g/ml and 5 ml of lemon at 1.03, less 2 % that stays on the pan.
-    $hand = $stem->sauce->with($larder->ingredient('double-cream'), Mass::ofGrams(147.3))->with($larder->ingredient('lemon-juice'), Mass::ofGrams(5.15));
-    expect($derived->sauce->grams())->toEqualWithDelta(0.98 * $hand->grams(), 1e-6)
-        ->and($derived->thickness()->gramsPerLitre)->toEqualWithDelta(EquivalentFlour::of($hand)->gramsPerLitre, 1e-6)
-        ->and($derived->sauce->pH())->toEqualWithDelta($hand->pH(), 1e-9)
-        ->and($derived->books->added->inGrams())->toEqualWithDelta(152.45, 1e-6)
-        ->and($derived->books->clung->inGrams())->toEqualWithDelta(0.02 * $hand->grams(), 1e-6)
-        ->and($derived->books->steam->inGrams())->toBe(0.0);
+    $hand = $stem->sauce
+        ->with($larder->ingredient('double-cream'), Mass::ofGrams(147.3))
+        ->with($larder->ingredient('lemon-juice'), Mass::ofGrams(5.15));
+    expect($derived->sauce->grams())
+        ->toEqualWithDelta(0.98 * $hand->grams(), 1e-6)
+        ->and($derived->thickness()->gramsPerLitre)
+        ->toEqualWithDelta(EquivalentFlour::of($hand)->gramsPerLitre, 1e-6)
+        ->and($derived->sauce->pH())
+        ->toEqualWithDelta($hand->pH(), 1e-9)
+        ->and($derived->books->added->inGrams())
+        ->toEqualWithDelta(152.45, 1e-6)
+        ->and($derived->books->clung->inGrams())
+        ->toEqualWithDelta(0.02 * $hand->grams(), 1e-6)
+        ->and($derived->books->steam->inGrams())
+        ->toBe(0.0);
 });
 
 it('moves the thickness as the trade says: cheese up, cream down, a reduction up', function (string $sauce, int $way): void {
     $stem = stemOf(Catalogue::house()->root($sauce)->value, Catalogue::house()->liquids($sauce)[0]);
     $then = EquivalentFlour::of(derivedOf(Catalogue::house()->derivative($sauce), $stem, false)->uncorrected)->gramsPerLitre;
     expect(($then - $stem->thickness()->gramsPerLitre) * $way)->toBeGreaterThan(0.5);
-})->with([['mornay', 1], ['sharp-cheese', 1], ['supreme', 1], ['allemande', 1], ['normande', 1], ['cream', -1], ['white-wine', -1], ['red-wine-shallot', -1]]);
+})->with([
+    ['mornay', 1],
+    ['sharp-cheese', 1],
+    ['supreme', 1],
+    ['allemande', 1],
+    ['normande', 1],
+    ['cream', -1],
+    ['white-wine', -1],
+    ['red-wine-shallot', -1],
+]);
 
 it('boils wine down by the share it says, in its pan, with most of its spirit gone', function (): void {
     $stem = stemOf('veloute', 'fish-stock');
@@ -125,7 +151,11 @@ it('leaves more spirit the less is boiled off', function (): void {
     $stem = stemOf('veloute', 'fish-stock');
     $left = [];
     foreach ([0.2, 0.5, 2.0 / 3.0, 0.75] as $share) {
-        $left[] = derivedOf(new Derivative('x', 'veloute', [], [Act::reduceApart($share, Dose::millilitres('white-wine', 200.0))], ThicknessClass::Coating), $stem, false)->sauce->alcoholGrams;
+        $left[] = derivedOf(
+            new Derivative('x', 'veloute', [], [Act::reduceApart($share, Dose::millilitres('white-wine', 200.0))], ThicknessClass::Coating),
+            $stem,
+            false,
+        )->sauce->alcoholGrams;
     }
     expect($left)->toBe(array_values(array_filter($left)))->and($left)->toEqual(collect_sorted($left));
 });
@@ -161,14 +191,26 @@ it('strains vegetables out with the sauce they hold, and leaves the others in', 
 
 it('strains out at the end what nobody strained', function (): void {
     $stem = stemOf('veloute')->taken(Volume::ofLitres(1.0));
-    $left = derivedOf(new Derivative('x', 'veloute', [], [Act::sweat(Dose::grams('onion', 100.0, Fate::StrainedOut))], ThicknessClass::Coating), $stem);
-    expect($left->books->strained->inGrams())->toEqualWithDelta(75.0 + 35.0, 1e-6)->and($left->books->error())->toBeLessThan(1e-12);
+    $left = derivedOf(
+        new Derivative('x', 'veloute', [], [Act::sweat(Dose::grams('onion', 100.0, Fate::StrainedOut))], ThicknessClass::Coating),
+        $stem,
+    );
+    expect($left->books->strained->inGrams())
+        ->toEqualWithDelta(75.0 + 35.0, 1e-6)
+        ->and($left->books->error())
+        ->toBeLessThan(1e-12);
 });
 
 it('thickens with a purée of what was sweated', function (): void {
     $stem = stemOf('bechamel')->taken(Volume::ofLitres(1.0));
     $soubise = EquivalentFlour::of(derivedOf(Catalogue::house()->derivative('soubise'), $stem, false)->uncorrected)->gramsPerLitre;
-    $pieces = new Derivative('x', 'bechamel', [], [Act::sweat(Dose::grams('butter', 50.0), Dose::grams('onion', 450.0, Fate::StaysIn)), Act::simmer(10.0)], ThicknessClass::Coating);
+    $pieces = new Derivative(
+        'x',
+        'bechamel',
+        [],
+        [Act::sweat(Dose::grams('butter', 50.0), Dose::grams('onion', 450.0, Fate::StaysIn)), Act::simmer(10.0)],
+        ThicknessClass::Coating,
+    );
     $chunky = derivedOf($pieces, $stem, false);
     expect($soubise)->toBeGreaterThan(40.0)->and($chunky->volume()->inLitres())->toBeGreaterThan(1.3)
         ->and(EquivalentFlour::of($chunky->uncorrected)->gramsPerLitre)->toBeGreaterThan($soubise - 15.0);
@@ -191,15 +233,20 @@ function planned(Derived $derived): Plan
 
 it('leaves a cook free hands while it boils down or simmers, and stays with the rest', function (): void {
     foreach (planned(FamilyPots::derived('pepper', 2.0))->steps as $step) {
-        expect($step->pace->handsOn)->toBe(!in_array($step->kind, [StepKind::ReduceApart, StepKind::Reduce, StepKind::Simmer], true))
-            ->and($step->pace->timed)->toBe(in_array($step->kind, [StepKind::ReduceApart, StepKind::Reduce, StepKind::Simmer, StepKind::BrownVegetables], true));
+        expect($step->pace->handsOn)
+            ->toBe(!in_array($step->kind, [StepKind::ReduceApart, StepKind::Reduce, StepKind::Simmer], true))
+            ->and($step->pace->timed)
+            ->toBe(in_array($step->kind, [StepKind::ReduceApart, StepKind::Reduce, StepKind::Simmer, StepKind::BrownVegetables], true));
     }
 });
 
 it('counts the salt of what is cut into it', function (): void {
     $caper = derivedOf(Catalogue::house()->derivative('caper'), stemOf('bechamel')->taken(Volume::ofLitres(1.0)));
     $grams = $caper->sauce->grams() + $caper->pieces->grams();
-    expect($caper->pieces->saltGrams)->toEqualWithDelta(0.98 * 60.0 * 0.06, 1e-6)->and($caper->saltPercent())->toEqualWithDelta(100.0 * ($caper->sauce->saltGrams + $caper->pieces->saltGrams) / $grams, 1e-9);
+    expect($caper->pieces->saltGrams)
+        ->toEqualWithDelta(0.98 * 60.0 * 0.06, 1e-6)
+        ->and($caper->saltPercent())
+        ->toEqualWithDelta((100.0 * ($caper->sauce->saltGrams + $caper->pieces->saltGrams)) / $grams, 1e-9);
 });
 
 it('says how hot each may be, the stricter of law and kitchen', function (): void {
@@ -214,12 +261,21 @@ it('says how hot each may be, the stricter of law and kitchen', function (): voi
 
 it('tells the butter it still carries, and the fat that floats where there is too much', function (): void {
     $stem = stemOf('veloute')->taken(Volume::ofLitres(1.0));
-    $mounted = fn(float $grams): Derived => derivedOf(new Derivative('x', 'veloute', [], [Act::offTheBoil(Dose::grams('butter', $grams))], ThicknessClass::Coating), $stem, false);
-    expect($mounted(50.0)->carriesMoreButter()->inGrams())->toBeGreaterThan(60.0)
-        ->and($mounted(120.0)->carriesMoreButter()->inGrams())->toBeLessThan($mounted(50.0)->carriesMoreButter()->inGrams())
-        ->and($mounted(400.0)->carriesMoreButter()->inGrams())->toBe(0.0)
-        ->and($mounted(400.0)->sauce->freeFat()->inGrams())->toBeGreaterThan(100.0)
-        ->and($mounted(50.0)->sauce->freeFat()->inGrams())->toBeLessThan(20.0);
+    $mounted = fn(float $grams): Derived => derivedOf(
+        new Derivative('x', 'veloute', [], [Act::offTheBoil(Dose::grams('butter', $grams))], ThicknessClass::Coating),
+        $stem,
+        false,
+    );
+    expect($mounted(50.0)->carriesMoreButter()->inGrams())
+        ->toBeGreaterThan(60.0)
+        ->and($mounted(120.0)->carriesMoreButter()->inGrams())
+        ->toBeLessThan($mounted(50.0)->carriesMoreButter()->inGrams())
+        ->and($mounted(400.0)->carriesMoreButter()->inGrams())
+        ->toBe(0.0)
+        ->and($mounted(400.0)->sauce->freeFat()->inGrams())
+        ->toBeGreaterThan(100.0)
+        ->and($mounted(50.0)->sauce->freeFat()->inGrams())
+        ->toBeLessThan(20.0);
 });
 
 it('warns of curdling where milk meets much acid', function (): void {
@@ -244,30 +300,50 @@ it('carries every allergen down to the end, the correction’s as well', functio
     expect($bound->correction?->allergens($bound->taken))->toBe([Allergen::Gluten, Allergen::Milk]);
 });
 
-it('is set right by the way that suits: thinned, boiled down first, or kneaded', function (ThicknessClass $class, CorrectionKind $kind): void {
+it('is set right by the way that suits: thinned, boiled down first, or kneaded', function (
+    ThicknessClass $class,
+    CorrectionKind $kind,
+): void {
     $stem = stemOf('veloute');
     $derived = derivedOf(new Derivative('x', 'veloute', [], [Act::stirIn(Dose::millilitres('double-cream', 20.0))], $class), $stem);
     $correction = $derived->correction;
-    expect($correction?->kind)->toBe($kind)
-        ->and($derived->thickness()->gramsPerLitre)->toEqualWithDelta($class->target()->gramsPerLitre, 0.05)
-        ->and($derived->books->error())->toBeLessThan(1e-12);
-})->with([[ThicknessClass::Soup, CorrectionKind::Thin], [ThicknessClass::Gratin, CorrectionKind::ReduceFirst], [ThicknessClass::Binding, CorrectionKind::BeurreManie]]);
+    expect($correction?->kind)
+        ->toBe($kind)
+        ->and($derived->thickness()->gramsPerLitre)
+        ->toEqualWithDelta($class->target()->gramsPerLitre, 0.05)
+        ->and($derived->books->error())
+        ->toBeLessThan(1e-12);
+})->with([
+    [ThicknessClass::Soup, CorrectionKind::Thin],
+    [ThicknessClass::Gratin, CorrectionKind::ReduceFirst],
+    [ThicknessClass::Binding, CorrectionKind::BeurreManie],
+]);
 
 it('says how far a reduction goes on the dip-stick, and how much liquid thins', function (): void {
     $stem = stemOf('veloute');
     $reduced = derivedOf(new Derivative('x', 'veloute', [], [Act::simmer(1.0)], ThicknessClass::Gratin), $stem);
     $thinned = derivedOf(new Derivative('x', 'veloute', [], [Act::simmer(1.0)], ThicknessClass::Soup), $stem);
     $down = $reduced->correction?->downTo;
-    expect($down?->inLitres())->toBeGreaterThan(1.3)->toBeLessThan(2.0)
-        ->and($reduced->correction?->depth?->inMillimetres())->toEqualWithDelta($down === null ? 0.0 : $reduced->pan->depth($down)->inMillimetres(), 1e-9)
-        ->and($reduced->correction?->time->inMinutes())->toBeGreaterThan(5.0)
-        ->and($thinned->correction?->liquid($thinned->taken)->inLitres())->toBeGreaterThan(0.3);
+    expect($down?->inLitres())
+        ->toBeGreaterThan(1.3)
+        ->toBeLessThan(2.0)
+        ->and($reduced->correction?->depth?->inMillimetres())
+        ->toEqualWithDelta($down === null ? 0.0 : $reduced->pan->depth($down)->inMillimetres(), 1e-9)
+        ->and($reduced->correction?->time->inMinutes())
+        ->toBeGreaterThan(5.0)
+        ->and($thinned->correction?->liquid($thinned->taken)->inLitres())
+        ->toBeGreaterThan(0.3);
 });
 
 it('needs no correction and no cling where a base is served as it is', function (): void {
     $stem = stemOf('bechamel');
     $served = derivedOf(Derivative::asItIs(Lento\Compose\Base::Bechamel, ThicknessClass::Coating), $stem);
-    expect($served->volume()->inLitres())->toEqualWithDelta($stem->volume()->inLitres(), 1e-12)->and($served->correction)->toBeNull()->and($served->books->clung->inGrams())->toBe(0.0);
+    expect($served->volume()->inLitres())
+        ->toEqualWithDelta($stem->volume()->inLitres(), 1e-12)
+        ->and($served->correction)
+        ->toBeNull()
+        ->and($served->books->clung->inGrams())
+        ->toBe(0.0);
 });
 
 it('takes as much of its parent as the volume wanted needs', function (string $sauce): void {
@@ -276,7 +352,10 @@ it('takes as much of its parent as the volume wanted needs', function (string $s
     $last = 0.0;
     foreach ([0.2, 1.0, 7.0, 40.0] as $litres) {
         $derived = Deriving::yielding($catalogue->derivative($sauce), $stem, Volume::ofLitres($litres), Workplace::house());
-        expect($derived->volume()->inLitres())->toEqualWithDelta($litres, 2e-4 * $litres)->and($derived->taken->volume()->inLitres())->toBeGreaterThan($last);
+        expect($derived->volume()->inLitres())
+            ->toEqualWithDelta($litres, 2e-4 * $litres)
+            ->and($derived->taken->volume()->inLitres())
+            ->toBeGreaterThan($last);
         $last = $derived->taken->volume()->inLitres();
     }
 })->with(['cream', 'supreme', 'white-wine', 'pepper', 'normande']);
@@ -284,29 +363,68 @@ it('takes as much of its parent as the volume wanted needs', function (string $s
 it('picks the smallest pan that holds a pot with room to spare', function (): void {
     $pan = fn(float $mm): Pan => Pan::of(Length::ofMillimetres($mm), Length::ofMillimetres(0.6 * $mm));
     $shelf = PanShelf::of([$pan(300.0), $pan(160.0), $pan(240.0)]);
-    expect($shelf->for(Volume::ofLitres(1.2))->diameter->inMillimetres())->toEqualWithDelta(160.0, 1e-9)
-        ->and($shelf->for(Volume::ofLitres(1.7))->diameter->inMillimetres())->toEqualWithDelta(240.0, 1e-9)
-        ->and($shelf->for(Volume::ofLitres(60.0))->brim()->inLitres())->toBeGreaterThan(60.0);
-    $derived = Deriving::of(Catalogue::house()->derivative('cream'), stemOf('bechamel'), new Workplace(Larder::house(), $shelf, KitchenFactors::house()));
+    expect($shelf->for(Volume::ofLitres(1.2))->diameter->inMillimetres())
+        ->toEqualWithDelta(160.0, 1e-9)
+        ->and($shelf->for(Volume::ofLitres(1.7))->diameter->inMillimetres())
+        ->toEqualWithDelta(240.0, 1e-9)
+        ->and($shelf->for(Volume::ofLitres(60.0))->brim()->inLitres())
+        ->toBeGreaterThan(60.0);
+    $derived = Deriving::of(
+        Catalogue::house()->derivative('cream'),
+        stemOf('bechamel'),
+        new Workplace(Larder::house(), $shelf, KitchenFactors::house()),
+    );
     expect($derived->pan->diameter->inMillimetres())->toEqualWithDelta(240.0, 1e-9);
 });
 
 it('lays its acts out as steps, the ladle after what is cooked before it', function (): void {
-    $kinds = fn(string $sauce): array => array_map(fn(Step $step): string => $step->kind->value, planned(FamilyPots::derived($sauce, 2.0))->steps);
-    expect($kinds('hungarian'))->toBe(['set-out', 'sweat', 'reduce-apart', 'ladle', 'test', 'correct', 'season', 'keep', 'finish'])
-        ->and($kinds('supreme'))->toBe(['set-out', 'ladle', 'reduce', 'stir-in', 'enrich', 'garnish', 'test', 'correct', 'season', 'keep', 'finish'])
-        ->and($kinds('pepper'))->toBe(['set-out', 'brown-vegetables', 'reduce-apart', 'ladle', 'simmer', 'strain', 'test', 'correct', 'season', 'keep', 'finish']);
+    $kinds = fn(string $sauce): array => array_map(
+        fn(Step $step): string => $step->kind->value,
+        planned(FamilyPots::derived($sauce, 2.0))->steps,
+    );
+    expect($kinds('hungarian'))
+        ->toBe(['set-out', 'sweat', 'reduce-apart', 'ladle', 'test', 'correct', 'season', 'keep', 'finish'])
+        ->and($kinds('supreme'))
+        ->toBe(['set-out', 'ladle', 'reduce', 'stir-in', 'enrich', 'garnish', 'test', 'correct', 'season', 'keep', 'finish'])
+        ->and($kinds('pepper'))
+        ->toBe(['set-out', 'brown-vegetables', 'reduce-apart', 'ladle', 'simmer', 'strain', 'test', 'correct', 'season', 'keep', 'finish']);
     $stem = stemOf('veloute');
-    $gratin = planned(derivedOf(new Derivative('x', 'veloute', [], [Act::stirIn(Dose::millilitres('double-cream', 20.0))], ThicknessClass::Gratin), $stem))->steps;
+    $gratin = planned(
+        derivedOf(
+            new Derivative('x', 'veloute', [], [Act::stirIn(Dose::millilitres('double-cream', 20.0))], ThicknessClass::Gratin),
+            $stem,
+        ),
+    )->steps;
     $soup = planned(derivedOf(new Derivative('x', 'veloute', [], [Act::simmer(8.0)], ThicknessClass::Soup), $stem))->steps;
-    expect(array_map(fn(Step $step): StepKind => $step->kind, $gratin))->toBe([StepKind::SetOut, StepKind::Ladle, StepKind::Reduce, StepKind::StirIn, StepKind::Test, StepKind::Season, StepKind::Keep, StepKind::Finish])
-        ->and(array_map(fn(Step $step): StepKind => $step->kind, $soup))->toContain(StepKind::Correct)
-        ->and($gratin[3]->additions)->toHaveCount(1)
-        ->and($soup[2]->pace->tendings)->toHaveCount(1);
+    expect(array_map(fn(Step $step): StepKind => $step->kind, $gratin))
+        ->toBe([
+            StepKind::SetOut,
+            StepKind::Ladle,
+            StepKind::Reduce,
+            StepKind::StirIn,
+            StepKind::Test,
+            StepKind::Season,
+            StepKind::Keep,
+            StepKind::Finish,
+        ])
+        ->and(array_map(fn(Step $step): StepKind => $step->kind, $soup))
+        ->toContain(StepKind::Correct)
+        ->and($gratin[3]->additions)
+        ->toHaveCount(1)
+        ->and($soup[2]->pace->tendings)
+        ->toHaveCount(1);
 });
 
 it('never gives up on a sauce that is thin enough', function (): void {
-    $water = new Derivative('x', 'veloute', [], [Act::stirIn(Dose::millilitres('water', 1000.0)), Act::stirIn(Dose::millilitres('water', 1000.0))], ThicknessClass::Binding);
+    $water = new Derivative(
+        'x',
+        'veloute',
+        [],
+        [Act::stirIn(Dose::millilitres('water', 1000.0)), Act::stirIn(Dose::millilitres('water', 1000.0))],
+        ThicknessClass::Binding,
+    );
     expect(derivedOf($water, stemOf('veloute'))->correction?->kind)->toBe(CorrectionKind::BeurreManie);
-    expect(fn() => derivedOf(new Derivative('x', 'veloute', [], [Act::reduce(0.999)], ThicknessClass::Binding), stemOf('veloute')))->toThrow(NotReachable::class);
+    expect(
+        fn() => derivedOf(new Derivative('x', 'veloute', [], [Act::reduce(0.999)], ThicknessClass::Binding), stemOf('veloute')),
+    )->toThrow(NotReachable::class);
 });

@@ -61,7 +61,12 @@ final class FamilyPots
     private function __construct(private readonly Derived $derived)
     {
         $vessel = HeatedPan::of($derived->pan);
-        [$this->hands, $this->simmer, $this->watch, $this->larder] = [new Hands($vessel), new SauceInPan($vessel), new Watch($vessel), Larder::house()];
+        [$this->hands, $this->simmer, $this->watch, $this->larder] = [
+            new Hands($vessel),
+            new SauceInPan($vessel),
+            new Watch($vessel),
+            Larder::house(),
+        ];
         $this->setting = Setting::cold()->stirred(1.0);
         $this->state = PotState::emptyPan(95.0)->sauced($derived->taken->sauce->plus($this->before()), 95.0, Ledger::opened());
     }
@@ -98,7 +103,11 @@ final class FamilyPots
             $joins = Sauce::nothing();
             foreach ($done->doses as [$dose, $mass]) {
                 $kind = $dose->fate === Fate::Joins ? $dose->kind($this->larder) : null;
-                $joins = $kind instanceof Fat ? $joins->withFat($kind, $mass) : ($kind instanceof Ingredient ? $joins->with($kind, $mass) : $joins);
+                $joins = $kind instanceof Fat
+                    ? $joins->withFat($kind, $mass)
+                    : ($kind instanceof Ingredient
+                        ? $joins->with($kind, $mass)
+                        : $joins);
             }
             if ($done->act->kind === ActKind::ReduceApart) {
                 $this->state = PotState::emptyPan(95.0)->sauced($joins, 95.0, Ledger::opened());
@@ -187,7 +196,11 @@ final class FamilyPots
             if ($kind === null || $kind instanceof Ingredient && $kind->role === Role::Vegetable) {
                 continue;
             }
-            [$this->state, $this->setting, $told] = $this->hands->do(Action::add(Duration::ofSeconds(0.0), $kind, Mass::ofGrams($mass->inGrams()), Temperature::ofCelsius(18.0)), $this->state, $this->setting);
+            [$this->state, $this->setting, $told] = $this->hands->do(
+                Action::add(Duration::ofSeconds(0.0), $kind, Mass::ofGrams($mass->inGrams()), Temperature::ofCelsius(18.0)),
+                $this->state,
+                $this->setting,
+            );
             $this->troubles = [...$this->troubles, ...array_map(static fn(array $one): string => $one[0]->value . ' ' . $one[1], $told)];
         }
 

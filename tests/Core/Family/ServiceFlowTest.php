@@ -50,26 +50,55 @@ function flowOf(array $wishes, float $spare = 0.0, array $onHand = [], ?Workplac
 /** Supper on the ferry: gratin béchamel, tomato-and-butter sauce, mushroom and shallot, onion gravy. */
 function supper(): ServiceFlow
 {
-    return flowOf([wished('bechamel', 3.96, ThicknessClass::Gratin), wished('aurore', 2.4, liquid: 'fish-stock'), wished('mushroom-shallot', 1.6), wished('onion-gravy', 2.88)], 0.05);
+    return flowOf(
+        [
+            wished('bechamel', 3.96, ThicknessClass::Gratin),
+            wished('aurore', 2.4, liquid: 'fish-stock'),
+            wished('mushroom-shallot', 1.6),
+            wished('onion-gravy', 2.88),
+        ],
+        0.05,
+    );
 }
 
-/** What is there of each sauce is served, ladled off or over; what each pot took went out of another; and no pot loses anything but steam, strainer and cling. */
+/**
+ * What is there of each sauce is served, ladled off or over; what each pot took went out of another; and no pot loses anything but steam,
+ * strainer and cling.
+ */
 function balances(ServiceFlow $flow): void
 {
     foreach ($flow->nodes as $key => $node) {
-        $gone = $node->served->inLitres() + $node->over()->inLitres() + array_sum(array_map(fn(Branch $branch): float => $branch->taken->inLitres(), $node->branches));
-        expect($gone)->toEqualWithDelta($node->volume()->inLitres(), 1e-6 + 1e-9 * $gone, "$key: what leaves it")
-            ->and($node->stem->volume()->inLitres())->toEqualWithDelta($node->volume()->inLitres(), 1e-5, "$key: what there is");
+        $gone = $node->served->inLitres()
+        + $node->over()->inLitres()
+        + array_sum(array_map(fn(Branch $branch): float => $branch->taken->inLitres(), $node->branches));
+        expect($gone)
+            ->toEqualWithDelta($node->volume()->inLitres(), 1e-6 + 1e-9 * $gone, "$key: what leaves it")
+            ->and($node->stem->volume()->inLitres())
+            ->toEqualWithDelta($node->volume()->inLitres(), 1e-5, "$key: what there is");
         if ($node->derived !== null) {
             $parent = $flow->parentOf($node);
-            $ladled = array_sum(array_map(fn(Branch $branch): float => $branch->to === $key ? $branch->taken->inLitres() : 0.0, $parent->branches ?? []));
-            expect($node->derived->books->error())->toBeLessThan(1e-12, "$key: its books")
-                ->and($node->derived->taken->volume()->inLitres())->toEqualWithDelta($ladled, 1e-6)
-                ->and($node->derived->books->taken->inGrams())->toEqualWithDelta(($parent === null ? 0.0 : $ladled / $parent->volume()->inLitres() * ($parent->stem->sauce->grams() + $parent->stem->pieces->grams())), 1e-3)
-                ->and($node->derived->books->out->inGrams())->toEqualWithDelta($node->derived->sauce->grams() + $node->derived->pieces->grams(), 1e-9);
+            $ladled = array_sum(
+                array_map(fn(Branch $branch): float => $branch->to === $key ? $branch->taken->inLitres() : 0.0, $parent->branches ?? []),
+            );
+            expect($node->derived->books->error())
+                ->toBeLessThan(1e-12, "$key: its books")
+                ->and($node->derived->taken->volume()->inLitres())
+                ->toEqualWithDelta($ladled, 1e-6)
+                ->and($node->derived->books->taken->inGrams())
+                ->toEqualWithDelta(
+                    $parent === null
+                        ? 0.0
+                        : ($ladled / $parent->volume()->inLitres()) * ($parent->stem->sauce->grams() + $parent->stem->pieces->grams()),
+                    1e-3,
+                )
+                ->and($node->derived->books->out->inGrams())
+                ->toEqualWithDelta($node->derived->sauce->grams() + $node->derived->pieces->grams(), 1e-9);
         }
         if ($node->sheet !== null) {
-            expect($node->sheet->served->millilitres() + $node->sheet->pieces->inMillilitres())->toEqualWithDelta(1000.0 * $node->made->inLitres(), 0.01);
+            expect($node->sheet->served->millilitres() + $node->sheet->pieces->inMillilitres())->toEqualWithDelta(
+                1000.0 * $node->made->inLitres(),
+                0.01,
+            );
         }
     }
 }
@@ -77,17 +106,48 @@ function balances(ServiceFlow $flow): void
 it('works the supper out from its covers to its pots', function (): void {
     $flow = supper();
     balances($flow);
-    expect(array_keys($flow->nodes))->toBe(['bechamel@whole-milk', 'bechamel@whole-milk!gratin', 'veloute@fish-stock', 'aurore@fish-stock', 'espagnole@brown-stock', 'demi-glace@brown-stock', 'mushroom-shallot@brown-stock', 'onion-gravy@brown-stock', 'onion-gravy@brown-stock!pouring'])
-        ->and(array_map(fn(FlowNode $node): string => $node->planned->key, $flow->pots()))->toBe(['bechamel@whole-milk', 'veloute@fish-stock', 'aurore@fish-stock', 'espagnole@brown-stock', 'demi-glace@brown-stock', 'mushroom-shallot@brown-stock', 'onion-gravy@brown-stock']);
-    foreach (['bechamel@whole-milk!gratin' => 3.96, 'aurore@fish-stock' => 2.4, 'mushroom-shallot@brown-stock' => 1.6, 'onion-gravy@brown-stock!pouring' => 2.88] as $key => $litres) {
+    expect(array_keys($flow->nodes))
+        ->toBe([
+            'bechamel@whole-milk',
+            'bechamel@whole-milk!gratin',
+            'veloute@fish-stock',
+            'aurore@fish-stock',
+            'espagnole@brown-stock',
+            'demi-glace@brown-stock',
+            'mushroom-shallot@brown-stock',
+            'onion-gravy@brown-stock',
+            'onion-gravy@brown-stock!pouring',
+        ])
+        ->and(array_map(fn(FlowNode $node): string => $node->planned->key, $flow->pots()))
+        ->toBe([
+            'bechamel@whole-milk',
+            'veloute@fish-stock',
+            'aurore@fish-stock',
+            'espagnole@brown-stock',
+            'demi-glace@brown-stock',
+            'mushroom-shallot@brown-stock',
+            'onion-gravy@brown-stock',
+        ]);
+    foreach (
+        [
+            'bechamel@whole-milk!gratin' => 3.96,
+            'aurore@fish-stock' => 2.4,
+            'mushroom-shallot@brown-stock' => 1.6,
+            'onion-gravy@brown-stock!pouring' => 2.88,
+        ] as $key => $litres
+    ) {
         $node = $flow->node($key);
         expect($node->served->inLitres())->toEqualWithDelta(1.05 * $litres, 0.003 * $litres)
             ->and($node->thickness()->thicknessClass())->toBe($node->planned->derivative?->class);
     }
     // Tomato and butter stretch a velouté, half a demi-glace is stock.
-    expect($flow->node('veloute@fish-stock')->made->inLitres())->toBeGreaterThan(2.0)->toBeLessThan(2.4)
-        ->and($flow->node('espagnole@brown-stock')->made->inLitres())->toBeGreaterThan($flow->node('demi-glace@brown-stock')->made->inLitres())
-        ->and($flow->node('aurore@fish-stock')->allergens())->toBe([Allergen::Gluten, Allergen::Milk, Allergen::Fish, Allergen::Celery]);
+    expect($flow->node('veloute@fish-stock')->made->inLitres())
+        ->toBeGreaterThan(2.0)
+        ->toBeLessThan(2.4)
+        ->and($flow->node('espagnole@brown-stock')->made->inLitres())
+        ->toBeGreaterThan($flow->node('demi-glace@brown-stock')->made->inLitres())
+        ->and($flow->node('aurore@fish-stock')->allergens())
+        ->toBe([Allergen::Gluten, Allergen::Milk, Allergen::Fish, Allergen::Celery]);
 });
 
 it('makes a base as thick as was asked where it is served as it is', function (): void {
@@ -121,7 +181,10 @@ it('serves the most litres from one base and corrects the others, and says which
         ->and($flow->node('mornay@whole-milk')->derived?->isInItsClass())->toBeTrue();
     balances($flow);
     $other = flowOf([wished('parsley', 1.0, ThicknessClass::Pouring), wished('mornay', 3.0)]);
-    expect($other->node('mornay@whole-milk')->derived?->correction)->toBeNull()->and($other->node('parsley@whole-milk!pouring')->derived?->correction)->not->toBeNull();
+    expect($other->node('mornay@whole-milk')->derived?->correction)
+        ->toBeNull()
+        ->and($other->node('parsley@whole-milk!pouring')->derived?->correction)
+        ->not->toBeNull();
 });
 
 it('makes a sauce in one pot for itself and for what is made of it', function (): void {
@@ -137,32 +200,57 @@ it('makes a sauce in one pot for itself and for what is made of it', function ()
 });
 
 it('keeps bases of different stocks apart', function (): void {
-    $flow = flowOf([wished('aurore', 1.0, liquid: 'fish-stock'), wished('aurore', 1.0, liquid: 'chicken-stock'), wished('aurore', 0.5, liquid: 'fish-stock')]);
-    expect($flow->bases())->toHaveCount(2)->and($flow->node('aurore@fish-stock')->served->inLitres())->toEqualWithDelta(1.5, 0.005)->and($flow->wished)->toBe(['aurore@fish-stock', 'aurore@chicken-stock', 'aurore@fish-stock']);
+    $flow = flowOf([
+        wished('aurore', 1.0, liquid: 'fish-stock'),
+        wished('aurore', 1.0, liquid: 'chicken-stock'),
+        wished('aurore', 0.5, liquid: 'fish-stock'),
+    ]);
+    expect($flow->bases())
+        ->toHaveCount(2)
+        ->and($flow->node('aurore@fish-stock')->served->inLitres())
+        ->toEqualWithDelta(1.5, 0.005)
+        ->and($flow->wished)
+        ->toBe(['aurore@fish-stock', 'aurore@chicken-stock', 'aurore@fish-stock']);
 });
 
 it('uses what is in the cold first, and makes only the rest', function (): void {
     $milk = Catalogue::house()->liquids('bechamel')[0];
     $whole = flowOf([wished('cream', 2.0), wished('mornay', 1.0)]);
-    $some = flowOf([wished('cream', 2.0), wished('mornay', 1.0)], onHand: [new OnHand('bechamel', $milk, Volume::ofLitres(1.0)), new OnHand('aurore', 'fish-stock', Volume::ofLitres(5.0))]);
+    $some = flowOf(
+        [wished('cream', 2.0), wished('mornay', 1.0)],
+        onHand: [new OnHand('bechamel', $milk, Volume::ofLitres(1.0)), new OnHand('aurore', 'fish-stock', Volume::ofLitres(5.0))],
+    );
     balances($some);
-    expect($some->node('bechamel@whole-milk')->onHand->inLitres())->toEqualWithDelta(1.0, 1e-9)
-        ->and($some->node('bechamel@whole-milk')->made->inLitres())->toEqualWithDelta($whole->node('bechamel@whole-milk')->made->inLitres() - 1.0, 0.005)
-        ->and($some->nodes)->toHaveCount(3);
+    expect($some->node('bechamel@whole-milk')->onHand->inLitres())
+        ->toEqualWithDelta(1.0, 1e-9)
+        ->and($some->node('bechamel@whole-milk')->made->inLitres())
+        ->toEqualWithDelta($whole->node('bechamel@whole-milk')->made->inLitres() - 1.0, 0.005)
+        ->and($some->nodes)
+        ->toHaveCount(3);
     $all = flowOf([wished('cream', 2.0)], onHand: [new OnHand('bechamel', $milk, Volume::ofLitres(9.0))]);
     balances($all);
     expect($all->node('bechamel@whole-milk')->sheet)->toBeNull()
         ->and($all->node('bechamel@whole-milk')->onHand->inLitres())->toBeLessThan(2.0)
         ->and($all->node('cream@whole-milk')->served->inLitres())->toEqualWithDelta(2.0, 0.005);
     $done = flowOf([wished('cream', 2.0)], onHand: [new OnHand('cream', $milk, Volume::ofLitres(2.0))]);
-    expect($done->node('cream@whole-milk')->derived)->toBeNull()->and($done->pots())->toBe([])->and($done->node('bechamel@whole-milk')->sheet)->toBeNull();
+    expect($done->node('cream@whole-milk')->derived)
+        ->toBeNull()
+        ->and($done->pots())
+        ->toBe([])
+        ->and($done->node('bechamel@whole-milk')->sheet)
+        ->toBeNull();
     balances($done);
 });
 
 it('makes no base smaller than a pot can be, and says what is over', function (): void {
     $flow = flowOf([wished('cream', 0.05)]);
     $base = $flow->node('bechamel@whole-milk');
-    expect($base->made->inLitres())->toEqualWithDelta(0.1, 1e-3)->and($base->over()->inLitres())->toBeGreaterThan(0.04)->and($flow->node('cream@whole-milk')->served->inLitres())->toEqualWithDelta(0.05, 1e-3);
+    expect($base->made->inLitres())
+        ->toEqualWithDelta(0.1, 1e-3)
+        ->and($base->over()->inLitres())
+        ->toBeGreaterThan(0.04)
+        ->and($flow->node('cream@whole-milk')->served->inLitres())
+        ->toEqualWithDelta(0.05, 1e-3);
     balances($flow);
 });
 
@@ -173,19 +261,40 @@ it('balances for any service, litre by litre and gram by gram', function (int $s
     for ($i = 0; $i < 5; $i++) {
         $sauce = $sauces[$samples->whole(0, count($sauces) - 1)];
         $liquids = Catalogue::house()->liquids($sauce);
-        $wishes[] = wished($sauce, $samples->between(0.2, 12.0), $samples->whole(0, 3) === 0 ? ThicknessClass::askable()[$samples->whole(1, 3)] : null, $liquids[$samples->whole(0, count($liquids) - 1)]);
+        $wishes[] = wished(
+            $sauce,
+            $samples->between(0.2, 12.0),
+            $samples->whole(0, 3) === 0 ? ThicknessClass::askable()[$samples->whole(1, 3)] : null,
+            $liquids[$samples->whole(0, count($liquids) - 1)],
+        );
     }
     $flow = flowOf($wishes, $samples->between(0.0, 0.3));
     balances($flow);
     foreach ($flow->wished as $i => $key) {
-        $asked = array_sum(array_map(fn(Wish $wish, string $of): float => $of === $key ? $flow->service->wanted($wish)->inLitres() : 0.0, $wishes, $flow->wished));
+        $asked = array_sum(
+            array_map(
+                fn(Wish $wish, string $of): float => $of === $key ? $flow->service->wanted($wish)->inLitres() : 0.0,
+                $wishes,
+                $flow->wished,
+            ),
+        );
         expect($flow->node($key)->served->inLitres())->toEqualWithDelta($asked, 0.004 * $asked);
     }
 })->with(range(1, 25));
 
 it('holds forty sauces over seven bases', function (): void {
     $wishes = array_map(fn(string $sauce): Wish => wished($sauce, 1.3), array_keys(Catalogue::house()->derivatives()));
-    foreach (['aurore' => 'fish-stock', 'mushroom' => 'fish-stock', 'green-herb' => 'fish-stock', 'bechamel' => 'whole-milk', 'tomato' => 'chicken-stock', 'onion-gravy' => 'brown-stock', 'mustard-tarragon' => 'fish-stock'] as $sauce => $liquid) {
+    foreach (
+        [
+            'aurore' => 'fish-stock',
+            'mushroom' => 'fish-stock',
+            'green-herb' => 'fish-stock',
+            'bechamel' => 'whole-milk',
+            'tomato' => 'chicken-stock',
+            'onion-gravy' => 'brown-stock',
+            'mustard-tarragon' => 'fish-stock',
+        ] as $sauce => $liquid
+    ) {
         $wishes[] = wished($sauce, 1.5, liquid: $liquid);
     }
     $flow = flowOf($wishes);
@@ -205,7 +314,10 @@ it('refuses a sauce nobody knows and a spare out of all reason', function (): vo
 });
 
 it('asks for a base in the kitchen’s own pans and way', function (): void {
-    $shelf = PanShelf::of([Pan::of(Length::ofMillimetres(280.0), Length::ofMillimetres(160.0)), Pan::of(Length::ofMillimetres(160.0), Length::ofMillimetres(90.0))]);
+    $shelf = PanShelf::of([
+        Pan::of(Length::ofMillimetres(280.0), Length::ofMillimetres(160.0)),
+        Pan::of(Length::ofMillimetres(160.0), Length::ofMillimetres(90.0)),
+    ]);
     $formulas = ['bechamel' => Formula::house(Base::Bechamel)->with(thickness: ThicknessClass::Gratin->target())];
     $workplace = new Workplace(Larder::house(), $shelf, KitchenFactors::house(), formulas: $formulas);
     $flow = flowOf([wished('bechamel', 3.0)], workplace: $workplace);
@@ -238,20 +350,40 @@ it('buys everything once, in the packs it comes in', function (): void {
 
 it('buys what corrects a sauce as well', function (): void {
     $thin = flowOf([wished('mornay', 3.0), wished('parsley', 1.0, ThicknessClass::Pouring)]);
-    $milk = array_values(array_filter(Shopping::for($thin, Larder::house())->lines, fn(ShoppingLine $line): bool => $line->ingredient === 'whole-milk'))[0];
+    $milk = array_values(
+        array_filter(Shopping::for($thin, Larder::house())->lines, fn(ShoppingLine $line): bool => $line->ingredient === 'whole-milk'),
+    )[0];
     expect($milk->for)->toHaveKey('parsley@whole-milk!pouring');
     $bound = flowOf([wished('cream', 3.0), wished('parsley', 0.5, ThicknessClass::Binding)]);
-    $flour = array_values(array_filter(Shopping::for($bound, Larder::house())->lines, fn(ShoppingLine $line): bool => $line->ingredient === 'plain-flour'))[0];
-    expect($flour->for)->toHaveKey('parsley@whole-milk!binding')->and($flour->for['parsley@whole-milk!binding'])->toBeInstanceOf(Mass::class);
+    $flour = array_values(
+        array_filter(Shopping::for($bound, Larder::house())->lines, fn(ShoppingLine $line): bool => $line->ingredient === 'plain-flour'),
+    )[0];
+    expect($flour->for)
+        ->toHaveKey('parsley@whole-milk!binding')
+        ->and($flour->for['parsley@whole-milk!binding'])
+        ->toBeInstanceOf(Mass::class);
 });
 
 it('counts eggs, bunches and bottles', function (): void {
-    $lines = array_column(array_map(fn(ShoppingLine $line): array => [$line->ingredient, $line], Shopping::for(flowOf([wished('allemande', 2.0), wished('parsley', 2.0), wished('white-wine', 3.0)]), Larder::house())->lines), 1, 0);
-    expect($lines['egg-yolk']->packs())->toBe((int) ceil($lines['egg-yolk']->mass->inGrams() / 18.0))
-        ->and($lines['egg-yolk']->pieces)->toEqualWithDelta($lines['egg-yolk']->mass->inGrams() / 18.0, 1e-9)
-        ->and($lines['parsley']->packs())->toBe((int) ceil($lines['parsley']->mass->inGrams() / 30.0))
-        ->and($lines['white-wine']->packs())->toBe(1)
-        ->and($lines['white-wine']->volume?->inMillilitres())->toBeGreaterThan(400.0)->toBeLessThan(750.0);
+    $lines = array_column(
+        array_map(
+            fn(ShoppingLine $line): array => [$line->ingredient, $line],
+            Shopping::for(flowOf([wished('allemande', 2.0), wished('parsley', 2.0), wished('white-wine', 3.0)]), Larder::house())->lines,
+        ),
+        1,
+        0,
+    );
+    expect($lines['egg-yolk']->packs())
+        ->toBe((int) ceil($lines['egg-yolk']->mass->inGrams() / 18.0))
+        ->and($lines['egg-yolk']->pieces)
+        ->toEqualWithDelta($lines['egg-yolk']->mass->inGrams() / 18.0, 1e-9)
+        ->and($lines['parsley']->packs())
+        ->toBe((int) ceil($lines['parsley']->mass->inGrams() / 30.0))
+        ->and($lines['white-wine']->packs())
+        ->toBe(1)
+        ->and($lines['white-wine']->volume?->inMillilitres())
+        ->toBeGreaterThan(400.0)
+        ->toBeLessThan(750.0);
 });
 
 it('is solved again at another size: twice as much is not twice the time', function (): void {
@@ -260,13 +392,22 @@ it('is solved again at another size: twice as much is not twice the time', funct
     balances($scaling->scaled);
     expect($scaling->pots)->toHaveCount(7);
     foreach ($scaling->pots as $pot) {
-        expect($pot->after->makes->inLitres())->toEqualWithDelta(2.0 * $pot->before->makes->inLitres(), 0.06 * $pot->before->makes->inLitres())
-            ->and($pot->after->time->seconds)->toBeGreaterThan(0.9 * $pot->before->time->seconds)->toBeLessThan(1.8 * $pot->before->time->seconds)
-            ->and($pot->after->pan->areaSquareCentimetres())->toBeGreaterThan($pot->before->pan->areaSquareCentimetres())
-            ->and($pot->after->steamPerLitre())->toBeLessThan(1.01 * $pot->before->steamPerLitre() + 1e-3);
+        expect($pot->after->makes->inLitres())
+            ->toEqualWithDelta(2.0 * $pot->before->makes->inLitres(), 0.06 * $pot->before->makes->inLitres())
+            ->and($pot->after->time->seconds)
+            ->toBeGreaterThan(0.9 * $pot->before->time->seconds)
+            ->toBeLessThan(1.8 * $pot->before->time->seconds)
+            ->and($pot->after->pan->areaSquareCentimetres())
+            ->toBeGreaterThan($pot->before->pan->areaSquareCentimetres())
+            ->and($pot->after->steamPerLitre())
+            ->toBeLessThan(1.01 * $pot->before->steamPerLitre() + 1e-3);
     }
-    expect($scaling->pots[0]->after->roux?->seconds)->toBeGreaterThan($scaling->pots[0]->before->roux->seconds ?? 0.0)->and($scaling->pots[0]->after->pours)->toBeGreaterThan(0)
-        ->and($scaling->pots[2]->after->roux)->toBeNull();
+    expect($scaling->pots[0]->after->roux?->seconds)
+        ->toBeGreaterThan($scaling->pots[0]->before->roux->seconds ?? 0.0)
+        ->and($scaling->pots[0]->after->pours)
+        ->toBeGreaterThan(0)
+        ->and($scaling->pots[2]->after->roux)
+        ->toBeNull();
 });
 
 // What a kitchen buys things in, written out a second time.
@@ -276,10 +417,24 @@ it('knows the pack of each thing', function (string $pack, float $size, string $
         expect([$thing, $bought->pack->value, $bought->size])->toBe([$thing, $pack, $size]);
     }
 })->with([
-    ['packet', 250.0, 'butter rich-butter shellfish-butter lard'], ['packet', 500.0, 'clarified-butter'], ['packet', 1000.0, 'plain-flour salt sugar'], ['packet', 370.0, 'prepared-mustard'],
-    ['packet', 100.0, 'capers'], ['packet', 340.0, 'gherkin'], ['packet', 200.0, 'tomato-paste'], ['packet', 50.0, 'dry-mustard paprika curry-powder'],
-    ['bottle', 1000.0, 'whole-milk semi-skimmed-milk skimmed-milk packed-broth vegetable-oil'], ['bottle', 750.0, 'white-wine red-wine fortified-wine olive-oil'], ['bottle', 500.0, 'double-cream whipping-cream vinegar tomato-puree'], ['bottle', 200.0, 'soured-cream'],
-    ['lemon', 45.0, 'lemon-juice'], ['bunch', 30.0, 'parsley tarragon chervil herbs'], ['bunch-of-sprigs', 20.0, 'thyme-sprig parsley-stalk'], ['egg', 18.0, 'egg-yolk'], ['egg', 50.0, 'boiled-egg'], ['loose', 0.0, 'onion brown-stock hard-cheese mushroom'],
+    ['packet', 250.0, 'butter rich-butter shellfish-butter lard'],
+    ['packet', 500.0, 'clarified-butter'],
+    ['packet', 1000.0, 'plain-flour salt sugar'],
+    ['packet', 370.0, 'prepared-mustard'],
+    ['packet', 100.0, 'capers'],
+    ['packet', 340.0, 'gherkin'],
+    ['packet', 200.0, 'tomato-paste'],
+    ['packet', 50.0, 'dry-mustard paprika curry-powder'],
+    ['bottle', 1000.0, 'whole-milk semi-skimmed-milk skimmed-milk packed-broth vegetable-oil'],
+    ['bottle', 750.0, 'white-wine red-wine fortified-wine olive-oil'],
+    ['bottle', 500.0, 'double-cream whipping-cream vinegar tomato-puree'],
+    ['bottle', 200.0, 'soured-cream'],
+    ['lemon', 45.0, 'lemon-juice'],
+    ['bunch', 30.0, 'parsley tarragon chervil herbs'],
+    ['bunch-of-sprigs', 20.0, 'thyme-sprig parsley-stalk'],
+    ['egg', 18.0, 'egg-yolk'],
+    ['egg', 50.0, 'boiled-egg'],
+    ['loose', 0.0, 'onion brown-stock hard-cheese mushroom'],
 ]);
 
 it('counts packs up, but not for a crumb too much', function (): void {
@@ -292,27 +447,65 @@ it('counts packs up, but not for a crumb too much', function (): void {
 });
 
 it('adds two lines up: weights, volumes, pieces, allergens, pots', function (): void {
-    $line = fn(float $grams, ?float $ml, ?float $pieces, string $for, Allergen ...$allergens): ShoppingLine => new ShoppingLine('x', Mass::ofGrams($grams), $ml === null ? null : Volume::ofMillilitres($ml), $pieces, array_values($allergens), [$for => Mass::ofGrams($grams)]);
-    $sum = $line(100.0, 90.0, null, 'a', Allergen::Milk)->plus($line(50.0, 45.0, 3.0, 'b', Allergen::Gluten))->plus($line(10.0, null, 2.0, 'a'));
-    expect($sum->mass->inGrams())->toEqualWithDelta(160.0, 1e-9)->and($sum->volume?->inMillilitres())->toEqualWithDelta(135.0, 1e-9)->and($sum->pieces)->toBe(5.0)
-        ->and($sum->allergens)->toBe([Allergen::Gluten, Allergen::Milk])->and(array_map(fn(Mass $mass): float => round($mass->inGrams(), 6), $sum->for))->toBe(['a' => 110.0, 'b' => 50.0])
-        ->and($line(1.0, null, null, 'a')->plus($line(1.0, null, null, 'a'))->pieces)->toBeNull();
+    $line = fn(float $grams, ?float $ml, ?float $pieces, string $for, Allergen ...$allergens): ShoppingLine => new ShoppingLine(
+        'x',
+        Mass::ofGrams($grams),
+        $ml === null ? null : Volume::ofMillilitres($ml),
+        $pieces,
+        array_values($allergens),
+        [$for => Mass::ofGrams($grams)],
+    );
+    $sum = $line(100.0, 90.0, null, 'a', Allergen::Milk)
+        ->plus($line(50.0, 45.0, 3.0, 'b', Allergen::Gluten))
+        ->plus($line(10.0, null, 2.0, 'a'));
+    expect($sum->mass->inGrams())
+        ->toEqualWithDelta(160.0, 1e-9)
+        ->and($sum->volume?->inMillilitres())
+        ->toEqualWithDelta(135.0, 1e-9)
+        ->and($sum->pieces)
+        ->toBe(5.0)
+        ->and($sum->allergens)
+        ->toBe([Allergen::Gluten, Allergen::Milk])
+        ->and(array_map(fn(Mass $mass): float => round($mass->inGrams(), 6), $sum->for))
+        ->toBe(['a' => 110.0, 'b' => 50.0])
+        ->and($line(1.0, null, null, 'a')->plus($line(1.0, null, null, 'a'))->pieces)
+        ->toBeNull();
 });
 
 it('picks a pan for all that stands in it before the simmer', function (): void {
-    $shelf = PanShelf::of(array_map(fn(float $mm): Pan => Pan::of(Length::ofMillimetres($mm), Length::ofMillimetres(0.5 * $mm)), [200.0, 220.0, 240.0, 260.0, 280.0, 300.0]));
+    $shelf = PanShelf::of(
+        array_map(fn(float $mm): Pan => Pan::of(Length::ofMillimetres($mm), Length::ofMillimetres(0.5 * $mm)), [
+            200.0,
+            220.0,
+            240.0,
+            260.0,
+            280.0,
+            300.0,
+        ]),
+    );
     $workplace = new Workplace(Larder::house(), $shelf, KitchenFactors::house());
     $wide = fn(Base $base): float => round($workplace->panFor($base, Volume::ofLitres(2.0))->diameter->inMillimetres());
-    // Brims of 3.1, 4.2, 5.4, 6.9, 8.6 and 10.6 l, four fifths full: 2.4 l of béchamel, 3.1 of espagnole, 3.6 of a wine sauce that loses a third, 4.4 of a demi-glace.
-    expect($wide(Base::Bechamel))->toBe(200.0)->and($wide(Base::Espagnole))->toBe(220.0)->and($wide(Base::WineSauce))->toBe(240.0)->and($wide(Base::DemiGlace))->toBe(260.0);
+    // Brims of 3.1, 4.2, 5.4, 6.9, 8.6 and 10.6 l, four fifths full: 2.4 l of béchamel, 3.1 of espagnole, 3.6 of a wine sauce that loses a
+    // third, 4.4 of a demi-glace.
+    expect($wide(Base::Bechamel))
+        ->toBe(200.0)
+        ->and($wide(Base::Espagnole))
+        ->toBe(220.0)
+        ->and($wide(Base::WineSauce))
+        ->toBe(240.0)
+        ->and($wide(Base::DemiGlace))
+        ->toBe(260.0);
 });
 
 it('counts the pours and the steam of each pot at both sizes', function (): void {
     $flow = supper();
     foreach (Scaling::by(1.0, $flow, Catalogue::house(), Workplace::house())->pots as $pot) {
         $node = $flow->node($pot->key);
-        expect($pot->before->pours)->toBe($node->sheet === null ? 0 : count($node->sheet->stair->pours))
-            ->and($pot->before->steam->inMillilitres())->toEqualWithDelta($node->sheet?->evaporated->inMillilitres() ?? $node->derived?->books->steam->inGrams() ?? -1.0, 1e-6)
-            ->and($pot->after->makes->inLitres())->toEqualWithDelta($pot->before->makes->inLitres(), 1e-9);
+        expect($pot->before->pours)
+            ->toBe($node->sheet === null ? 0 : count($node->sheet->stair->pours))
+            ->and($pot->before->steam->inMillilitres())
+            ->toEqualWithDelta($node->sheet?->evaporated->inMillilitres() ?? ($node->derived?->books->steam->inGrams() ?? -1.0), 1e-6)
+            ->and($pot->after->makes->inLitres())
+            ->toEqualWithDelta($pot->before->makes->inLitres(), 1e-9);
     }
 });

@@ -24,7 +24,11 @@ covers(...Room::of('Family'));
 /** @param array<string, float> $grams on hand */
 function supplyOf(float $litres, array $grams = []): Supply
 {
-    $stem = ServiceFlow::of(Service::of([new Wish('veloute', 'fish-stock', Volume::ofLitres($litres))]), Catalogue::house(), Workplace::house())->node('veloute@fish-stock')->stem;
+    $stem = ServiceFlow::of(
+        Service::of([new Wish('veloute', 'fish-stock', Volume::ofLitres($litres))]),
+        Catalogue::house(),
+        Workplace::house(),
+    )->node('veloute@fish-stock')->stem;
 
     return Supply::of($stem->taken(Volume::ofLitres($litres)), array_map(Mass::ofGrams(...), $grams), Workplace::house());
 }
@@ -58,7 +62,12 @@ it('shares a base that is short evenly', function (): void {
     $shares = supplyOf(2.0)->split([wanting('aurore', 2.0), wanting('white-wine', 3.0), wanting('mushroom', 1.0)]);
     $parts = array_map(fn(Share $share): float => $share->part(), $shares);
     $taken = array_sum(array_map(fn(Share $share): float => $share->made?->taken->volume()->inLitres() ?? 0.0, $shares));
-    expect($taken)->toEqualWithDelta(2.0, 1e-6)->and($parts)->toHaveCount(3)->and(max([0.0, ...$parts]) - min([1.0, ...$parts]))->toBeLessThan(0.01);
+    expect($taken)
+        ->toEqualWithDelta(2.0, 1e-6)
+        ->and($parts)
+        ->toHaveCount(3)
+        ->and(max([0.0, ...$parts]) - min([1.0, ...$parts]))
+        ->toBeLessThan(0.01);
     foreach ($shares as $share) {
         expect($share->ranOut)->toBe(Supply::BASE);
     }
@@ -76,7 +85,12 @@ it('lets the others go on when a wish lacks something else', function (): void {
 
 it('shares one ingredient between those that want it', function (): void {
     [$white, $normande] = supplyOf(9.0, ['butter' => 100.0])->split([wanting('white-wine', 2.0), wanting('normande', 2.0)]);
-    expect($white->ranOut)->toBe('butter')->and($normande->ranOut)->toBe('butter')->and(abs($white->part() - $normande->part()))->toBeLessThan(0.02);
+    expect($white->ranOut)
+        ->toBe('butter')
+        ->and($normande->ranOut)
+        ->toBe('butter')
+        ->and(abs($white->part() - $normande->part()))
+        ->toBeLessThan(0.02);
     $used = 50.0 * ($white->made?->taken->volume()->inLitres() ?? 0.0) + 60.0 * ($normande->made?->taken->volume()->inLitres() ?? 0.0);
     expect($used)->toEqualWithDelta(100.0, 0.5);
 });
@@ -85,7 +99,11 @@ it('never hands out more than there is, whatever is wished', function (int $seed
     $samples = new Tests\Core\Family\Draws($seed);
     $ids = ['aurore', 'white-wine', 'mushroom', 'green-herb', 'normande', 'shallot-wine'];
     $wishes = array_map(fn(string $id): array => wanting($id, $samples->between(0.1, 5.0)), $ids);
-    $have = ['double-cream' => $samples->between(0.0, 600.0), 'butter' => $samples->between(0.0, 300.0), 'egg-yolk' => $samples->between(0.0, 200.0)];
+    $have = [
+        'double-cream' => $samples->between(0.0, 600.0),
+        'butter' => $samples->between(0.0, 300.0),
+        'egg-yolk' => $samples->between(0.0, 200.0),
+    ];
     $shares = supplyOf($litres = $samples->between(0.5, 9.0), $have)->split($wishes);
     $used = ['base' => 0.0, 'double-cream' => 0.0, 'butter' => 0.0, 'egg-yolk' => 0.0];
     foreach ($shares as $share) {
@@ -108,8 +126,15 @@ it('never hands out more than there is, whatever is wished', function (int $seed
 
 it('goes on with a sauce that can no longer be made as wished', function (): void {
     $dry = new Derivative('x', 'veloute', [], [Act::reduce(0.999)], ThicknessClass::Coating);
-    $stem = ServiceFlow::of(Service::of([new Wish('veloute', 'fish-stock', Volume::ofLitres(2.0))]), Catalogue::house(), Workplace::house())->node('veloute@fish-stock')->stem;
-    expect($stem)->toBeInstanceOf(Stem::class)
-        ->and(Dose::grams('butter', 1.0)->mass(Volume::ofLitres(0.0), Lento\Larder\Larder::house())->inGrams())->toBe(0.0)
-        ->and($dry->acts)->toHaveCount(1);
+    $stem = ServiceFlow::of(
+        Service::of([new Wish('veloute', 'fish-stock', Volume::ofLitres(2.0))]),
+        Catalogue::house(),
+        Workplace::house(),
+    )->node('veloute@fish-stock')->stem;
+    expect($stem)
+        ->toBeInstanceOf(Stem::class)
+        ->and(Dose::grams('butter', 1.0)->mass(Volume::ofLitres(0.0), Lento\Larder\Larder::house())->inGrams())
+        ->toBe(0.0)
+        ->and($dry->acts)
+        ->toHaveCount(1);
 });

@@ -48,7 +48,10 @@ it('meets the table of acid in béchamel', function (string $addition, string $p
 })->with(fn() => array_map('array_values', Table::rows('t11b-acid')));
 
 it('curdles less with cream, starch or less heat, and not at all without milk', function (): void {
-    $sour = fn(float $flour, string $liquid = 'whole-milk'): Sauce => Samples::whiteSauce($flour, $liquid)->with(Larder::house()->ingredient('lemon-juice'), Mass::ofGrams(90.0));
+    $sour = fn(float $flour, string $liquid = 'whole-milk'): Sauce => Samples::whiteSauce($flour, $liquid)->with(
+        Larder::house()->ingredient('lemon-juice'),
+        Mass::ofGrams(90.0),
+    );
     $hot = Temperature::ofCelsius(90.0);
     expect(Curdling::risk($sour(20.0), $hot, 35.0))->toBeLessThan(Curdling::risk($sour(20.0), $hot))
         ->and(Curdling::risk($sour(60.0), $hot))->toBeLessThan(Curdling::risk($sour(0.0), $hot))
@@ -70,15 +73,24 @@ function finished(string $what, float $grams, float $celsius, string $liquid = '
 {
     $larder = Larder::house();
 
-    return Finishing::of(Samples::whiteSauce($flour, $liquid), $what === 'butter' ? $larder->fat($what) : $larder->ingredient($what), Mass::ofGrams($grams), Temperature::ofCelsius($celsius));
+    return Finishing::of(
+        Samples::whiteSauce($flour, $liquid),
+        $what === 'butter' ? $larder->fat($what) : $larder->ingredient($what),
+        Mass::ofGrams($grams),
+        Temperature::ofCelsius($celsius),
+    );
 }
 
 it('meets the table’s finishes of a béchamel and a velouté', function (): void {
     // Cheese thickens, cream thins, a liaison thickens: 54 to 59, 54 to 53, 50 to 59 in the table of recipes.
-    expect(finished('hard-cheese', 100.0, 70.0)->after->gramsPerLitre)->toBeGreaterThan(finished('hard-cheese', 100.0, 70.0)->before->gramsPerLitre + 2.0)
-        ->and(finished('whipping-cream', 100.0, 90.0)->after->gramsPerLitre)->toBeLessThan(58.0)
-        ->and(finished('egg-yolk', 54.0, 80.0)->after->gramsPerLitre)->toBeGreaterThan(62.0)
-        ->and(finished('egg-yolk', 54.0, 62.0)->after->gramsPerLitre)->toBeLessThan(finished('egg-yolk', 54.0, 80.0)->after->gramsPerLitre);
+    expect(finished('hard-cheese', 100.0, 70.0)->after->gramsPerLitre)
+        ->toBeGreaterThan(finished('hard-cheese', 100.0, 70.0)->before->gramsPerLitre + 2.0)
+        ->and(finished('whipping-cream', 100.0, 90.0)->after->gramsPerLitre)
+        ->toBeLessThan(58.0)
+        ->and(finished('egg-yolk', 54.0, 80.0)->after->gramsPerLitre)
+        ->toBeGreaterThan(62.0)
+        ->and(finished('egg-yolk', 54.0, 62.0)->after->gramsPerLitre)
+        ->toBeLessThan(finished('egg-yolk', 54.0, 80.0)->after->gramsPerLitre);
 });
 
 it('knows between which temperatures each may go in', function (string $what, float $celsius, bool $tooCold, bool $tooHot): void {
@@ -105,30 +117,48 @@ it('knows between which temperatures each may go in', function (string $what, fl
 it('carries butter up to its capacity, and shows what floats', function (): void {
     $little = finished('butter', 60.0, 70.0, 'chicken-stock');
     $much = finished('butter', 400.0, 70.0, 'chicken-stock');
-    expect($little->floats->inGrams())->toBe(0.0)
-        ->and($little->sauce->freeFat()->inGrams())->toEqualWithDelta(Samples::whiteSauce(58.0, 'chicken-stock')->freeFat()->inGrams(), 1e-9)
-        ->and($much->floats->inGrams())->toBeGreaterThan(200.0)
-        ->and($much->sauce->freeFat()->inGrams())->toBeGreaterThan(100.0)
-        ->and($much->sauce->fatGrams - Samples::whiteSauce(58.0, 'chicken-stock')->fatGrams)->toEqualWithDelta(400.0 * 0.815, 1e-9);
+    expect($little->floats->inGrams())
+        ->toBe(0.0)
+        ->and($little->sauce->freeFat()->inGrams())
+        ->toEqualWithDelta(Samples::whiteSauce(58.0, 'chicken-stock')->freeFat()->inGrams(), 1e-9)
+        ->and($much->floats->inGrams())
+        ->toBeGreaterThan(200.0)
+        ->and($much->sauce->freeFat()->inGrams())
+        ->toBeGreaterThan(100.0)
+        ->and($much->sauce->fatGrams - Samples::whiteSauce(58.0, 'chicken-stock')->fatGrams)
+        ->toEqualWithDelta(400.0 * 0.815, 1e-9);
 });
 
 it('ranks the curdling of what is stirred in', function (): void {
     $sour = Samples::whiteSauce(30.0, 'chicken-stock')->with(Larder::house()->ingredient('lemon-juice'), Mass::ofGrams(60.0));
-    $with = fn(string $what): Finishing => Finishing::of($sour, Larder::house()->ingredient($what), Mass::ofGrams(150.0), Temperature::ofCelsius(92.0));
-    expect($with('whole-milk')->curdlingRank)->toBeGreaterThan($with('double-cream')->curdlingRank)
-        ->and($with('whole-milk')->curdlingRisk())->not->toBe(Risk::Low)
-        ->and(finished('white-wine', 50.0, 90.0, 'chicken-stock')->curdlingRank)->toBe(0.0);
+    $with = fn(string $what): Finishing => Finishing::of(
+        $sour,
+        Larder::house()->ingredient($what),
+        Mass::ofGrams(150.0),
+        Temperature::ofCelsius(92.0),
+    );
+    expect($with('whole-milk')->curdlingRank)
+        ->toBeGreaterThan($with('double-cream')->curdlingRank)
+        ->and($with('whole-milk')->curdlingRisk())
+        ->not->toBe(Risk::Low)
+        ->and(finished('white-wine', 50.0, 90.0, 'chicken-stock')->curdlingRank)
+        ->toBe(0.0);
 });
 
 it('ranks curdling by exactly these four', function (float $lemon, float $celsius, float $cream, float $flour): void {
     $sauce = Samples::whiteSauce($flour)->with(Larder::house()->ingredient('lemon-juice'), Mass::ofGrams($lemon));
     $step = fn(float $x): float => 1.0 / (1.0 + exp(-$x));
-    $want = $step((5.25 - $sauce->pH()) / 0.12) * $step(($celsius - 60.0) / 8.0) * (1.0 - 0.85 * min(1.0, max(0.0, ($cream - 10.0) / 25.0))) * (1.0 - 0.4 * min(1.0, $sauce->suspension()->thickening / 40.0));
+    $want = $step((5.25 - $sauce->pH()) / 0.12)
+    * $step(($celsius - 60.0) / 8.0)
+    * (1.0 - 0.85 * min(1.0, max(0.0, ($cream - 10.0) / 25.0)))
+    * (1.0 - 0.4 * min(1.0, $sauce->suspension()->thickening / 40.0));
     expect(Curdling::risk($sauce, Temperature::ofCelsius($celsius), $cream))->toEqualWithDelta($want, 1e-12);
 })->with([[60.0, 90.0, 0.0, 60.0], [75.0, 72.0, 20.0, 15.0], [70.0, 65.0, 36.0, 0.0], [55.0, 99.0, 8.0, 30.0], [65.0, 80.0, 12.0, 45.0]]);
 
 it('has no milk to curdle in a trace of nothing', function (): void {
-    $trace = Samples::whiteSauce(20.0, 'chicken-stock')->with(Larder::house()->ingredient('lemon-juice'), Mass::ofGrams(80.0))->with(Larder::house()->ingredient('whole-milk'), Mass::ofGrams(0.01));
+    $trace = Samples::whiteSauce(20.0, 'chicken-stock')
+        ->with(Larder::house()->ingredient('lemon-juice'), Mass::ofGrams(80.0))
+        ->with(Larder::house()->ingredient('whole-milk'), Mass::ofGrams(0.01));
     expect(Curdling::risk($trace, Temperature::ofCelsius(90.0)))->toBeGreaterThan(0.0);
 });
 
@@ -138,8 +168,18 @@ it('gives the limits in degrees', function (string $what, ?float $least, ?float 
         ->and($finishing->atMost?->inCelsius())->toEqualWithDelta($most, 1e-9)
         ->and($finishing->what->id)->toBe($what);
 })->with([
-    ['egg-yolk', 70.0, 98.0], ['hard-cheese', null, 86.0], ['semi-hard-cheese', null, 80.0], ['soft-cheese', null, 80.0], ['butter', null, 80.0], ['prepared-mustard', null, 90.0],
-    ['soured-cream', null, 80.0], ['whole-milk', null, 80.0], ['whipping-cream', null, null], ['double-cream', null, null], ['lemon-juice', null, null], ['white-wine', null, null],
+    ['egg-yolk', 70.0, 98.0],
+    ['hard-cheese', null, 86.0],
+    ['semi-hard-cheese', null, 80.0],
+    ['soft-cheese', null, 80.0],
+    ['butter', null, 80.0],
+    ['prepared-mustard', null, 90.0],
+    ['soured-cream', null, 80.0],
+    ['whole-milk', null, 80.0],
+    ['whipping-cream', null, null],
+    ['double-cream', null, null],
+    ['lemon-juice', null, null],
+    ['white-wine', null, null],
 ]);
 
 it('takes the limit itself, and refuses a hair beyond', function (): void {
@@ -161,7 +201,16 @@ it('counts as cream what has milk in it, by its fat', function (): void {
     $sour = Samples::whiteSauce(20.0)->with(Larder::house()->ingredient('lemon-juice'), Mass::ofGrams(60.0));
     $at = Temperature::ofCelsius(90.0);
     $with = Finishing::of($sour, Larder::house()->ingredient('whipping-cream'), Mass::ofGrams(30.0), $at);
-    expect($with->curdlingRank)->toEqualWithDelta(Curdling::risk($with->sauce, $at, 35.0), 1e-12)
-        ->and(Finishing::of($sour, Larder::house()->ingredient('egg-yolk'), Mass::ofGrams(30.0), $at)->curdlingRank)->toEqualWithDelta(Curdling::risk(Finishing::of($sour, Larder::house()->ingredient('egg-yolk'), Mass::ofGrams(30.0), $at)->sauce, $at), 1e-12)
-        ->and(Finishing::of($sour, Larder::house()->fat('butter'), Mass::ofGrams(30.0), $at)->curdlingRank)->toEqualWithDelta(Curdling::risk(Finishing::of($sour, Larder::house()->fat('butter'), Mass::ofGrams(30.0), $at)->sauce, $at), 1e-12);
+    expect($with->curdlingRank)
+        ->toEqualWithDelta(Curdling::risk($with->sauce, $at, 35.0), 1e-12)
+        ->and(Finishing::of($sour, Larder::house()->ingredient('egg-yolk'), Mass::ofGrams(30.0), $at)->curdlingRank)
+        ->toEqualWithDelta(
+            Curdling::risk(Finishing::of($sour, Larder::house()->ingredient('egg-yolk'), Mass::ofGrams(30.0), $at)->sauce, $at),
+            1e-12,
+        )
+        ->and(Finishing::of($sour, Larder::house()->fat('butter'), Mass::ofGrams(30.0), $at)->curdlingRank)
+        ->toEqualWithDelta(
+            Curdling::risk(Finishing::of($sour, Larder::house()->fat('butter'), Mass::ofGrams(30.0), $at)->sauce, $at),
+            1e-12,
+        );
 });

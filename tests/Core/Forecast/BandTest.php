@@ -21,7 +21,12 @@ covers(...Room::of('Forecast', 'Numerics'));
 /** Flour per litre that makes 60 on the scale in a roux of some strength. */
 function flourForSixty(string $liquid, float $strength): float
 {
-    return (new Root(1e-6))->of(fn(float $flour): float => EquivalentFlour::of(Samples::whiteSauce($flour, $liquid, $strength))->gramsPerLitre - 60.0, 1.0, 500.0, 'it');
+    return (new Root(1e-6))->of(
+        fn(float $flour): float => EquivalentFlour::of(Samples::whiteSauce($flour, $liquid, $strength))->gramsPerLitre - 60.0,
+        1.0,
+        500.0,
+        'it',
+    );
 }
 
 /** @return array<string, string> */
@@ -30,10 +35,17 @@ function drawnBand(string $quantity): array
     return array_column(Table::rows('t13-uncertainty'), null, 'quantity')[$quantity];
 }
 
-it('meets the drawn bands of flour for a thickness, by adding up the errors of the parts', function (string $quantity, string $liquid, float $s): void {
+it('meets the drawn bands of flour for a thickness, by adding up the errors of the parts', function (
+    string $quantity,
+    string $liquid,
+    float $s,
+): void {
     $shade = Shade::of($s);
     $suspension = Samples::whiteSauce(70.0, $liquid)->suspension();
-    $band = Band::around($shade->strength(), (new Spread(KitchenFactors::house()))->ofThickness($shade, $suspension->dairy, $suspension->gelatin));
+    $band = Band::around(
+        $shade->strength(),
+        (new Spread(KitchenFactors::house()))->ofThickness($shade, $suspension->dairy, $suspension->gelatin),
+    );
     $drawn = drawnBand($quantity);
     // Three hundred draws know their own 10 % point to about 4 %; the prototype drew milk's flour by its own strength alone.
     expect(flourForSixty($liquid, $band->likely))->toEqualWithDelta((float) $drawn['median'], 0.02 * (float) $drawn['median'])
@@ -72,12 +84,17 @@ it('meets the drawn middle and band of the absolute viscosity', function (): voi
 it('adds the squares of independent errors', function (): void {
     $spread = new Spread(KitchenFactors::house());
     $two = Shade::of(2.0);
-    $steepness = (1.0 - $two->strength()) * 3.3 / 2.0;
-    expect($spread->ofThickness(Shade::of(0.0), 0.0, 0.0))->toEqualWithDelta(0.08, 1e-12)
-        ->and($spread->ofThickness(Shade::of(0.0), 1.0, 0.0))->toEqualWithDelta(sqrt(0.08 ** 2 + 0.04 ** 2), 1e-12)
-        ->and($spread->ofThickness(Shade::of(0.0), 0.0, 3.4))->toEqualWithDelta(sqrt(0.08 ** 2 + 0.08 ** 2), 1e-12)
-        ->and($spread->ofThickness($two, 0.5, 1.7))->toEqualWithDelta(sqrt(0.08 ** 2 + (0.15 * $steepness) ** 2 + 0.08 ** 2 + 0.02 ** 2 + 0.04 ** 2), 1e-12)
-        ->and($spread->ofEvaporation())->toBe(0.30);
+    $steepness = ((1.0 - $two->strength()) * 3.3) / 2.0;
+    expect($spread->ofThickness(Shade::of(0.0), 0.0, 0.0))
+        ->toEqualWithDelta(0.08, 1e-12)
+        ->and($spread->ofThickness(Shade::of(0.0), 1.0, 0.0))
+        ->toEqualWithDelta(sqrt(0.08 ** 2 + 0.04 ** 2), 1e-12)
+        ->and($spread->ofThickness(Shade::of(0.0), 0.0, 3.4))
+        ->toEqualWithDelta(sqrt(0.08 ** 2 + 0.08 ** 2), 1e-12)
+        ->and($spread->ofThickness($two, 0.5, 1.7))
+        ->toEqualWithDelta(sqrt(0.08 ** 2 + (0.15 * $steepness) ** 2 + 0.08 ** 2 + 0.02 ** 2 + 0.04 ** 2), 1e-12)
+        ->and($spread->ofEvaporation())
+        ->toBe(0.3);
 });
 
 it('reads the minutes’ band between the shades of the table', function (): void {
@@ -100,7 +117,10 @@ it('narrows every band as the kitchen is known', function (): void {
     $kitchen = KitchenFactors::house();
     $known = $kitchen;
     for ($pot = 0; $pot < 5; $pot++) {
-        $known = $known->afterSimmer(Mass::ofGrams(210.0), Mass::ofGrams(200.0))->afterRoux(Duration::ofMinutes(6.0), Duration::ofMinutes(6.2))->afterTest(EquivalentFlour::ofGramsPerLitre(59.0), EquivalentFlour::ofGramsPerLitre(58.0));
+        $known = $known
+            ->afterSimmer(Mass::ofGrams(210.0), Mass::ofGrams(200.0))
+            ->afterRoux(Duration::ofMinutes(6.0), Duration::ofMinutes(6.2))
+            ->afterTest(EquivalentFlour::ofGramsPerLitre(59.0), EquivalentFlour::ofGramsPerLitre(58.0));
     }
     [$before, $after] = [new Spread($kitchen), new Spread($known)];
     $width = fn(Band $band): float => $band->high / $band->low;
@@ -121,13 +141,28 @@ it('spreads more the darker the roux', function (): void {
 
 it('holds its middle, and refuses what is no forecast', function (): void {
     $band = Band::around(20.0, 0.3);
-    expect($band->contains(20.0))->toBeTrue()->and($band->contains($band->low))->toBeTrue()->and($band->contains(40.0))->toBeFalse()->and($band->contains(5.0))->toBeFalse()
-        ->and($band->high / $band->likely)->toEqualWithDelta($band->likely / $band->low, 1e-12)
-        ->and($band->scaledTo(10.0)->high)->toEqualWithDelta(0.5 * $band->high, 1e-12)
-        ->and(Band::around(0.0, 0.3)->scaledTo(3.0)->low)->toBe(3.0)
-        ->and(Band::around(5.0, 0.0)->low)->toBe(5.0)
-        ->and(fn() => Band::around(-1.0, 0.1))->toThrow(OutOfRange::class)
-        ->and(fn() => Band::around(NAN, 0.1))->toThrow(OutOfRange::class)
-        ->and(fn() => Band::around(1.0, 2.5))->toThrow(OutOfRange::class)
-        ->and(fn() => Band::skewed(INF, 0.5, 2.0))->toThrow(OutOfRange::class);
+    expect($band->contains(20.0))
+        ->toBeTrue()
+        ->and($band->contains($band->low))
+        ->toBeTrue()
+        ->and($band->contains(40.0))
+        ->toBeFalse()
+        ->and($band->contains(5.0))
+        ->toBeFalse()
+        ->and($band->high / $band->likely)
+        ->toEqualWithDelta($band->likely / $band->low, 1e-12)
+        ->and($band->scaledTo(10.0)->high)
+        ->toEqualWithDelta(0.5 * $band->high, 1e-12)
+        ->and(Band::around(0.0, 0.3)->scaledTo(3.0)->low)
+        ->toBe(3.0)
+        ->and(Band::around(5.0, 0.0)->low)
+        ->toBe(5.0)
+        ->and(fn() => Band::around(-1.0, 0.1))
+        ->toThrow(OutOfRange::class)
+        ->and(fn() => Band::around(NAN, 0.1))
+        ->toThrow(OutOfRange::class)
+        ->and(fn() => Band::around(1.0, 2.5))
+        ->toThrow(OutOfRange::class)
+        ->and(fn() => Band::skewed(INF, 0.5, 2.0))
+        ->toThrow(OutOfRange::class);
 });

@@ -45,16 +45,57 @@ use Tests\Core\Samples;
  */
 
 const PROTOTYPE_NAMES = [
-    'flour_ap' => 'plain-flour', 'flour_bread' => 'bread-flour', 'flour_cake' => 'cake-flour', 'flour_whole' => 'wholemeal-flour', 'flour_rice' => 'rice-flour',
-    'gf_blend' => 'gluten-free-blend', 'cornstarch' => 'cornflour', 'potato_st' => 'potato-starch', 'tapioca_st' => 'tapioca-starch', 'arrowroot' => 'arrowroot', 'waxy_maize' => 'waxy-maize',
-    'butter' => 'butter', 'butter_euro' => 'rich-butter', 'clarified' => 'clarified-butter', 'oil' => 'vegetable-oil', 'olive_oil' => 'olive-oil', 'lard' => 'lard', 'poultry_fat' => 'poultry-fat',
-    'beef_dripping' => 'beef-dripping', 'pan_drippings' => 'pan-drippings', 'margarine80' => 'margarine',
-    'milk_whole' => 'whole-milk', 'milk_semi' => 'semi-skimmed-milk', 'milk_skim' => 'skimmed-milk', 'stock_white' => 'chicken-stock', 'stock_brown' => 'brown-stock', 'stock_fish' => 'fish-stock',
-    'broth_packed' => 'packed-broth', 'water' => 'water', 'tomato_puree' => 'tomato-puree', 'cream_35' => 'whipping-cream', 'cream_48' => 'double-cream', 'sour_cream' => 'soured-cream',
-    'wine_dry' => 'white-wine', 'wine_fort' => 'fortified-wine', 'tomato_paste' => 'tomato-paste', 'tomato_crushed' => 'crushed-tomato', 'lemon_juice' => 'lemon-juice', 'cheese_hard' => 'hard-cheese',
-    'cheese_semi' => 'semi-hard-cheese', 'cheese_soft' => 'soft-cheese', 'egg_yolk' => 'egg-yolk', 'salt' => 'salt',
-    'room_open' => 'room', 'room_covered' => 'room-covered', 'fridge' => 'fridge', 'fridge_open' => 'fridge-uncovered', 'walkin_fan' => 'walk-in-fan', 'blast' => 'blast-chiller',
-    'ice_still' => 'ice-bath', 'ice_stirred' => 'ice-bath-stirred',
+    'flour_ap' => 'plain-flour',
+    'flour_bread' => 'bread-flour',
+    'flour_cake' => 'cake-flour',
+    'flour_whole' => 'wholemeal-flour',
+    'flour_rice' => 'rice-flour',
+    'gf_blend' => 'gluten-free-blend',
+    'cornstarch' => 'cornflour',
+    'potato_st' => 'potato-starch',
+    'tapioca_st' => 'tapioca-starch',
+    'arrowroot' => 'arrowroot',
+    'waxy_maize' => 'waxy-maize',
+    'butter' => 'butter',
+    'butter_euro' => 'rich-butter',
+    'clarified' => 'clarified-butter',
+    'oil' => 'vegetable-oil',
+    'olive_oil' => 'olive-oil',
+    'lard' => 'lard',
+    'poultry_fat' => 'poultry-fat',
+    'beef_dripping' => 'beef-dripping',
+    'pan_drippings' => 'pan-drippings',
+    'margarine80' => 'margarine',
+    'milk_whole' => 'whole-milk',
+    'milk_semi' => 'semi-skimmed-milk',
+    'milk_skim' => 'skimmed-milk',
+    'stock_white' => 'chicken-stock',
+    'stock_brown' => 'brown-stock',
+    'stock_fish' => 'fish-stock',
+    'broth_packed' => 'packed-broth',
+    'water' => 'water',
+    'tomato_puree' => 'tomato-puree',
+    'cream_35' => 'whipping-cream',
+    'cream_48' => 'double-cream',
+    'sour_cream' => 'soured-cream',
+    'wine_dry' => 'white-wine',
+    'wine_fort' => 'fortified-wine',
+    'tomato_paste' => 'tomato-paste',
+    'tomato_crushed' => 'crushed-tomato',
+    'lemon_juice' => 'lemon-juice',
+    'cheese_hard' => 'hard-cheese',
+    'cheese_semi' => 'semi-hard-cheese',
+    'cheese_soft' => 'soft-cheese',
+    'egg_yolk' => 'egg-yolk',
+    'salt' => 'salt',
+    'room_open' => 'room',
+    'room_covered' => 'room-covered',
+    'fridge' => 'fridge',
+    'fridge_open' => 'fridge-uncovered',
+    'walkin_fan' => 'walk-in-fan',
+    'blast' => 'blast-chiller',
+    'ice_still' => 'ice-bath',
+    'ice_stirred' => 'ice-bath-stirred',
 ];
 
 /** @return list<array{array<string, mixed>, array<string, mixed>}> */
@@ -63,7 +104,10 @@ function drawnInputs(string $law): array
     /** @var list<array{law: string, asked: array<string, mixed>, answered: array<string, mixed>}> $all */
     $all = json_decode((string) file_get_contents(__DIR__ . '/drawn.json'), true, 16, JSON_THROW_ON_ERROR);
 
-    return array_map(fn(array $one): array => [$one['asked'], $one['answered']], array_values(array_filter($all, fn(array $one): bool => $one['law'] === $law)));
+    return array_map(
+        fn(array $one): array => [$one['asked'], $one['answered']],
+        array_values(array_filter($all, fn(array $one): bool => $one['law'] === $law)),
+    );
 }
 
 /** @param array<string, mixed> $recipe */
@@ -73,7 +117,13 @@ function drawnSauce(array $recipe): Sauce
     $name = fn(string $key): string => PROTOTYPE_NAMES[$recipe[$key]];
 
     return Sauce::nothing()
-        ->withThickener($larder->thickener($name('flour')), Mass::ofGrams($recipe['flour_g']), $recipe['strength'], $recipe['raw'], $recipe['g'])
+        ->withThickener(
+            $larder->thickener($name('flour')),
+            Mass::ofGrams($recipe['flour_g']),
+            $recipe['strength'],
+            $recipe['raw'],
+            $recipe['g'],
+        )
         ->withFat($larder->fat($name('fat')), Mass::ofGrams($recipe['fat_g']))
         ->with($larder->ingredient($name('liquid')), Mass::ofGrams($recipe['liquid_g']))
         ->with($larder->ingredient($name('extra')), Mass::ofGrams($recipe['extra_g']));
@@ -105,7 +155,15 @@ it('flows like the prototype’s sauces', function (array $asked, array $answere
 it('simmers like the prototype’s sauces', function (array $asked, array $answered): void {
     $simmer = new Simmer(Samples::pan($asked['diameter']), SimmerLevel::from($asked['level']), Lid::from($asked['lid']));
     $end = $simmer->for(drawnSauce($asked['recipe']), Duration::ofMinutes($asked['minutes']));
-    $now = ['water' => $end->waterGrams, 'alcohol' => $end->alcoholGrams, 'g' => $end->starch->gelatinised, 'acid_left' => $end->starch->acidLeft, 'raw' => $end->starch->rawTaste, 'yolk_set' => $end->yolkSet, 'eta10' => Flow::at($end, 60.0)->pascalSeconds(10.0)];
+    $now = [
+        'water' => $end->waterGrams,
+        'alcohol' => $end->alcoholGrams,
+        'g' => $end->starch->gelatinised,
+        'acid_left' => $end->starch->acidLeft,
+        'raw' => $end->starch->rawTaste,
+        'yolk_set' => $end->yolkSet,
+        'eta10' => Flow::at($end, 60.0)->pascalSeconds(10.0),
+    ];
     foreach ($now as $key => $value) {
         toSixDigits($value, $answered[$key], $key);
     }
@@ -113,9 +171,25 @@ it('simmers like the prototype’s sauces', function (array $asked, array $answe
 
 it('cooks roux like the prototype', function (array $asked, array $answered): void {
     $larder = Larder::house();
-    $roux = Roux::withRatio($larder->thickener(PROTOTYPE_NAMES[$asked['flour']]), Mass::ofGrams($asked['flour_g']), $larder->fat(PROTOTYPE_NAMES[$asked['fat']]), $asked['ratio']);
-    $state = HobRoux::inPan($roux, Length::ofCentimetres($asked['diameter']), Mass::ofKilograms($asked['pan_kg']), HobHeat::from(str_replace('_', '-', $asked['heat'])))->after(Duration::ofMinutes($asked['minutes']));
-    $now = ['T' => $state->temperature->inCelsius(), 'E' => $state->dose, 'raw' => $state->rawTaste, 'water' => $state->water->inGrams(), 't_pre' => $state->melting->inMinutes()];
+    $roux = Roux::withRatio(
+        $larder->thickener(PROTOTYPE_NAMES[$asked['flour']]),
+        Mass::ofGrams($asked['flour_g']),
+        $larder->fat(PROTOTYPE_NAMES[$asked['fat']]),
+        $asked['ratio'],
+    );
+    $state = HobRoux::inPan(
+        $roux,
+        Length::ofCentimetres($asked['diameter']),
+        Mass::ofKilograms($asked['pan_kg']),
+        HobHeat::from(str_replace('_', '-', $asked['heat'])),
+    )->after(Duration::ofMinutes($asked['minutes']));
+    $now = [
+        'T' => $state->temperature->inCelsius(),
+        'E' => $state->dose,
+        'raw' => $state->rawTaste,
+        'water' => $state->water->inGrams(),
+        't_pre' => $state->melting->inMinutes(),
+    ];
     foreach ($now as $key => $value) {
         toSixDigits($value, $answered[$key], $key);
     }
@@ -123,8 +197,18 @@ it('cooks roux like the prototype', function (array $asked, array $answered): vo
 
 it('bakes roux like the prototype', function (array $asked, array $answered): void {
     $larder = Larder::house();
-    $roux = Roux::withRatio($larder->thickener('plain-flour'), Mass::ofGrams($asked['flour_g']), $larder->fat(PROTOTYPE_NAMES[$asked['fat']]), $asked['ratio']);
-    $state = OvenRoux::inPan($roux, Length::ofCentimetres($asked['diameter']), Mass::ofKilograms($asked['pan_kg']), Temperature::ofCelsius($asked['air']))->after(Duration::ofMinutes($asked['minutes']));
+    $roux = Roux::withRatio(
+        $larder->thickener('plain-flour'),
+        Mass::ofGrams($asked['flour_g']),
+        $larder->fat(PROTOTYPE_NAMES[$asked['fat']]),
+        $asked['ratio'],
+    );
+    $state = OvenRoux::inPan(
+        $roux,
+        Length::ofCentimetres($asked['diameter']),
+        Mass::ofKilograms($asked['pan_kg']),
+        Temperature::ofCelsius($asked['air']),
+    )->after(Duration::ofMinutes($asked['minutes']));
     $now = ['T' => $state->temperature->inCelsius(), 'E' => $state->dose, 'raw' => $state->rawTaste, 'water' => $state->water->inGrams()];
     foreach ($now as $key => $value) {
         toSixDigits($value, $answered[$key], $key);
@@ -132,7 +216,15 @@ it('bakes roux like the prototype', function (array $asked, array $answered): vo
 })->with(fn() => drawnInputs('oven'))->covers(...Room::of('Roux'));
 
 it('pours like the prototype', function (array $asked, array $answered): void {
-    $what = [Mass::ofGrams($asked['roux_g']), Temperature::ofCelsius($asked['roux_c']), Mass::ofGrams($asked['liquid_g']), Temperature::ofCelsius($asked['liquid_c']), $asked['cp'], $asked['pan_heat'], new Lumping(Tool::from($asked['tool']), $asked['ratio'])];
+    $what = [
+        Mass::ofGrams($asked['roux_g']),
+        Temperature::ofCelsius($asked['roux_c']),
+        Mass::ofGrams($asked['liquid_g']),
+        Temperature::ofCelsius($asked['liquid_c']),
+        $asked['cp'],
+        $asked['pan_heat'],
+        new Lumping(Tool::from($asked['tool']), $asked['ratio']),
+    ];
     $stair = match ($asked['school']) {
         'all_at_once' => PourStair::allAtOnce(...$what),
         'cold_on_hot' => PourStair::at(School::ColdOnHot, ...$what),
@@ -152,9 +244,15 @@ it('pours like the prototype', function (array $asked, array $answered): void {
 it('cools like the prototype', function (array $asked, array $answered): void {
     $length = Length::ofMetres($asked['width']);
     $depth = Length::ofMetres($asked['depth']);
-    $container = $asked['length'] === null ? Container::round($length, $depth) : Container::tray(Length::ofMetres($asked['length']), $length, $depth);
+    $container = $asked['length'] === null
+        ? Container::round($length, $depth)
+        : Container::tray(Length::ofMetres($asked['length']), $length, $depth);
     $cooling = Cooling::of($container, Place::from(PROTOTYPE_NAMES[$asked['place']]), Viscosity::ofPascalSeconds($asked['eta10']));
-    $lag = exp((($cooling->time(Temperature::ofCelsius(90.0), Temperature::ofCelsius(30.0), true)->seconds ?? NAN) - ($cooling->time(Temperature::ofCelsius(90.0), Temperature::ofCelsius(30.0))->seconds ?? NAN)) / $cooling->timeConstant()->seconds);
+    $lag = exp(
+        (($cooling->time(Temperature::ofCelsius(90.0), Temperature::ofCelsius(30.0), true)->seconds ?? NAN)
+            - ($cooling->time(Temperature::ofCelsius(90.0), Temperature::ofCelsius(30.0))->seconds ?? NAN))
+            / $cooling->timeConstant()->seconds,
+    );
     toSixDigits($cooling->timeConstant()->seconds, $answered['tau'], 'tau');
     toSixDigits($lag, $answered['lag'], 'lag');
 })->with(fn() => drawnInputs('cooling'))->covers(...Room::of('Keeping'));
@@ -166,16 +264,48 @@ it('corrects like the prototype', function (array $asked, array $answered): void
     $simmer = new Simmer(Samples::pan(30.0), SimmerLevel::Boil);
     $flour = fn(float $grams): EquivalentFlour => EquivalentFlour::ofGramsPerLitre($grams);
     toSixDigits(EquivalentFlour::of($sauce)->gramsPerLitre, $answered['now'], 'now');
-    toSixDigits(Thinning::to($flour($asked['thin']), $sauce, $larder->ingredient($liquid), Temperature::ofCelsius(90.0), new TimeToBoil(Samples::pan(30.0), 2.0))->liquid->inGrams(), $answered['add'], 'add');
+    toSixDigits(
+        Thinning::to(
+            $flour($asked['thin']),
+            $sauce,
+            $larder->ingredient($liquid),
+            Temperature::ofCelsius(90.0),
+            new TimeToBoil(Samples::pan(30.0), 2.0),
+        )->liquid->inGrams(),
+        $answered['add'],
+        'add',
+    );
     toSixDigits(Reduction::to($flour($asked['thick']), $sauce, $simmer)->volume->inMillilitres(), $answered['volume'], 'volume');
-    toSixDigits(Thickening::to($flour($asked['thick']), $sauce, Means::from(str_replace('_', '-', $asked['how'])), $larder->thickener(PROTOTYPE_NAMES[$asked['kind']]), $simmer, $larder)->thickener->inGrams(), $answered['thickener'], 'thickener');
-})->with(fn() => drawnInputs('correction'))->covers(...Room::of('Rescue', 'Numerics'));
+    toSixDigits(
+        Thickening::to(
+            $flour($asked['thick']),
+            $sauce,
+            Means::from(str_replace('_', '-', $asked['how'])),
+            $larder->thickener(PROTOTYPE_NAMES[$asked['kind']]),
+            $simmer,
+            $larder,
+        )->thickener->inGrams(),
+        $answered['thickener'],
+        'thickener',
+    );
+})
+    ->with(fn() => drawnInputs('correction'))
+    ->covers(...Room::of('Rescue', 'Numerics'));
 
 it('scorches, curdles, boils and steams like the prototype', function (array $asked, array $answered): void {
     $sauce = drawnSauce($asked['recipe']);
-    $scorch = Scorch::of($sauce, Temperature::ofCelsius($asked['celsius']), $asked['flux'], $asked['stirring'], PanBase::from($asked['base']));
+    $scorch = Scorch::of(
+        $sauce,
+        Temperature::ofCelsius($asked['celsius']),
+        $asked['flux'],
+        $asked['stirring'],
+        PanBase::from($asked['base']),
+    );
     $pan = Samples::pan($asked['diameter']);
-    $boil = (new TimeToBoil($pan, $asked['watts'] / $pan->areaSquareCentimetres()))->from(Temperature::ofCelsius(10.0), $asked['grams'] * 4.0 + ($asked['pan_kg'] - $pan->mass()->kilograms) * 500.0);
+    $boil = (new TimeToBoil($pan, $asked['watts'] / $pan->areaSquareCentimetres()))->from(
+        Temperature::ofCelsius(10.0),
+        $asked['grams'] * 4.0 + ($asked['pan_kg'] - $pan->mass()->kilograms) * 500.0,
+    );
     toSixDigits($scorch->wall->inCelsius(), $answered['wall'], 'wall');
     toSixDigits($scorch->rank, $answered['scorch'], 'scorch');
     toSixDigits(Curdling::risk($sauce, Temperature::ofCelsius($asked['celsius']), $asked['cream']), $answered['curdle'], 'curdle');

@@ -39,8 +39,22 @@ final readonly class Results
             is_array($value) => array_map(self::of(...), $value),
             $value instanceof Sheet => self::sheet($value),
             $value instanceof Trace => self::trace($value),
-            $value instanceof RouxState => [$value->melting->seconds, $value->time->seconds, $value->temperature->inCelsius(), $value->dose, $value->shade->value, $value->rawTaste, $value->water->inGrams()],
-            $value instanceof BrownedButter => [$value->time->seconds, $value->temperature->inCelsius(), $value->left->inGrams(), $value->steam->inGrams(), $value->fat->id],
+            $value instanceof RouxState => [
+                $value->melting->seconds,
+                $value->time->seconds,
+                $value->temperature->inCelsius(),
+                $value->dose,
+                $value->shade->value,
+                $value->rawTaste,
+                $value->water->inGrams(),
+            ],
+            $value instanceof BrownedButter => [
+                $value->time->seconds,
+                $value->temperature->inCelsius(),
+                $value->left->inGrams(),
+                $value->steam->inGrams(),
+                $value->fat->id,
+            ],
             $value instanceof BaseFilm => [$value->temperature->inCelsius(), $value->speckRisk],
             $value instanceof Roux => [$value->flourKind->id, $value->flour->inGrams(), $value->fatKind->id, $value->fat->inGrams()],
             $value instanceof Duration => $value->seconds,
@@ -73,27 +87,65 @@ final readonly class Results
             'fat g' => $sheet->roux->fat->inGrams(),
             'cooked roux g' => $sheet->cookedRoux->inGrams(),
             'shade' => $sheet->shade->value,
-            'lifted after s, at °C' => $sheet->rouxForecast === null ? null : [$sheet->rouxForecast->time->seconds, $sheet->rouxForecast->temperature->inCelsius()],
+            'lifted after s, at °C'
+                => $sheet->rouxForecast === null
+                    ? null
+                    : [$sheet->rouxForecast->time->seconds, $sheet->rouxForecast->temperature->inCelsius()],
             'liquid ml, g' => [$sheet->liquid->inMillilitres(), $sheet->liquidMass->inGrams()],
             'evaporated ml' => $sheet->evaporated->inMillilitres(),
             'start' => self::sauce($sheet->start),
             'end' => self::sauce($sheet->end),
             'served' => self::sauce($sheet->served),
-            'finishes' => array_map(static fn(Finishing $one): array => [$one->what->id, $one->atLeast?->inCelsius(), $one->atMost?->inCelsius(), $one->after->gramsPerLitre, $one->curdlingRank, $one->floats->inGrams()], $sheet->finishes),
+            'finishes' => array_map(
+                static fn(Finishing $one): array => [
+                    $one->what->id,
+                    $one->atLeast?->inCelsius(),
+                    $one->atMost?->inCelsius(),
+                    $one->after->gramsPerLitre,
+                    $one->curdlingRank,
+                    $one->floats->inGrams(),
+                ],
+                $sheet->finishes,
+            ),
             'strained g' => $sheet->strained->inGrams(),
             'pieces ml' => $sheet->pieces->inMillilitres(),
             'thickness' => [$sheet->thickness->gramsPerLitre, $sheet->thickness->thicknessClass()->value],
             'spoon' => [$sheet->spoon->word()->value, $sheet->spoon->film->inMillimetres(), $sheet->spoon->lineHolds],
             'flow' => [$sheet->flow->yield, $sheet->flow->viscosity(10.0)->pascalSeconds],
             'met at °C' => [$sheet->stair->roux->inCelsius(), $sheet->stair->liquid->inCelsius()],
-            'pours' => array_map(static fn(Pour $pour): array => [$pour->mass->inGrams(), $pour->mixed->inCelsius(), $pour->slack, $pour->lumpRank], $sheet->stair->pours),
+            'pours' => array_map(
+                static fn(Pour $pour): array => [$pour->mass->inGrams(), $pour->mixed->inCelsius(), $pour->slack, $pour->lumpRank],
+                $sheet->stair->pours,
+            ),
             'thickness band' => [$sheet->outlook->thickness->band->low, $sheet->outlook->thickness->band->high],
-            'roux band' => $sheet->outlook->rouxMinutes === null ? null : [$sheet->outlook->rouxMinutes->low, $sheet->outlook->rouxMinutes->high],
+            'roux band'
+                => $sheet->outlook->rouxMinutes === null ? null : [$sheet->outlook->rouxMinutes->low, $sheet->outlook->rouxMinutes->high],
             'evaporated band' => [$sheet->outlook->evaporated->low, $sheet->outlook->evaporated->high],
             'risks' => [$sheet->outlook->lumps->value, $sheet->outlook->specks->value, $sheet->outlook->scorching->value],
-            'amounts' => array_map(static fn(Amount $amount): array => [$amount->ingredient, $amount->mass->inGrams(), $amount->volume?->inMillilitres(), $amount->when->value, $amount->pieces], $sheet->amounts),
-            'steps' => array_map(static fn(Step $step): array => [$step->kind->value, $step->pace->time->seconds, $step->pace->handsOn, $step->pace->timed, array_map(static fn(Tending $one): array => [$one->kind->value, $one->every->seconds], $step->pace->tendings)], $sheet->steps),
-            'warnings' => array_map(static fn(Warning $warning): array => [$warning->code->value, $warning->numbers, $warning->words], $sheet->warnings),
+            'amounts' => array_map(
+                static fn(Amount $amount): array => [
+                    $amount->ingredient,
+                    $amount->mass->inGrams(),
+                    $amount->volume?->inMillilitres(),
+                    $amount->when->value,
+                    $amount->pieces,
+                ],
+                $sheet->amounts,
+            ),
+            'steps' => array_map(
+                static fn(Step $step): array => [
+                    $step->kind->value,
+                    $step->pace->time->seconds,
+                    $step->pace->handsOn,
+                    $step->pace->timed,
+                    array_map(static fn(Tending $one): array => [$one->kind->value, $one->every->seconds], $step->pace->tendings),
+                ],
+                $sheet->steps,
+            ),
+            'warnings' => array_map(
+                static fn(Warning $warning): array => [$warning->code->value, $warning->numbers, $warning->words],
+                $sheet->warnings,
+            ),
         ];
     }
 
@@ -103,11 +155,29 @@ final readonly class Results
         $end = $trace->end;
 
         return [
-            'points' => array_map(static fn(TracePoint $point): array => [
-                $point->at->seconds, $point->temperature->inCelsius(), $point->shade?->value, $point->mass->inGrams(), $point->volume->inMillilitres(), $point->depth->inMillimetres(), $point->thickness?->gramsPerLitre,
-                $point->rawTaste, $point->gelatinised, $point->steam->inGrams(), $point->freeFat->inGrams(), $point->lumpRank, $point->speckRank, $point->scorchRank,
-            ], $trace->points),
-            'troubles' => array_map(static fn(Happening $one): array => [$one->at->seconds, $one->trouble->value, $one->about], $trace->troubles),
+            'points' => array_map(
+                static fn(TracePoint $point): array => [
+                    $point->at->seconds,
+                    $point->temperature->inCelsius(),
+                    $point->shade?->value,
+                    $point->mass->inGrams(),
+                    $point->volume->inMillilitres(),
+                    $point->depth->inMillimetres(),
+                    $point->thickness?->gramsPerLitre,
+                    $point->rawTaste,
+                    $point->gelatinised,
+                    $point->steam->inGrams(),
+                    $point->freeFat->inGrams(),
+                    $point->lumpRank,
+                    $point->speckRank,
+                    $point->scorchRank,
+                ],
+                $trace->points,
+            ),
+            'troubles' => array_map(
+                static fn(Happening $one): array => [$one->at->seconds, $one->trouble->value, $one->about],
+                $trace->troubles,
+            ),
             'end °C' => $end->celsius,
             'end' => self::sauce($end->content()),
             'books g' => [$end->ledger->in, $end->ledger->steam, $end->ledger->strained, $end->ledger->skimmed, $end->ledger->ladled],

@@ -66,16 +66,28 @@ function setUp12(string $row): array
 it('meets the table of cooling', function (array $row): void {
     [$container, $place] = setUp12($row['set-up']);
     $cooling = Cooling::of($container, $place, Viscosity::ofPascalSeconds(1.5));
-    $hours = fn(float $from, float $to): ?float => ($time = $cooling->time(celsius($from), celsius($to))) === null ? null : $time->inMinutes() / 60.0;
+    $hours = fn(float $from, float $to): ?float => ($time = $cooling->time(celsius($from), celsius($to))) === null
+        ? null
+        : $time->inMinutes() / 60.0;
     foreach (['57->21 h' => [57.0, 21.0], '57->5 h' => [57.0, 5.0], '63->8 h' => [63.0, 8.0]] as $column => [$from, $to]) {
-        $row[$column] === 'never' ? expect($hours($from, $to))->toBeNull() : expect($hours($from, $to))->toEqualWithDelta((float) $row[$column], 0.005 + 1e-9);
+        $row[$column] === 'never'
+            ? expect($hours($from, $to))->toBeNull()
+            : expect($hours($from, $to))->toEqualWithDelta((float) $row[$column], 0.005 + 1e-9);
     }
     $forecast = CoolingForecast::of($cooling, FoodSafety::usModelCode(), celsius(90.0));
-    $plain = array_reduce($forecast->stages, fn(bool $all, $stage): bool => $all && $stage->time !== null && $stage->time->seconds <= $stage->stage->within->seconds, true);
-    expect($cooling->timeConstant()->inMinutes())->toEqualWithDelta((float) $row['tau min'], 0.5 + 1e-9)
-        ->and($cooling->time(celsius(90.0), celsius(57.0), freshlySet: true)?->inMinutes())->toEqualWithDelta((float) $row['90->57 min'], 0.5 + 1e-9)
-        ->and($plain)->toBe($row['US two-stage'] === 'PASS')
-        ->and($forecast->should())->toBe($row['with tau x1.3'] === 'PASS');
+    $plain = array_reduce(
+        $forecast->stages,
+        fn(bool $all, $stage): bool => $all && $stage->time !== null && $stage->time->seconds <= $stage->stage->within->seconds,
+        true,
+    );
+    expect($cooling->timeConstant()->inMinutes())
+        ->toEqualWithDelta((float) $row['tau min'], 0.5 + 1e-9)
+        ->and($cooling->time(celsius(90.0), celsius(57.0), freshlySet: true)?->inMinutes())
+        ->toEqualWithDelta((float) $row['90->57 min'], 0.5 + 1e-9)
+        ->and($plain)
+        ->toBe($row['US two-stage'] === 'PASS')
+        ->and($forecast->should())
+        ->toBe($row['with tau x1.3'] === 'PASS');
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t12-cooling')));
 
 it('agrees with the prototype to nine digits', function (): void {
@@ -90,7 +102,9 @@ it('agrees with the prototype to nine digits', function (): void {
 });
 
 it('cools faster shallower, thinner, colder and moved', function (): void {
-    $minutes = fn(Container $c, Place $p, float $pas = 1.5): float => Cooling::of($c, $p, Viscosity::ofPascalSeconds($pas))->timeConstant()->inMinutes();
+    $minutes = fn(Container $c, Place $p, float $pas = 1.5): float => Cooling::of($c, $p, Viscosity::ofPascalSeconds($pas))
+        ->timeConstant()
+        ->inMinutes();
     $last = 0.0;
     foreach ([0.5, 1.0, 2.0, 5.0, 10.0, 30.0] as $depth) {
         $now = $minutes(tray($depth), Place::Fridge);
@@ -113,27 +127,65 @@ it('runs down a curve that its times lie on', function (): void {
 });
 
 it('takes the cold as it is measured', function (): void {
-    $in = fn(float $fridge): float => Cooling::of(tray(5.0), Place::Fridge, Viscosity::ofPascalSeconds(1.5), celsius($fridge))->time(celsius(63.0), celsius(10.0))->seconds ?? INF;
-    expect($in(1.0))->toBeLessThan($in(6.0))->and($in(12.0))->toBe(INF);
+    $in = fn(float $fridge): float => Cooling::of(tray(5.0), Place::Fridge, Viscosity::ofPascalSeconds(1.5), celsius($fridge))->time(
+        celsius(63.0),
+        celsius(10.0),
+    )->seconds ?? INF;
+    expect($in(1.0))
+        ->toBeLessThan($in(6.0))
+        ->and($in(12.0))
+        ->toBe(INF);
 });
 
 it('finds the deepest filling that should still pass', function (): void {
-    $deepest = Cooling::deepest(tray(10.0), Place::FridgeUncovered, Viscosity::ofPascalSeconds(1.5), FoodSafety::usModelCode(), celsius(90.0));
-    $should = fn(float $mm): bool => CoolingForecast::of(Cooling::of(tray($mm / 10.0), Place::FridgeUncovered, Viscosity::ofPascalSeconds(1.5)), FoodSafety::usModelCode(), celsius(90.0))->should();
-    expect($deepest?->inMillimetres())->toBeGreaterThan(30.0)->toBeLessThan(50.0)
-        ->and($should(($deepest?->inMillimetres() ?? 0.0) - 0.1))->toBeTrue()
-        ->and($should(($deepest?->inMillimetres() ?? 0.0) + 1.0))->toBeFalse()
-        ->and(Cooling::deepest(tray(2.0), Place::BlastChiller, Viscosity::ofPascalSeconds(1.5), FoodSafety::usModelCode(), celsius(90.0))?->inMillimetres())->toEqualWithDelta(20.0, 1e-9)
-        ->and(Cooling::deepest(tray(10.0), Place::Room, Viscosity::ofPascalSeconds(1.5), FoodSafety::usModelCode(), celsius(90.0)))->toBeNull();
+    $deepest = Cooling::deepest(
+        tray(10.0),
+        Place::FridgeUncovered,
+        Viscosity::ofPascalSeconds(1.5),
+        FoodSafety::usModelCode(),
+        celsius(90.0),
+    );
+    $should = fn(float $mm): bool => CoolingForecast::of(
+        Cooling::of(tray($mm / 10.0), Place::FridgeUncovered, Viscosity::ofPascalSeconds(1.5)),
+        FoodSafety::usModelCode(),
+        celsius(90.0),
+    )->should();
+    expect($deepest?->inMillimetres())
+        ->toBeGreaterThan(30.0)
+        ->toBeLessThan(50.0)
+        ->and($should(($deepest?->inMillimetres() ?? 0.0) - 0.1))
+        ->toBeTrue()
+        ->and($should(($deepest?->inMillimetres() ?? 0.0) + 1.0))
+        ->toBeFalse()
+        ->and(
+            Cooling::deepest(
+                tray(2.0),
+                Place::BlastChiller,
+                Viscosity::ofPascalSeconds(1.5),
+                FoodSafety::usModelCode(),
+                celsius(90.0),
+            )?->inMillimetres(),
+        )
+        ->toEqualWithDelta(20.0, 1e-9)
+        ->and(Cooling::deepest(tray(10.0), Place::Room, Viscosity::ofPascalSeconds(1.5), FoodSafety::usModelCode(), celsius(90.0)))
+        ->toBeNull();
 });
 
 it('knows what a container holds, and refuses what is none', function (): void {
-    expect(tray(5.0)->volume()->inLitres())->toEqualWithDelta(5.3 * 3.25 * 0.5, 1e-9)
-        ->and(pot(24.0, 5.0)->volume()->inLitres())->toEqualWithDelta(5.0, 1e-9)
-        ->and(Container::trayHolding(Length::ofCentimetres(53.0), Length::ofCentimetres(32.5), Volume::ofLitres(5.0))->depth->inMillimetres())->toEqualWithDelta(29.03, 0.01)
-        ->and(fn() => tray(0.1))->toThrow(OutOfRange::class)
-        ->and(fn() => pot(24.0, 500.0))->toThrow(OutOfRange::class)
-        ->and(fn() => Container::round(Length::ofCentimetres(300.0), Length::ofCentimetres(5.0)))->toThrow(OutOfRange::class);
+    expect(tray(5.0)->volume()->inLitres())
+        ->toEqualWithDelta(5.3 * 3.25 * 0.5, 1e-9)
+        ->and(pot(24.0, 5.0)->volume()->inLitres())
+        ->toEqualWithDelta(5.0, 1e-9)
+        ->and(
+            Container::trayHolding(Length::ofCentimetres(53.0), Length::ofCentimetres(32.5), Volume::ofLitres(5.0))->depth->inMillimetres(),
+        )
+        ->toEqualWithDelta(29.03, 0.01)
+        ->and(fn() => tray(0.1))
+        ->toThrow(OutOfRange::class)
+        ->and(fn() => pot(24.0, 500.0))
+        ->toThrow(OutOfRange::class)
+        ->and(fn() => Container::round(Length::ofCentimetres(300.0), Length::ofCentimetres(5.0)))
+        ->toThrow(OutOfRange::class);
 });
 
 it('knows four sets of guidance by name, and a kitchen’s own', function (): void {
@@ -146,10 +198,38 @@ it('knows four sets of guidance by name, and a kitchen’s own', function (): vo
         expect($rules->holdAtLeast->inCelsius())->toBeGreaterThanOrEqual(57.0 - 1e-9)
             ->and($rules->stages[count($rules->stages) - 1]->to->kelvin)->toBeLessThanOrEqual(celsius(10.0)->kelvin);
     }
-    $own = FoodSafety::own('galley', celsius(65.0), [new CoolingStage(celsius(65.0), celsius(4.0), Duration::ofMinutes(90.0))], celsius(80.0), null, celsius(3.0));
-    expect($own->name)->toBe('galley')
-        ->and(fn() => FoodSafety::own('upside down', celsius(65.0), [new CoolingStage(celsius(10.0), celsius(60.0), Duration::ofMinutes(90.0))], celsius(80.0), null, celsius(3.0)))->toThrow(OutOfRange::class)
-        ->and(fn() => FoodSafety::own('warm', celsius(57.0), [new CoolingStage(celsius(57.0), celsius(5.0), Duration::ofMinutes(90.0))], celsius(80.0), null, celsius(60.0)))->toThrow(OutOfRange::class);
+    $own = FoodSafety::own(
+        'galley',
+        celsius(65.0),
+        [new CoolingStage(celsius(65.0), celsius(4.0), Duration::ofMinutes(90.0))],
+        celsius(80.0),
+        null,
+        celsius(3.0),
+    );
+    expect($own->name)
+        ->toBe('galley')
+        ->and(
+            fn() => FoodSafety::own(
+                'upside down',
+                celsius(65.0),
+                [new CoolingStage(celsius(10.0), celsius(60.0), Duration::ofMinutes(90.0))],
+                celsius(80.0),
+                null,
+                celsius(3.0),
+            ),
+        )
+        ->toThrow(OutOfRange::class)
+        ->and(
+            fn() => FoodSafety::own(
+                'warm',
+                celsius(57.0),
+                [new CoolingStage(celsius(57.0), celsius(5.0), Duration::ofMinutes(90.0))],
+                celsius(80.0),
+                null,
+                celsius(60.0),
+            ),
+        )
+        ->toThrow(OutOfRange::class);
 });
 
 /** @param list<array{string, float}> $readings */
@@ -157,7 +237,13 @@ function cooled(array $readings, string $now): Verdict
 {
     return CoolingRecord::of(
         FoodSafety::usModelCode(),
-        array_map(fn(array $reading): CoolingReading => new CoolingReading(new DateTimeImmutable('2026-11-25 ' . $reading[0]), celsius($reading[1])), $readings),
+        array_map(
+            fn(array $reading): CoolingReading => new CoolingReading(
+                new DateTimeImmutable('2026-11-25 ' . $reading[0]),
+                celsius($reading[1]),
+            ),
+            $readings,
+        ),
     )->verdict(new DateTimeImmutable('2026-11-25 ' . $now));
 }
 

@@ -29,9 +29,12 @@ it('meets the table of holding', function (string $how, string $lost, string $th
     [$celsius, $lid] = explode(' ', $how);
     $sauce = Samples::whiteSauce(60.0, litres: 2.0);
     $holding = Holding::in(Samples::pan(20.0), Temperature::ofCelsius((float) $celsius), Lid::from($lid));
-    expect($holding->lost($sauce, Duration::ofMinutes(180.0))->inGrams() / 3.0)->toEqualWithDelta((float) $lost, 0.5 + 1e-9)
-        ->and(EquivalentFlour::of($holding->after($sauce, Duration::ofMinutes(180.0)))->gramsPerLitre)->toEqualWithDelta((float) $thickness, 0.05 + 1e-4)
-        ->and($holding->skin()?->inMinutes())->toEqualWithDelta((float) $skin, 0.5 + 1e-9);
+    expect($holding->lost($sauce, Duration::ofMinutes(180.0))->inGrams() / 3.0)
+        ->toEqualWithDelta((float) $lost, 0.5 + 1e-9)
+        ->and(EquivalentFlour::of($holding->after($sauce, Duration::ofMinutes(180.0)))->gramsPerLitre)
+        ->toEqualWithDelta((float) $thickness, 0.05 + 1e-4)
+        ->and($holding->skin()?->inMinutes())
+        ->toEqualWithDelta((float) $skin, 0.5 + 1e-9);
 })->with(fn() => array_map('array_values', Table::rows('t12b-holding')));
 
 it('meets the column of holding in the table of evaporation', function (array $row): void {
@@ -51,8 +54,10 @@ it('steams more the hotter, and forms no skin in the cold', function (): void {
         expect($now)->toBeGreaterThan($last);
         $last = $now;
     }
-    expect(QuietSurface::skin(Temperature::ofCelsius(-20.0), Lid::Covered))->toBeNull()
-        ->and(QuietSurface::skin(Temperature::ofCelsius(60.0))?->seconds)->toBeGreaterThan(QuietSurface::skin(Temperature::ofCelsius(80.0))->seconds ?? INF);
+    expect(QuietSurface::skin(Temperature::ofCelsius(-20.0), Lid::Covered))
+        ->toBeNull()
+        ->and(QuietSurface::skin(Temperature::ofCelsius(60.0))?->seconds)
+        ->toBeGreaterThan(QuietSurface::skin(Temperature::ofCelsius(80.0))->seconds ?? INF);
 });
 
 it('never holds a sauce to dust', function (): void {
@@ -91,9 +96,18 @@ it('reheats once, to the rule’s temperature, a little thinner than before', fu
 it('says when it takes too long to reheat', function (): void {
     $sauce = Samples::whiteSauce(60.0, litres: 20.0);
     $pan = Samples::pan(40.0);
-    $slow = Reheating::of($sauce, Temperature::ofCelsius(4.0), new TimeToBoil($pan, Hob::of(HobKind::Gas, Power::ofKilowatts(1.6))->fluxInto($pan)), FoodSafety::usModelCode());
-    expect($slow->time?->inMinutes())->toBeGreaterThan(120.0)->and($slow->inTime)->toBeFalse()
-        ->and(Reheating::of($sauce, Temperature::ofCelsius(4.0), new TimeToBoil($pan, 1.0), FoodSafety::ukGuidance())->inTime)->toBeTrue();
+    $slow = Reheating::of(
+        $sauce,
+        Temperature::ofCelsius(4.0),
+        new TimeToBoil($pan, Hob::of(HobKind::Gas, Power::ofKilowatts(1.6))->fluxInto($pan)),
+        FoodSafety::usModelCode(),
+    );
+    expect($slow->time?->inMinutes())
+        ->toBeGreaterThan(120.0)
+        ->and($slow->inTime)
+        ->toBeFalse()
+        ->and(Reheating::of($sauce, Temperature::ofCelsius(4.0), new TimeToBoil($pan, 1.0), FoodSafety::ukGuidance())->inTime)
+        ->toBeTrue();
 });
 
 it('keeps yolk a day, milk a month frozen, stock longer', function (): void {

@@ -15,11 +15,25 @@ covers(...Room::of('Keeping'));
 /** @return list<array{float, float, float}> °C from, °C to, hours */
 function stagesOf(FoodSafety $rules): array
 {
-    return array_map(fn(CoolingStage $stage): array => [round($stage->from->inCelsius(), 6), round($stage->to->inCelsius(), 6), $stage->within->inMinutes() / 60.0], $rules->stages);
+    return array_map(
+        fn(CoolingStage $stage): array => [
+            round($stage->from->inCelsius(), 6),
+            round($stage->to->inCelsius(), 6),
+            $stage->within->inMinutes() / 60.0,
+        ],
+        $rules->stages,
+    );
 }
 
 // The figures of the guidance themselves: a slip in one of them would cool a sauce by the wrong clock.
-it('knows the four presets by their figures', function (string $name, float $hold, array $stages, float $reheat, ?float $hours, float $keep): void {
+it('knows the four presets by their figures', function (
+    string $name,
+    float $hold,
+    array $stages,
+    float $reheat,
+    ?float $hours,
+    float $keep,
+): void {
     $rules = FoodSafety::named($name);
     expect($rules->holdAtLeast->inCelsius())->toEqualWithDelta($hold, 1e-9)
         ->and(stagesOf($rules))->toBe($stages)
@@ -34,9 +48,20 @@ it('knows the four presets by their figures', function (string $name, float $hol
 ]);
 
 it('knows no other preset, and no rules of one’s own that do not cool', function (): void {
-    $own = fn(float $from, float $to, float $keep): FoodSafety => FoodSafety::own('ours', Temperature::ofCelsius(63.0), [new CoolingStage(Temperature::ofCelsius($from), Temperature::ofCelsius($to), Duration::ofMinutes(90.0))], Temperature::ofCelsius(75.0), null, Temperature::ofCelsius($keep));
-    expect(fn() => FoodSafety::named('none'))->toThrow(Unknown::class)
-        ->and($own(63.0, 8.0, 5.0)->name)->toBe('ours')
-        ->and(fn() => $own(20.0, 20.0, 5.0))->toThrow(OutOfRange::class, 'end-of-a-cooling-stage = 20, not in [0, 20] °C')
-        ->and(fn() => $own(63.0, 8.0, 63.0))->toThrow(OutOfRange::class, 'temperature-to-keep-at = 63, not in [0, 63] °C');
+    $own = fn(float $from, float $to, float $keep): FoodSafety => FoodSafety::own(
+        'ours',
+        Temperature::ofCelsius(63.0),
+        [new CoolingStage(Temperature::ofCelsius($from), Temperature::ofCelsius($to), Duration::ofMinutes(90.0))],
+        Temperature::ofCelsius(75.0),
+        null,
+        Temperature::ofCelsius($keep),
+    );
+    expect(fn() => FoodSafety::named('none'))
+        ->toThrow(Unknown::class)
+        ->and($own(63.0, 8.0, 5.0)->name)
+        ->toBe('ours')
+        ->and(fn() => $own(20.0, 20.0, 5.0))
+        ->toThrow(OutOfRange::class, 'end-of-a-cooling-stage = 20, not in [0, 20] °C')
+        ->and(fn() => $own(63.0, 8.0, 63.0))
+        ->toThrow(OutOfRange::class, 'temperature-to-keep-at = 63, not in [0, 63] °C');
 });

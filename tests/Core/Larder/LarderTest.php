@@ -22,8 +22,10 @@ it('weighs a cup as kitchens do', function (string $id, float $grams): void {
 
 it('packs more flour into a scooped cup than a spooned one, and less into a sifted one', function (): void {
     $flour = Larder::house()->thickener('plain-flour');
-    expect($flour->density(FlourMeasure::Scooped)->kilogramsPerCubicMetre)->toBeGreaterThan($flour->density(FlourMeasure::Spooned)->kilogramsPerCubicMetre)
-        ->and($flour->density(FlourMeasure::Sifted)->kilogramsPerCubicMetre)->toBeLessThan($flour->density(FlourMeasure::Spooned)->kilogramsPerCubicMetre);
+    expect($flour->density(FlourMeasure::Scooped)->kilogramsPerCubicMetre)
+        ->toBeGreaterThan($flour->density(FlourMeasure::Spooned)->kilogramsPerCubicMetre)
+        ->and($flour->density(FlourMeasure::Sifted)->kilogramsPerCubicMetre)
+        ->toBeLessThan($flour->density(FlourMeasure::Spooned)->kilogramsPerCubicMetre);
 });
 
 it('has compositions that are possible', function (): void {

@@ -28,11 +28,17 @@ it('fills what a kitchen does not know from a similar ingredient', function (): 
 });
 
 it('takes a stock with its own salt and jelly', function (): void {
-    $stock = Larder::house()->ingredient('chicken-stock')->similar('night-stock', salt: 0.012, gelatin: 0.028, allergens: [Allergen::Celery, Allergen::Soya]);
-    expect([$stock->salt, $stock->gelatin])->toBe([0.012, 0.028])
-        ->and($stock->solids)->toBeGreaterThanOrEqual($stock->gelatin)
-        ->and($stock->allergens)->toContain(Allergen::Soya)
-        ->and($stock->water + $stock->fat + $stock->solids)->toEqualWithDelta(1.0, 1e-9);
+    $stock = Larder::house()
+        ->ingredient('chicken-stock')
+        ->similar('night-stock', salt: 0.012, gelatin: 0.028, allergens: [Allergen::Celery, Allergen::Soya]);
+    expect([$stock->salt, $stock->gelatin])
+        ->toBe([0.012, 0.028])
+        ->and($stock->solids)
+        ->toBeGreaterThanOrEqual($stock->gelatin)
+        ->and($stock->allergens)
+        ->toContain(Allergen::Soya)
+        ->and($stock->water + $stock->fat + $stock->solids)
+        ->toEqualWithDelta(1.0, 1e-9);
 });
 
 it('takes a fat and a flour of the kitchen’s own', function (): void {
@@ -52,20 +58,37 @@ it('takes a fat and a flour of the kitchen’s own', function (): void {
 it('refuses what cannot be', function (Closure $make, string $names): void {
     expect($make)->toThrow(OutOfRange::class, $names);
 })->with([
-    'more fat than there is milk' => [fn() => Larder::house()->ingredient('whole-milk')->similar('x', fat: 1.2), 'part fat = 120, not in [0, 100] %'],
-    'less than nothing' => [fn() => Larder::house()->ingredient('whole-milk')->similar('x', water: -0.1), 'part water = -10, not in [0, 100] %'],
+    'more fat than there is milk' => [
+        fn() => Larder::house()->ingredient('whole-milk')->similar('x', fat: 1.2),
+        'part fat = 120, not in [0, 100] %',
+    ],
+    'less than nothing' => [
+        fn() => Larder::house()->ingredient('whole-milk')->similar('x', water: -0.1),
+        'part water = -10, not in [0, 100] %',
+    ],
     'two wholes' => [fn() => Larder::house()->fat('butter')->similar('x', fat: 0.8, water: 0.5), 'parts-together = 130, not in [0, 100] %'],
     'no number' => [fn() => Larder::house()->fat('butter')->similar('x', fat: NAN), 'part fat = 0, not in [0, 100] %'],
     'acid like a battery' => [fn() => Larder::house()->ingredient('lemon-juice')->similar('x', pH: 0.0), 'ph = 0, not in [1, 10]'],
-    'a flour that does nothing' => [fn() => Larder::house()->thickener('plain-flour')->similar('x', power: 0.0), 'thickening-power = 0, not in [0.2, 4]'],
+    'a flour that does nothing' => [
+        fn() => Larder::house()->thickener('plain-flour')->similar('x', power: 0.0),
+        'thickening-power = 0, not in [0.2, 4]',
+    ],
 ]);
 
 it('cooks with what the kitchen has put in its larder', function (): void {
     $house = Larder::house();
-    $own = $house->with($house->ingredient('chicken-stock')->similar('night-stock', gelatin: 0.03))->with($house->fat('butter')->similar('farm-butter', fat: 0.84));
-    $sheet = fn(Larder $larder, string $liquid): float => (new Composer())->answer(Question::of(Base::Veloute, Volume::ofLitres(2.0), liquid: $liquid, larder: $larder))->roux->flour->inGrams();
-    expect($sheet($own, 'night-stock'))->toBeLessThan($sheet($house, 'chicken-stock'))
-        ->and($own->fat('farm-butter')->fat)->toBe(0.84)
-        ->and($own->fat('butter'))->toBe($house->fat('butter'))
-        ->and(fn() => $house->ingredient('night-stock'))->toThrow(Lento\Exception\Unknown::class);
+    $own = $house
+        ->with($house->ingredient('chicken-stock')->similar('night-stock', gelatin: 0.03))
+        ->with($house->fat('butter')->similar('farm-butter', fat: 0.84));
+    $sheet = fn(Larder $larder, string $liquid): float => (new Composer())
+        ->answer(Question::of(Base::Veloute, Volume::ofLitres(2.0), liquid: $liquid, larder: $larder))
+        ->roux->flour->inGrams();
+    expect($sheet($own, 'night-stock'))
+        ->toBeLessThan($sheet($house, 'chicken-stock'))
+        ->and($own->fat('farm-butter')->fat)
+        ->toBe(0.84)
+        ->and($own->fat('butter'))
+        ->toBe($house->fat('butter'))
+        ->and(fn() => $house->ingredient('night-stock'))
+        ->toThrow(Lento\Exception\Unknown::class);
 });

@@ -16,9 +16,12 @@ covers(...Room::of('Learning'));
 
 it('knows nothing at first, and believes the house', function (): void {
     $kitchen = KitchenFactors::house();
-    expect([$kitchen->evaporation->value, $kitchen->browning->value, $kitchen->flourStrength->value])->toBe([1.0, 1.0, 1.0])
-        ->and([$kitchen->evaporation->deviation, $kitchen->browning->deviation, $kitchen->flourStrength->deviation])->toBe([0.30, 0.28, 0.08])
-        ->and($kitchen->evaporation->observations)->toBe(0);
+    expect([$kitchen->evaporation->value, $kitchen->browning->value, $kitchen->flourStrength->value])
+        ->toBe([1.0, 1.0, 1.0])
+        ->and([$kitchen->evaporation->deviation, $kitchen->browning->deviation, $kitchen->flourStrength->deviation])
+        ->toBe([0.3, 0.28, 0.08])
+        ->and($kitchen->evaporation->observations)
+        ->toBe(0);
 });
 
 it('weighs prior and observation by their precision', function (): void {
@@ -31,9 +34,15 @@ it('weighs prior and observation by their precision', function (): void {
 
 it('does not care for the order of the pots', function (): void {
     $seen = [1.3, 0.9, 1.1, 1.25];
-    $learn = fn(array $ratios): Factor => array_reduce($ratios, fn(Factor $f, float $r): Factor => $f->after($r, 0.1), Factor::unknown(0.3));
-    expect($learn($seen)->value)->toEqualWithDelta($learn(array_reverse($seen))->value, 1e-12)
-        ->and($learn($seen)->deviation)->toEqualWithDelta($learn(array_reverse($seen))->deviation, 1e-12);
+    $learn = fn(array $ratios): Factor => array_reduce(
+        $ratios,
+        fn(Factor $f, float $r): Factor => $f->after($r, 0.1),
+        Factor::unknown(0.3),
+    );
+    expect($learn($seen)->value)
+        ->toEqualWithDelta($learn(array_reverse($seen))->value, 1e-12)
+        ->and($learn($seen)->deviation)
+        ->toEqualWithDelta($learn(array_reverse($seen))->deviation, 1e-12);
 });
 
 it('finds a kitchen that steams a fifth more, within a twentieth, in five weighed pots', function (): void {
@@ -60,11 +69,18 @@ it('takes a roux that needed longer for a slower hob, and a thicker test for str
 it('learns each of the three from an observation of its own error', function (): void {
     // Prior and error of each, and what one observation a tenth off makes of it: precisions add up.
     $after = fn(float $prior, float $error): float => exp(log(1.1) / $error ** 2 / (1.0 / $prior ** 2 + 1.0 / $error ** 2));
-    $kitchen = KitchenFactors::house()->afterSimmer(Mass::ofGrams(110.0), Mass::ofGrams(100.0))->afterRoux(Duration::ofMinutes(10.0), Duration::ofMinutes(11.0))->afterTest(EquivalentFlour::ofGramsPerLitre(66.0), EquivalentFlour::ofGramsPerLitre(60.0));
-    expect($kitchen->evaporation->value)->toEqualWithDelta($after(0.30, 0.10), 1e-12)
-        ->and($kitchen->browning->value)->toEqualWithDelta($after(0.28, 0.20), 1e-12)
-        ->and($kitchen->flourStrength->value)->toEqualWithDelta($after(0.08, 0.06), 1e-12)
-        ->and([$kitchen->evaporation->observations, $kitchen->browning->observations, $kitchen->flourStrength->observations])->toBe([1, 1, 1]);
+    $kitchen = KitchenFactors::house()
+        ->afterSimmer(Mass::ofGrams(110.0), Mass::ofGrams(100.0))
+        ->afterRoux(Duration::ofMinutes(10.0), Duration::ofMinutes(11.0))
+        ->afterTest(EquivalentFlour::ofGramsPerLitre(66.0), EquivalentFlour::ofGramsPerLitre(60.0));
+    expect($kitchen->evaporation->value)
+        ->toEqualWithDelta($after(0.3, 0.1), 1e-12)
+        ->and($kitchen->browning->value)
+        ->toEqualWithDelta($after(0.28, 0.2), 1e-12)
+        ->and($kitchen->flourStrength->value)
+        ->toEqualWithDelta($after(0.08, 0.06), 1e-12)
+        ->and([$kitchen->evaporation->observations, $kitchen->browning->observations, $kitchen->flourStrength->observations])
+        ->toBe([1, 1, 1]);
 });
 
 it('takes what lies on the limit, and says which it is', function (Closure $ask, ?string $says): void {
@@ -116,12 +132,22 @@ it('takes the nearer limit for read where a word lies far off', function (): voi
 
 it('learns from two levels of a simmer by as much as they are apart', function (): void {
     $house = KitchenFactors::house();
-    $after = static fn(float $lost, float $foreseen, float $error): Factor => $house->afterLevels(Mass::ofGrams($lost), Mass::ofGrams($foreseen), Mass::ofGrams($error))->evaporation;
-    expect($after(600.0, 500.0, 10.0)->value)->toBeGreaterThan(1.1)
-        ->and($after(600.0, 500.0, 10.0)->deviation)->toBeLessThan($after(60.0, 50.0, 10.0)->deviation)
-        ->and($after(60.0, 50.0, 90.0)->value)->toBeLessThan($after(600.0, 500.0, 90.0)->value)
-        ->and($after(0.0, 500.0, 10.0)->value)->toBeLessThan(0.9)->toBeGreaterThan(0.0)
-        ->and($after(100.0, 0.0, 10.0))->toEqual($house->evaporation);
+    $after = static fn(float $lost, float $foreseen, float $error): Factor => $house->afterLevels(
+        Mass::ofGrams($lost),
+        Mass::ofGrams($foreseen),
+        Mass::ofGrams($error),
+    )->evaporation;
+    expect($after(600.0, 500.0, 10.0)->value)
+        ->toBeGreaterThan(1.1)
+        ->and($after(600.0, 500.0, 10.0)->deviation)
+        ->toBeLessThan($after(60.0, 50.0, 10.0)->deviation)
+        ->and($after(60.0, 50.0, 90.0)->value)
+        ->toBeLessThan($after(600.0, 500.0, 90.0)->value)
+        ->and($after(0.0, 500.0, 10.0)->value)
+        ->toBeLessThan(0.9)
+        ->toBeGreaterThan(0.0)
+        ->and($after(100.0, 0.0, 10.0))
+        ->toEqual($house->evaporation);
 });
 
 it('learns from a colour on the strip how fast a roux browns', function (): void {

@@ -25,11 +25,26 @@ use Tests\Core\Stove\StovePots;
 
 covers(...Room::of('Learning'));
 
-function lesson(?float $steam = null, ?float $flour = null, float $millimetres = 240.0, SimmerLevel $level = SimmerLevel::Brisk, ?float $browning = null, HobHeat $heat = HobHeat::Medium, string $ring = ''): Lesson
-{
+function lesson(
+    ?float $steam = null,
+    ?float $flour = null,
+    float $millimetres = 240.0,
+    SimmerLevel $level = SimmerLevel::Brisk,
+    ?float $browning = null,
+    HobHeat $heat = HobHeat::Medium,
+    string $ring = '',
+): Lesson {
     $seen = static fn(?float $ratio, float $error): ?Observation => $ratio === null ? null : new Observation($ratio, $error);
 
-    return new Lesson(Length::ofMillimetres($millimetres), $level, $heat, $seen($steam, 0.12), $seen($browning, 0.3), $seen($flour, 0.08), $ring);
+    return new Lesson(
+        Length::ofMillimetres($millimetres),
+        $level,
+        $heat,
+        $seen($steam, 0.12),
+        $seen($browning, 0.3),
+        $seen($flour, 0.08),
+        $ring,
+    );
 }
 
 /** @param list<Lesson> $lessons */
@@ -46,7 +61,13 @@ it('finds again what came in between two beliefs', function (float $ratio, float
 })->with([[1.2, 0.1], [0.8, 0.3], [1.0, 0.05]]);
 
 it('counts steam by pan and level, browning by heat, flour by every pot', function (): void {
-    $lessons = [lesson(1.2, 0.9), lesson(1.5, 0.9, 300.0), lesson(0.7, 0.9, 240.0, SimmerLevel::Bare), lesson(browning: 1.5), lesson(browning: 0.6, heat: HobHeat::Low)];
+    $lessons = [
+        lesson(1.2, 0.9),
+        lesson(1.5, 0.9, 300.0),
+        lesson(0.7, 0.9, 240.0, SimmerLevel::Bare),
+        lesson(browning: 1.5),
+        lesson(browning: 0.6, heat: HobHeat::Low),
+    ];
     $notebook = new Notebook($lessons);
     $here = $notebook->factors(Length::ofMillimetres(242.0), SimmerLevel::Brisk, HobHeat::Medium);
     expect($here->evaporation->observations)->toBe(1)->and($here->evaporation->value)->toBeGreaterThan(1.1)
@@ -58,12 +79,26 @@ it('counts steam by pan and level, browning by heat, flour by every pot', functi
 });
 
 it('counts browning by the ring as well: a strong one says nothing of a weak one', function (): void {
-    $notebook = new Notebook([lesson(browning: 1.6, ring: 'ring-1'), lesson(browning: 1.6, ring: 'ring-1'), lesson(browning: 0.6, ring: 'ring-2'), lesson(browning: 0.9)]);
-    $on = static fn(string $ring): Factor => $notebook->factors(Length::ofMillimetres(240.0), SimmerLevel::Brisk, HobHeat::Medium, $ring)->browning;
-    expect($on('ring-1')->observations)->toBe(2)->and($on('ring-1')->value)->toBeGreaterThan(1.2)
-        ->and($on('ring-2')->observations)->toBe(1)->and($on('ring-2')->value)->toBeLessThan(0.9)
-        ->and($on('')->observations)->toBe(1)
-        ->and($on('ring-9'))->toEqual(KitchenFactors::house()->browning);
+    $notebook = new Notebook([
+        lesson(browning: 1.6, ring: 'ring-1'),
+        lesson(browning: 1.6, ring: 'ring-1'),
+        lesson(browning: 0.6, ring: 'ring-2'),
+        lesson(browning: 0.9),
+    ]);
+    $on = static fn(string $ring): Factor => $notebook->factors(Length::ofMillimetres(240.0), SimmerLevel::Brisk, HobHeat::Medium, $ring)
+        ->browning;
+    expect($on('ring-1')->observations)
+        ->toBe(2)
+        ->and($on('ring-1')->value)
+        ->toBeGreaterThan(1.2)
+        ->and($on('ring-2')->observations)
+        ->toBe(1)
+        ->and($on('ring-2')->value)
+        ->toBeLessThan(0.9)
+        ->and($on('')->observations)
+        ->toBe(1)
+        ->and($on('ring-9'))
+        ->toEqual(KitchenFactors::house()->browning);
 });
 
 it('shrinks its band pot by pot', function (): void {
@@ -89,12 +124,21 @@ it('learns a kitchen that is a fifth off to within a tenth in five pots', functi
     $lessons = [];
     for ($pot = 0; $pot < 5; $pot++) {
         $known = (new Notebook($lessons))->factors(Length::ofMillimetres(240.0), SimmerLevel::Brisk, HobHeat::Medium);
-        $question = Question::of(Base::Veloute, Volume::ofLitres(2.0), simmerLevel: SimmerLevel::Brisk, pan: Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0)), kitchen: $known);
+        $question = Question::of(
+            Base::Veloute,
+            Volume::ofLitres(2.0),
+            simmerLevel: SimmerLevel::Brisk,
+            pan: Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0)),
+            kitchen: $known,
+        );
         $cooked = StovePots::of(question: $question);
         $real = (new Simmer($question->pan, SimmerLevel::Brisk, evaporation: $true))->for($cooked->sheet->start, $question->simmerTime);
         $millimetres = $question->pan->depth($real->volume())->inMillimetres() + mt_rand(-15, 15) / 10.0;
         $weaker = $real->strengthened($flour / $known->flourStrength->value);
-        $spread = 2.0 * Lento\Thickness\LineSpread::radius(Lento\Thickness\Flow::of($weaker, Lento\Quantity\Temperature::ofCelsius(60.0)))->inMillimetres();
+        $spread = 2.0
+        * Lento\Thickness\LineSpread::radius(
+            Lento\Thickness\Flow::of($weaker, Lento\Quantity\Temperature::ofCelsius(60.0)),
+        )->inMillimetres();
         $at = $cooked->begins(StepKind::Test) + 0.1;
         $watch = $cooked->watch([
             ...$cooked->until(StepKind::Test),
@@ -113,16 +157,25 @@ it('learns a ring that browns a fifth faster or slower to within a tenth in five
     mt_srand($seed);
     $lessons = [];
     $house = KitchenFactors::house();
-    $brown = static fn(KitchenFactors $kitchen): StovePots => StovePots::of(question: Question::of(Base::Veloute, Volume::ofLitres(2.0), colour: Colour::Brown, kitchen: $kitchen));
+    $brown = static fn(KitchenFactors $kitchen): StovePots => StovePots::of(
+        question: Question::of(Base::Veloute, Volume::ofLitres(2.0), colour: Colour::Brown, kitchen: $kitchen),
+    );
     // What the colour of this roux is really, minute by minute, on this ring.
     $real = $brown(KitchenFactors::of($house->evaporation, Factor::of($true, 0.001, 99), $house->flourStrength));
     for ($pot = 0; $pot < 5; $pot++) {
         $known = (new Notebook($lessons))->factors(Length::ofMillimetres(240.0), SimmerLevel::Bare, HobHeat::Medium);
         $cooked = $brown($known);
         $minutes = 0.8 * ($cooked->begins(StepKind::Pour) - $cooked->begins(StepKind::Colour));
-        $shade = $real->watch($real->until(StepKind::Colour), $real->begins(StepKind::Colour) + $minutes)->roux->now->shade->value + mt_rand(-10, 10) / 100.0;
+        $shade = $real->watch($real->until(StepKind::Colour), $real->begins(StepKind::Colour) + $minutes)->roux->now->shade->value
+        + mt_rand(-10, 10) / 100.0;
         $at = $cooked->begins(StepKind::Colour) + $minutes;
-        $watch = $cooked->watch([...$cooked->until(StepKind::Colour), Taps::read(StepKind::Colour->value, Reading::colour(Shade::of(max(0.0, $shade))), StovePots::at($at), 'c')], $at + 0.1);
+        $watch = $cooked->watch(
+            [
+                ...$cooked->until(StepKind::Colour),
+                Taps::read(StepKind::Colour->value, Reading::colour(Shade::of(max(0.0, $shade))), StovePots::at($at), 'c'),
+            ],
+            $at + 0.1,
+        );
         $lessons[] = Lesson::between($known, $watch->kitchen(), Length::ofMillimetres(240.0), SimmerLevel::Bare, HobHeat::Medium);
     }
     $learnt = (new Notebook($lessons))->factors(Length::ofMillimetres(240.0), SimmerLevel::Bare, HobHeat::Medium)->browning;

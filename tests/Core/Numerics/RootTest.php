@@ -37,20 +37,39 @@ it('looks where a secant says, and takes the middle when that is slow', function
     $line = fn(float $x): float => 2.0 * $x - 3.0;
     $step = fn(float $x): float => $x < 0.3 ? -1.0 : 1.0;
     $steep = fn(float $x): float => $x ** 9 - 1e-9;
-    $from = fn(float $low, float $high, float $within = 1e-12): Closure => fn(Closure $f): float => (new Root($within))->of($f, $low, $high, 'it');
+    $from = fn(float $low, float $high, float $within = 1e-12): Closure => fn(Closure $f): float => (new Root($within))->of(
+        $f,
+        $low,
+        $high,
+        'it',
+    );
     // Ends, then by the Illinois rule: the end that stays has its value halved.
-    expect(visited($line, $from(0.0, 10.0)))->toBe([0.0, 10.0, 1.5])
-        ->and(array_slice(visited($step, $from(0.0, 1.0)), 0, 5))->toEqualWithDelta([0.0, 1.0, 0.5, 0.25, 0.375], 1e-12)
-        ->and(array_slice(visited(fn(float $x): float => $x * $x - 2.0, $from(0.0, 2.0)), 0, 5))->toEqualWithDelta([0.0, 2.0, 1.0, 4.0 / 3.0, 16.0 / 11.0], 1e-12)
-        ->and(count(visited($steep, $from(0.0, 100.0))))->toBeLessThan(70)
-        ->and(count(visited($step, $from(0.0, 1.0))))->toBeLessThan(60)
-        ->and(count(visited($step, $from(0.0, 1.0, 0.1))))->toBeLessThan(10)
-        ->and(count(visited($step, fn(Closure $f): float => Root::across(1.0)->of($f, 0.0, 1.0, 'it'))))->toBeLessThan(count(visited($step, $from(0.0, 1.0))));
+    expect(visited($line, $from(0.0, 10.0)))
+        ->toBe([0.0, 10.0, 1.5])
+        ->and(array_slice(visited($step, $from(0.0, 1.0)), 0, 5))
+        ->toEqualWithDelta([0.0, 1.0, 0.5, 0.25, 0.375], 1e-12)
+        ->and(array_slice(visited(fn(float $x): float => $x * $x - 2.0, $from(0.0, 2.0)), 0, 5))
+        ->toEqualWithDelta([0.0, 2.0, 1.0, 4.0 / 3.0, 16.0 / 11.0], 1e-12)
+        ->and(count(visited($steep, $from(0.0, 100.0))))
+        ->toBeLessThan(70)
+        ->and(count(visited($step, $from(0.0, 1.0))))
+        ->toBeLessThan(60)
+        ->and(count(visited($step, $from(0.0, 1.0, 0.1))))
+        ->toBeLessThan(10)
+        ->and(count(visited($step, fn(Closure $f): float => Root::across(1.0)->of($f, 0.0, 1.0, 'it'))))
+        ->toBeLessThan(count(visited($step, $from(0.0, 1.0))));
 });
 
 it('tries the neighbourhood of a guess first, and all of it if need be', function (): void {
     $line = fn(float $x): float => $x - 4.9;
-    $near = fn(float $guess, float $low = 0.0, float $high = 100.0): Closure => fn(Closure $f): float => (new Root(1e-9))->near($f, $guess, 0.1, $low, $high, 'it');
+    $near = fn(float $guess, float $low = 0.0, float $high = 100.0): Closure => fn(Closure $f): float => (new Root(1e-9))->near(
+        $f,
+        $guess,
+        0.1,
+        $low,
+        $high,
+        'it',
+    );
     $seen = fn(Closure $f, Closure $search, int $n): array => array_slice(visited($f, $search), 0, $n);
     expect($seen($line, $near(5.0), 3))->toEqualWithDelta([4.5, 5.5, 4.9], 1e-12)
         ->and($seen($line, $near(5.0, 4.8, 5.0), 3))->toEqualWithDelta([4.8, 5.0, 4.9], 1e-12)
@@ -70,7 +89,10 @@ it('gives up on what is no function', function (): void {
         ->and(fn() => (new Root(1e-9))->of(fn(): float => NAN, 0.0, 1.0, 'this thickness'))->toThrow(NotReachable::class);
 });
 
-it('refuses a bracket without a zero', fn() => (new Root(1e-9))->of(fn(float $x): float => $x + 5.0, 0.0, 1.0, 'this thickness'))->throws(NotReachable::class, 'this thickness');
+it('refuses a bracket without a zero', fn() => (new Root(1e-9))->of(fn(float $x): float => $x + 5.0, 0.0, 1.0, 'this thickness'))->throws(
+    NotReachable::class,
+    'this thickness',
+);
 
 it('clamps what would overflow', function (): void {
     expect(Curve::sigmoid(1e9))->toBe(1.0)

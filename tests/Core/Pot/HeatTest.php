@@ -28,7 +28,15 @@ use Tests\Core\Samples;
 covers(...Room::of('Pot', 'Thickness'));
 
 it('meets the table of scorching', function (array $row): void {
-    foreach (['bare .4 W/cm2 stirred .5' => [0.4, 0.5], 'simmer 1.0 st .5' => [1.0, 0.5], 'simmer 1.0 unstirred' => [1.0, 0.0], 'hard 2.5 st 1' => [2.5, 1.0], 'hard 2.5 unstirred' => [2.5, 0.0]] as $column => [$flux, $stirring]) {
+    foreach (
+        [
+            'bare .4 W/cm2 stirred .5' => [0.4, 0.5],
+            'simmer 1.0 st .5' => [1.0, 0.5],
+            'simmer 1.0 unstirred' => [1.0, 0.0],
+            'hard 2.5 st 1' => [2.5, 1.0],
+            'hard 2.5 unstirred' => [2.5, 0.0],
+        ] as $column => [$flux, $stirring]
+    ) {
         [$wall, $rank] = array_map(floatval(...), explode(' / ', $row[$column]));
         $scorch = Scorch::of(Samples::whiteSauce((float) $row['flour g/l']), Temperature::ofCelsius(95.0), $flux, $stirring);
         expect($scorch->wall->inCelsius())->toEqualWithDelta($wall, 0.5 + 1e-9)->and($scorch->rank)->toEqualWithDelta($rank, 0.005 + 1e-9);
@@ -36,7 +44,8 @@ it('meets the table of scorching', function (array $row): void {
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t9c-scorch')));
 
 it('catches sooner on a thin base, with milk and with acid', function (): void {
-    $rank = fn(Sauce $sauce, PanBase $base = PanBase::Medium): float => Scorch::of($sauce, Temperature::ofCelsius(97.0), 1.0, 0.3, $base)->rank;
+    $rank = fn(Sauce $sauce, PanBase $base = PanBase::Medium): float => Scorch::of($sauce, Temperature::ofCelsius(97.0), 1.0, 0.3, $base)
+        ->rank;
     $sour = Samples::whiteSauce(60.0, 'chicken-stock')->with(Larder::house()->ingredient('lemon-juice'), Mass::ofGrams(60.0));
     expect($rank(Samples::whiteSauce(60.0), PanBase::Thin))->toBeGreaterThan($rank(Samples::whiteSauce(60.0)))
         ->and($rank(Samples::whiteSauce(60.0), PanBase::Thick))->toBeLessThan($rank(Samples::whiteSauce(60.0)))
@@ -54,8 +63,11 @@ it('agrees with the prototype on a reduction and on the minutes to the boil', fu
     $pan = Samples::pan(24.0);
     // The prototype's pan weighs 1.5 kg.
     $heat = 2000.0 * 4.0 + (1.5 - $pan->mass()->kilograms) * 500.0;
-    expect((new TimeToBoil($pan, Hob::of(HobKind::Gas, Power::ofKilowatts(1.8))->fluxInto($pan)))->from(Temperature::ofCelsius(10.0), $heat)?->inMinutes())
-        ->toEqualWithDelta(Table::vectors()['boil'], 1e-9 * Table::vectors()['boil']);
+    expect(
+        (new TimeToBoil($pan, Hob::of(HobKind::Gas, Power::ofKilowatts(1.8))->fluxInto($pan)))
+            ->from(Temperature::ofCelsius(10.0), $heat)
+            ?->inMinutes(),
+    )->toEqualWithDelta(Table::vectors()['boil'], 1e-9 * Table::vectors()['boil']);
 });
 
 it('refuses a reduction that never comes', function (): void {
@@ -75,9 +87,12 @@ it('takes of a hob what its kind lets through', function (): void {
 
 it('cannot steam off more than a weak hob pays for', function (): void {
     $sauce = Samples::whiteSauce(20.0, 'chicken-stock', litres: 2.0);
-    $lost = fn(?Power $heat): float => $sauce->waterGrams - (new Simmer(Samples::pan(28.0), SimmerLevel::Boil, heat: $heat))->for($sauce, Duration::ofMinutes(10.0))->waterGrams;
-    expect($lost(Power::ofWatts(400.0)))->toEqualWithDelta(400.0 * 600.0 / 2257.0, 1e-6)
-        ->and($lost(Power::ofKilowatts(10.0)))->toEqualWithDelta($lost(null), 1e-9);
+    $lost = fn(?Power $heat): float => $sauce->waterGrams
+        - (new Simmer(Samples::pan(28.0), SimmerLevel::Boil, heat: $heat))->for($sauce, Duration::ofMinutes(10.0))->waterGrams;
+    expect($lost(Power::ofWatts(400.0)))
+        ->toEqualWithDelta((400.0 * 600.0) / 2257.0, 1e-6)
+        ->and($lost(Power::ofKilowatts(10.0)))
+        ->toEqualWithDelta($lost(null), 1e-9);
 });
 
 it('boils cooler in the mountains: the same steam, less swelling', function (): void {
@@ -85,26 +100,37 @@ it('boils cooler in the mountains: the same steam, less swelling', function (): 
         ->and(BoilingPoint::at(Length::ofMetres(1500.0))->inCelsius())->toEqualWithDelta(95.0, 1e-9)
         ->and(fn() => BoilingPoint::at(Length::ofMetres(9000.0)))->toThrow(OutOfRange::class);
     $sauce = Samples::whiteSauce(60.0, gelatinised: 0.0);
-    $after = fn(?Temperature $boils): Sauce => (new Simmer(Samples::pan(20.0), SimmerLevel::Simmer, boilsAt: $boils))->for($sauce, Duration::ofMinutes(5.0));
-    expect($after(BoilingPoint::at(Length::ofMetres(4500.0)))->starch->gelatinised)->toBeLessThan($after(null)->starch->gelatinised)
-        ->and($after(BoilingPoint::at(Length::ofMetres(300.0)))->starch->gelatinised)->toBe($after(null)->starch->gelatinised);
+    $after = fn(?Temperature $boils): Sauce => (new Simmer(Samples::pan(20.0), SimmerLevel::Simmer, boilsAt: $boils))->for(
+        $sauce,
+        Duration::ofMinutes(5.0),
+    );
+    expect($after(BoilingPoint::at(Length::ofMetres(4500.0)))->starch->gelatinised)
+        ->toBeLessThan($after(null)->starch->gelatinised)
+        ->and($after(BoilingPoint::at(Length::ofMetres(300.0)))->starch->gelatinised)
+        ->toBe($after(null)->starch->gelatinised);
 });
 
 it('meets the tables of gelatinisation and of long simmering', function (): void {
     foreach (Table::rows('t7b-gelatinisation') as $row) {
         $at = (float) $row['T'];
         $cooking = Lento\Pot\Cooking::at($at, 6.5);
-        $swollen = fn(float $minutes): float => Lento\Thickness\Starch::gelatinisedAtRest($at, 76.0) * (1.0 - exp(-$cooking->swelling * $minutes));
-        expect($swollen(1.0))->toEqualWithDelta((float) $row['1 min'], 0.005 + 1e-9)
-            ->and($swollen(3.0))->toEqualWithDelta((float) $row['3 min'], 0.005 + 1e-9)
-            ->and($swollen(10.0))->toEqualWithDelta((float) $row['10 min'], 0.005 + 1e-9)
-            ->and($swollen(10.0) ** 3.4)->toEqualWithDelta((float) $row['eta share at 10 min'], 0.0005 + 1e-9);
+        $swollen = fn(float $minutes): float => Lento\Thickness\Starch::gelatinisedAtRest($at, 76.0)
+            * (1.0 - exp(-$cooking->swelling * $minutes));
+        expect($swollen(1.0))
+            ->toEqualWithDelta((float) $row['1 min'], 0.005 + 1e-9)
+            ->and($swollen(3.0))
+            ->toEqualWithDelta((float) $row['3 min'], 0.005 + 1e-9)
+            ->and($swollen(10.0))
+            ->toEqualWithDelta((float) $row['10 min'], 0.005 + 1e-9)
+            ->and($swollen(10.0) ** 3.4)
+            ->toEqualWithDelta((float) $row['eta share at 10 min'], 0.0005 + 1e-9);
     }
     foreach (Table::rows('t7c-long-simmer') as $row) {
         foreach ([6.5, 5.0, 4.5, 4.0, 3.5, 3.0] as $pH) {
             $starch = Samples::whiteSauce(50.0)->starch;
             $minutes = 60.0 * (float) $row['h'];
-            $left = $starch->thickeningWhen(1.0, exp(-Lento\Pot\Cooking::at(95.0, $pH)->acid * $minutes), $minutes) / $starch->strengthGrams;
+            $left
+                = $starch->thickeningWhen(1.0, exp(-Lento\Pot\Cooking::at(95.0, $pH)->acid * $minutes), $minutes) / $starch->strengthGrams;
             expect($left ** 3.4)->toEqualWithDelta((float) $row['pH ' . $pH], 0.005 + 1e-9);
         }
     }

@@ -22,7 +22,12 @@ covers(...Room::of('Pot', 'Compose'));
 
 function weighedPan(?float $kilograms, PanBase $base = PanBase::Medium): Pan
 {
-    return Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0), $kilograms === null ? null : Mass::ofKilograms($kilograms), $base);
+    return Pan::of(
+        Length::ofMillimetres(240.0),
+        Length::ofMillimetres(140.0),
+        $kilograms === null ? null : Mass::ofKilograms($kilograms),
+        $base,
+    );
 }
 
 it('takes a pan by its own weight, or by its size', function (): void {
@@ -42,9 +47,13 @@ it('heats no harder than the ring can', function (): void {
 });
 
 it('catches sooner on a thin base, and browns later in a heavy pan', function (): void {
-    $ask = fn(Pan $pan, ?Temperature $boilsAt = null) => (new Composer())->answer(Question::of(Base::Bechamel, Volume::ofLitres(2.0), pan: $pan, boilsAt: $boilsAt));
+    $ask = fn(Pan $pan, ?Temperature $boilsAt = null) => (new Composer())->answer(
+        Question::of(Base::Bechamel, Volume::ofLitres(2.0), pan: $pan, boilsAt: $boilsAt),
+    );
     $minutes = fn(float $kilograms): float => $ask(weighedPan($kilograms))->rouxForecast?->time->inMinutes() ?? 0.0;
     expect($minutes(6.0))->toBeGreaterThan($minutes(1.0));
     // A bare simmer is held at 93 °C; at 3,000 m water boils at 90 and the starch swells a little less.
-    expect($ask(weighedPan(1.5), Temperature::ofCelsius(90.0))->roux->flour->inGrams())->toBeGreaterThan($ask(weighedPan(1.5))->roux->flour->inGrams());
+    expect($ask(weighedPan(1.5), Temperature::ofCelsius(90.0))->roux->flour->inGrams())->toBeGreaterThan(
+        $ask(weighedPan(1.5))->roux->flour->inGrams(),
+    );
 });

@@ -30,7 +30,9 @@ function pan(float $diameterCm, float $heightCm = 14.0): Pan
 
 it('agrees with the prototype on a béchamel simmered for twenty minutes', function (): void {
     $larder = Larder::house();
-    $roux = Sauce::nothing()->withThickener($larder->thickener('plain-flour'), Mass::ofGrams(55.0))->withFat($larder->fat('butter'), Mass::ofGrams(55.0));
+    $roux = Sauce::nothing()
+        ->withThickener($larder->thickener('plain-flour'), Mass::ofGrams(55.0))
+        ->withFat($larder->fat('butter'), Mass::ofGrams(55.0));
     $perGram = Sauce::nothing()->with($larder->ingredient('whole-milk'), Mass::ofGrams(1.0))->millilitres();
     $sauce = $roux->with($larder->ingredient('whole-milk'), Mass::ofGrams((1000.0 - $roux->millilitres()) / $perGram));
     $end = (new Simmer(pan(20.0), SimmerLevel::Bare))->for($sauce, Duration::ofMinutes(20.0));
@@ -44,12 +46,17 @@ it('agrees with the prototype on a béchamel simmered for twenty minutes', funct
 
 it('meets the table of evaporation', function (array $row): void {
     $water = Sauce::nothing()->with(Larder::house()->ingredient('water'), Mass::ofGrams((float) $row['ml']));
-    $lost = fn(SimmerLevel $level, Lid $lid = Lid::Open): float => $water->waterGrams - (new Simmer(pan((float) $row['pan cm']), $level, $lid))->for($water, Duration::ofMinutes(1.0))->waterGrams;
+    $lost = fn(SimmerLevel $level, Lid $lid = Lid::Open): float => $water->waterGrams
+        - (new Simmer(pan((float) $row['pan cm']), $level, $lid))->for($water, Duration::ofMinutes(1.0))->waterGrams;
     // "Thin sauce": water's own viscosity slows it by less than a thousandth.
-    expect($lost(SimmerLevel::Bare))->toEqualWithDelta((float) $row['bare g/min'], 0.06)
-        ->and($lost(SimmerLevel::Simmer))->toEqualWithDelta((float) $row['simmer g/min'], 0.06)
-        ->and($lost(SimmerLevel::Boil))->toEqualWithDelta((float) $row['boil g/min'], 0.55)
-        ->and(100.0 * 30.0 * $lost(SimmerLevel::Bare, Lid::Partial) / (float) $row['ml'])->toEqualWithDelta((float) $row['partial lid bare %'], 0.06);
+    expect($lost(SimmerLevel::Bare))
+        ->toEqualWithDelta((float) $row['bare g/min'], 0.06)
+        ->and($lost(SimmerLevel::Simmer))
+        ->toEqualWithDelta((float) $row['simmer g/min'], 0.06)
+        ->and($lost(SimmerLevel::Boil))
+        ->toEqualWithDelta((float) $row['boil g/min'], 0.55)
+        ->and((100.0 * 30.0 * $lost(SimmerLevel::Bare, Lid::Partial)) / (float) $row['ml'])
+        ->toEqualWithDelta((float) $row['partial lid bare %'], 0.06);
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t9-evaporation')));
 
 it('swells starch with heat: none below 58 °C, most of it at the boil', function (): void {
@@ -60,8 +67,11 @@ it('swells starch with heat: none below 58 °C, most of it at the boil', functio
 
 it('loses only water and spirit, and never gains', function (): void {
     $larder = Larder::house();
-    $sauce = Sauce::nothing()->withThickener($larder->thickener('plain-flour'), Mass::ofGrams(60.0))->withFat($larder->fat('butter'), Mass::ofGrams(60.0))
-        ->with($larder->ingredient('chicken-stock'), Mass::ofGrams(900.0))->with($larder->ingredient('white-wine'), Mass::ofGrams(100.0));
+    $sauce = Sauce::nothing()
+        ->withThickener($larder->thickener('plain-flour'), Mass::ofGrams(60.0))
+        ->withFat($larder->fat('butter'), Mass::ofGrams(60.0))
+        ->with($larder->ingredient('chicken-stock'), Mass::ofGrams(900.0))
+        ->with($larder->ingredient('white-wine'), Mass::ofGrams(100.0));
     $course = (new Simmer(pan(20.0), SimmerLevel::Brisk))->course($sauce, Duration::ofMinutes(60.0), 12);
     expect($course)->toHaveCount(13);
     for ($i = 1; $i < 13; $i++) {
@@ -113,7 +123,15 @@ it('meets the table of minutes to the boil on five hobs', function (array $row):
     $pan = pan((float) $row['pan']);
     $panKilograms = $grams <= 20000.0 ? 0.6 + 0.25 * $grams / 1000.0 : 12.0;
     $heat = $grams * 4.0 + ($panKilograms - $pan->mass()->kilograms) * 500.0;
-    foreach (['gas 1.8 kW' => 1800 * 0.40, 'gas 3 kW' => 3000 * 0.40, 'ceramic 1.8 kW' => 1800 * 0.65, 'induction 2 kW' => 2000 * 0.85, 'induction 3.5 kW' => 3500 * 0.85] as $hob => $watts) {
+    foreach (
+        [
+            'gas 1.8 kW' => 1800 * 0.4,
+            'gas 3 kW' => 3000 * 0.4,
+            'ceramic 1.8 kW' => 1800 * 0.65,
+            'induction 2 kW' => 2000 * 0.85,
+            'induction 3.5 kW' => 3500 * 0.85,
+        ] as $hob => $watts
+    ) {
         $time = (new TimeToBoil($pan, $watts / $pan->areaSquareCentimetres()))->from(Temperature::ofCelsius(10.0), $heat);
         $row[$hob] === 'never' ? expect($time)->toBeNull() : expect($time?->inMinutes())->toEqualWithDelta((float) $row[$hob], 0.05 + 1e-9);
     }

@@ -24,22 +24,49 @@ function grams(PourStair $stair): array
 }
 
 /** @param School|null $school null for all at once */
-function stair(?School $school, float $roux, float $liquid, float $rouxCelsius = 115.0, float $liquidCelsius = 85.0, Tool $tool = Tool::Whisk, float $fatToFlour = 1.0): PourStair
-{
-    $what = [Mass::ofGrams($roux), Temperature::ofCelsius($rouxCelsius), Mass::ofGrams($liquid), Temperature::ofCelsius($liquidCelsius), 3.95, 500.0, new Lumping($tool, $fatToFlour)];
+function stair(
+    ?School $school,
+    float $roux,
+    float $liquid,
+    float $rouxCelsius = 115.0,
+    float $liquidCelsius = 85.0,
+    Tool $tool = Tool::Whisk,
+    float $fatToFlour = 1.0,
+): PourStair {
+    $what = [
+        Mass::ofGrams($roux),
+        Temperature::ofCelsius($rouxCelsius),
+        Mass::ofGrams($liquid),
+        Temperature::ofCelsius($liquidCelsius),
+        3.95,
+        500.0,
+        new Lumping($tool, $fatToFlour),
+    ];
 
     return $school === null ? PourStair::allAtOnce(...$what) : PourStair::at($school, ...$what);
 }
 
 it('meets the table of schools, pour by pour', function (array $row): void {
-    $school = ['cold_on_hot' => School::ColdOnHot, 'hot_on_hot' => School::HotOnHot, 'roux_into_hot' => School::RouxIntoBoiling, 'all_at_once' => null][$row['school']];
+    $school = [
+        'cold_on_hot' => School::ColdOnHot,
+        'hot_on_hot' => School::HotOnHot,
+        'roux_into_hot' => School::RouxIntoBoiling,
+        'all_at_once' => null,
+    ][$row['school']];
     $stair = stair($school, 200.0, 1500.0, (float) $row['roux C'], (float) $row['liquid C'], Tool::from($row['tool']));
     $printed = fn(string $cell): array => array_map(floatval(...), explode(' ', $cell));
-    expect(grams($stair))->toEqualWithDelta($printed($row['additions g']), 0.5 + 1e-6)
-        ->and(array_map(fn(Pour $pour): float => $pour->mixed->inCelsius(), $stair->pours))->toEqualWithDelta($printed($row['T after each']), 0.5 + 1e-6)
-        ->and($stair->lumpRank())->toEqualWithDelta((float) $row['lump risk'], 0.005 + 1e-9)
-        ->and($stair->steamAtMost->inGrams())->toEqualWithDelta((float) $row['steam bound g'], 0.5 + 1e-9)
-        ->and($stair->steam->value)->toBe(['none' => 'none', 'hiss' => 'hiss', 'violent steam' => 'violent', 'danger: cool the roux first' => 'danger'][$row['hazard']]);
+    expect(grams($stair))
+        ->toEqualWithDelta($printed($row['additions g']), 0.5 + 1e-6)
+        ->and(array_map(fn(Pour $pour): float => $pour->mixed->inCelsius(), $stair->pours))
+        ->toEqualWithDelta($printed($row['T after each']), 0.5 + 1e-6)
+        ->and($stair->lumpRank())
+        ->toEqualWithDelta((float) $row['lump risk'], 0.005 + 1e-9)
+        ->and($stair->steamAtMost->inGrams())
+        ->toEqualWithDelta((float) $row['steam bound g'], 0.5 + 1e-9)
+        ->and($stair->steam->value)
+        ->toBe(
+            ['none' => 'none', 'hiss' => 'hiss', 'violent steam' => 'violent', 'danger: cool the roux first' => 'danger'][$row['hazard']],
+        );
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t4-dispersion')));
 
 it('agrees with the prototype to nine digits', function (): void {
@@ -54,24 +81,43 @@ it('pours all the liquid, or all the roux, and names one slack pour', function (
         ->and(count(array_filter($stair->pours, fn(Pour $pour): bool => $pour->slack)))->toBe(1);
 })->with(School::cases())->with([[1.0, 5000.0], [200.0, 1500.0], [500.0, 50.0], [20000.0, 180000.0]]);
 
-it('has no stair without roux or liquid', fn(float $roux, float $liquid) => expect(stair(School::ColdOnHot, $roux, $liquid)->pours)->toBe([]))->with([
-    [0.0, 100.0],
-    [100.0, 0.0],
-]);
+it(
+    'has no stair without roux or liquid',
+    fn(float $roux, float $liquid) => expect(stair(School::ColdOnHot, $roux, $liquid)->pours)->toBe([]),
+)->with([[0.0, 100.0], [100.0, 0.0]]);
 
 it('lets a hot roux down before the first splash', function (): void {
-    $stair = PourStair::of(School::ColdOnHot, Mass::ofGrams(200.0), Temperature::ofCelsius(158.0), Mass::ofGrams(1500.0), Larder::house()->ingredient('whole-milk'), Mass::ofKilograms(1.0));
-    expect($stair->roux->inCelsius())->toEqualWithDelta(120.0, 1e-9)
-        ->and($stair->steam)->toBe(Steam::Hiss);
+    $stair = PourStair::of(
+        School::ColdOnHot,
+        Mass::ofGrams(200.0),
+        Temperature::ofCelsius(158.0),
+        Mass::ofGrams(1500.0),
+        Larder::house()->ingredient('whole-milk'),
+        Mass::ofKilograms(1.0),
+    );
+    expect($stair->roux->inCelsius())->toEqualWithDelta(120.0, 1e-9)->and($stair->steam)->toBe(Steam::Hiss);
 });
 
 it('ranks the ways of working as kitchens do', function (): void {
-    $rank = fn(?School $school, float $roux, float $liquid, Tool $tool = Tool::Whisk, float $ratio = 1.0): float => stair($school, 200.0, 1500.0, $roux, $liquid, $tool, $ratio)->lumpRank();
-    expect($rank(School::ColdOnHot, 115.0, 8.0))->toBeLessThan($rank(School::HotOnHot, 115.0, 85.0))
-        ->and($rank(School::HotOnHot, 115.0, 85.0))->toBeLessThan($rank(null, 115.0, 90.0))
-        ->and($rank(School::HotOnHot, 115.0, 85.0, Tool::Blender))->toBeLessThan($rank(School::HotOnHot, 115.0, 85.0, Tool::None))
-        ->and($rank(School::HotOnHot, 115.0, 85.0, ratio: 0.6))->toBeGreaterThan($rank(School::HotOnHot, 115.0, 85.0))
-        ->and($rank(School::RouxIntoBoiling, 15.0, 96.0))->toBeLessThan($rank(School::RouxIntoBoiling, 110.0, 96.0));
+    $rank = fn(?School $school, float $roux, float $liquid, Tool $tool = Tool::Whisk, float $ratio = 1.0): float => stair(
+        $school,
+        200.0,
+        1500.0,
+        $roux,
+        $liquid,
+        $tool,
+        $ratio,
+    )->lumpRank();
+    expect($rank(School::ColdOnHot, 115.0, 8.0))
+        ->toBeLessThan($rank(School::HotOnHot, 115.0, 85.0))
+        ->and($rank(School::HotOnHot, 115.0, 85.0))
+        ->toBeLessThan($rank(null, 115.0, 90.0))
+        ->and($rank(School::HotOnHot, 115.0, 85.0, Tool::Blender))
+        ->toBeLessThan($rank(School::HotOnHot, 115.0, 85.0, Tool::None))
+        ->and($rank(School::HotOnHot, 115.0, 85.0, ratio: 0.6))
+        ->toBeGreaterThan($rank(School::HotOnHot, 115.0, 85.0))
+        ->and($rank(School::RouxIntoBoiling, 15.0, 96.0))
+        ->toBeLessThan($rank(School::RouxIntoBoiling, 110.0, 96.0));
 });
 
 it('says the rank in words, and never beyond 0 and 1', function (): void {
@@ -88,12 +134,26 @@ it('says the rank in words, and never beyond 0 and 1', function (): void {
 
 it('names the steam by the heat of the roux', function (float $celsius, Steam $steam): void {
     expect(Steam::of(Temperature::ofCelsius($celsius)))->toBe($steam);
-})->with([[20.0, Steam::None], [99.99, Steam::None], [100.01, Steam::Hiss], [129.99, Steam::Hiss], [130.01, Steam::Violent], [159.99, Steam::Violent], [160.01, Steam::Danger], [200.0, Steam::Danger]]);
+})->with([
+    [20.0, Steam::None],
+    [99.99, Steam::None],
+    [100.01, Steam::Hiss],
+    [129.99, Steam::Hiss],
+    [130.01, Steam::Violent],
+    [159.99, Steam::Violent],
+    [160.01, Steam::Danger],
+    [200.0, Steam::Danger],
+]);
 
 it('knows each school by its numbers', function (): void {
-    $numbers = array_map(fn(School $school): array => [$school->growth(), $school->liquidCelsius(), $school->rouxCelsius()], School::cases());
-    expect($numbers)->toBe([[2.2, 8.0, 120.0], [1.5, 90.0, 30.0], [1.5, 50.0, 120.0], [1.5, 90.0, 120.0], [1.5, 96.0, 25.0]])
-        ->and(array_map(fn(Tool $tool): float => $tool->breaks(), Tool::cases()))->toBe([0.0, 0.5, 0.85, 0.98]);
+    $numbers = array_map(
+        fn(School $school): array => [$school->growth(), $school->liquidCelsius(), $school->rouxCelsius()],
+        School::cases(),
+    );
+    expect($numbers)
+        ->toBe([[2.2, 8.0, 120.0], [1.5, 90.0, 30.0], [1.5, 50.0, 120.0], [1.5, 90.0, 120.0], [1.5, 96.0, 25.0]])
+        ->and(array_map(fn(Tool $tool): float => $tool->breaks(), Tool::cases()))
+        ->toBe([0.0, 0.5, 0.85, 0.98]);
 });
 
 it('cuts the roux into tenths, but no crumbs and no boulders', function (float $roux, array $pieces): void {

@@ -44,9 +44,17 @@ it('lets mass and volume meet only through a density', function (): void {
 it('refuses negative, infinite and undefined quantities', function (callable $make): void {
     expect($make)->toThrow(OutOfRange::class);
 })->with([
-    fn() => Mass::ofGrams(-1.0), fn() => Mass::ofGrams(NAN), fn() => Volume::ofLitres(INF), fn() => Volume::ofMillilitres(-0.1),
-    fn() => Length::ofMillimetres(-2.0), fn() => Duration::ofMinutes(-1.0), fn() => Viscosity::ofPascalSeconds(NAN),
-    fn() => Density::ofGramsPerMillilitre(0.0), fn() => Density::ofGramsPerMillilitre(INF), fn() => Temperature::ofCelsius(-300.0), fn() => Temperature::ofKelvin(INF),
+    fn() => Mass::ofGrams(-1.0),
+    fn() => Mass::ofGrams(NAN),
+    fn() => Volume::ofLitres(INF),
+    fn() => Volume::ofMillilitres(-0.1),
+    fn() => Length::ofMillimetres(-2.0),
+    fn() => Duration::ofMinutes(-1.0),
+    fn() => Viscosity::ofPascalSeconds(NAN),
+    fn() => Density::ofGramsPerMillilitre(0.0),
+    fn() => Density::ofGramsPerMillilitre(INF),
+    fn() => Temperature::ofCelsius(-300.0),
+    fn() => Temperature::ofKelvin(INF),
 ]);
 
 it('keeps the units of the trade table', function (VolumeUnit $unit, float $millilitres): void {
@@ -74,7 +82,10 @@ it('keeps the units of the trade table', function (VolumeUnit $unit, float $mill
     [VolumeUnit::Millilitre, 1.0],
 ]);
 
-it('reads numbers as cooks write them', fn(string $text, float $value) => expect(KitchenNumber::parse($text)->value)->toEqualWithDelta($value, 1e-12))->with([
+it(
+    'reads numbers as cooks write them',
+    fn(string $text, float $value) => expect(KitchenNumber::parse($text)->value)->toEqualWithDelta($value, 1e-12),
+)->with([
     ['2', 2.0],
     ['0.5', 0.5],
     ['0,5', 0.5],
@@ -94,13 +105,10 @@ it('writes numbers as cooks write them, and reads them back', function (float $v
         ->and(KitchenNumber::parse($text)->value)->toEqualWithDelta(KitchenNumber::toQuarters($value)->value, 1e-9);
 })->with([[2.0, '2'], [0.5, '½'], [1.74, '1¾'], [0.01, '¼'], [3.3, '3¼'], [12.9, '13']]);
 
-it('writes thirds as thirds and the rest as decimals', fn(string $in, string $out) => expect(KitchenNumber::parse($in)->text())->toBe($out))->with([
-    ['2/3', '⅔'],
-    ['1 1/3', '1⅓'],
-    ['0.4', '0.4'],
-    ['1.25', '1¼'],
-    ['0,15', '0.15'],
-]);
+it(
+    'writes thirds as thirds and the rest as decimals',
+    fn(string $in, string $out) => expect(KitchenNumber::parse($in)->text())->toBe($out),
+)->with([['2/3', '⅔'], ['1 1/3', '1⅓'], ['0.4', '0.4'], ['1.25', '1¼'], ['0,15', '0.15']]);
 
 it('writes an amount in any unit', function (): void {
     expect(MassUnit::Ounce->write(Mass::ofGrams(85.0)))->toBe('3 oz')

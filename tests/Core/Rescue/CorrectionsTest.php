@@ -49,7 +49,13 @@ function simmer26(): Simmer
 
 function thinned(Sauce $sauce, float $to, string $liquid = 'whole-milk', float $celsius = 90.0): Thinning
 {
-    return Thinning::to(flourPerLitre($to), $sauce, Larder::house()->ingredient($liquid), Temperature::ofCelsius($celsius), new TimeToBoil(Samples::pan(26.0), HobHeat::MediumHigh->flux()));
+    return Thinning::to(
+        flourPerLitre($to),
+        $sauce,
+        Larder::house()->ingredient($liquid),
+        Temperature::ofCelsius($celsius),
+        new TimeToBoil(Samples::pan(26.0), HobHeat::MediumHigh->flux()),
+    );
 }
 
 function thickened(Sauce $sauce, float $to, Means $means, string $kind = 'plain-flour'): Thickening
@@ -59,28 +65,68 @@ function thickened(Sauce $sauce, float $to, Means $means, string $kind = 'plain-
 
 function desalted(float $percent, Sauce $sauce, float $celsius = 60.0): Desalting
 {
-    return Desalting::to($percent, $sauce, Temperature::ofCelsius($celsius), new TimeToBoil(Samples::pan(26.0), HobHeat::MediumHigh->flux()));
+    return Desalting::to(
+        $percent,
+        $sauce,
+        Temperature::ofCelsius($celsius),
+        new TimeToBoil(Samples::pan(26.0), HobHeat::MediumHigh->flux()),
+    );
 }
 
 it('meets the table of corrections', function (string $case, string $says): void {
     $two = fn(float $flour, string $liquid = 'whole-milk'): Sauce => Samples::whiteSauce($flour, $liquid, litres: 2.0);
     $reduced = fn(): Reduction => Reduction::to(flourPerLitre(60.0), tableSauce(), simmer26());
     $now = match ($case) {
-        'start: 48 g/l stock sauce, EF' => sprintf('%.1F, salt %.2F %%', EquivalentFlour::of(tableSauce())->gramsPerLitre, tableSauce()->saltPercent()),
-        'reduce to EF 60' => sprintf('%.0F -> %.0F ml, %.0F min simmer 26 cm, salt %.2F %%', tableSauce()->millilitres(), $reduced()->volume->inMillilitres(), $reduced()->time->inMinutes(), $reduced()->sauce->saltPercent()),
-        'thicken to EF 60 with white_roux flour_ap' => sprintf('%.1F g thickener', thickened(tableSauce(), 60.0, Means::WhiteRoux)->thickener->inGrams()),
-        'thicken to EF 60 with beurre_manie flour_ap' => sprintf('%.1F g thickener', thickened(tableSauce(), 60.0, Means::BeurreManie)->thickener->inGrams()),
-        'thicken to EF 60 with slurry cornstarch' => sprintf('%.1F g thickener', thickened(tableSauce(), 60.0, Means::Slurry, 'cornflour')->thickener->inGrams()),
-        'thicken to EF 60 with slurry potato_st' => sprintf('%.1F g thickener', thickened(tableSauce(), 60.0, Means::Slurry, 'potato-starch')->thickener->inGrams()),
-        'thicken to EF 60 with slurry flour_ap' => sprintf('%.1F g thickener', thickened(tableSauce(), 60.0, Means::Slurry)->thickener->inGrams()),
+        'start: 48 g/l stock sauce, EF' => sprintf(
+            '%.1F, salt %.2F %%',
+            EquivalentFlour::of(tableSauce())->gramsPerLitre,
+            tableSauce()->saltPercent(),
+        ),
+        'reduce to EF 60' => sprintf(
+            '%.0F -> %.0F ml, %.0F min simmer 26 cm, salt %.2F %%',
+            tableSauce()->millilitres(),
+            $reduced()->volume->inMillilitres(),
+            $reduced()->time->inMinutes(),
+            $reduced()->sauce->saltPercent(),
+        ),
+        'thicken to EF 60 with white_roux flour_ap' => sprintf(
+            '%.1F g thickener',
+            thickened(tableSauce(), 60.0, Means::WhiteRoux)->thickener->inGrams(),
+        ),
+        'thicken to EF 60 with beurre_manie flour_ap' => sprintf(
+            '%.1F g thickener',
+            thickened(tableSauce(), 60.0, Means::BeurreManie)->thickener->inGrams(),
+        ),
+        'thicken to EF 60 with slurry cornstarch' => sprintf(
+            '%.1F g thickener',
+            thickened(tableSauce(), 60.0, Means::Slurry, 'cornflour')->thickener->inGrams(),
+        ),
+        'thicken to EF 60 with slurry potato_st' => sprintf(
+            '%.1F g thickener',
+            thickened(tableSauce(), 60.0, Means::Slurry, 'potato-starch')->thickener->inGrams(),
+        ),
+        'thicken to EF 60 with slurry flour_ap' => sprintf(
+            '%.1F g thickener',
+            thickened(tableSauce(), 60.0, Means::Slurry)->thickener->inGrams(),
+        ),
         '80 g/l bechamel -> EF 60: add milk' => sprintf('%.0F g', thinned($two(80.0), 60.0)->liquid->inGrams()),
         '80 g/l bechamel -> EF 60: add stock' => sprintf('%.0F g', thinned($two(80.0), 60.0, 'chicken-stock')->liquid->inGrams()),
         'already thin (30 g/l -> EF 60) add milk' => sprintf('%.0F g', thinned($two(30.0), 60.0)->liquid->inGrams()),
-        'oversalted 1.50 % -> 0.9 %' => sprintf('add %.0F g unsalted sauce', desalted(0.9, $two(48.0, 'chicken-stock')->salted(Mass::ofGrams(30.0)))->unsaltedSauce->inGrams()),
+        'oversalted 1.50 % -> 0.9 %' => sprintf(
+            'add %.0F g unsalted sauce',
+            desalted(0.9, $two(48.0, 'chicken-stock')->salted(Mass::ofGrams(30.0)))->unsaltedSauce->inGrams(),
+        ),
         default => 'no such case',
     };
     expect($now)->toBe($says);
-})->with(fn() => array_values(array_map('array_values', array_filter(Table::rows('t10-corrections'), fn(array $row): bool => !str_contains($row['result'], 'c factor')))));
+})->with(
+    fn() => array_values(
+        array_map(
+            'array_values',
+            array_filter(Table::rows('t10-corrections'), fn(array $row): bool => !str_contains($row['result'], 'c factor')),
+        ),
+    ),
+);
 
 it('reaches the thickness asked for, whichever the means', function (Means $means, string $kind): void {
     $thick = thickened(tableSauce(), 70.0, $means, $kind);
@@ -123,7 +169,8 @@ it('refuses what cannot be reached, with its reason', function (Closure $ask): v
 ]);
 
 it('brings a thinned pot back to the boil sooner with hot liquid', function (): void {
-    $minutes = fn(float $celsius): float => thinned(Samples::whiteSauce(80.0, litres: 2.0), 60.0, celsius: $celsius)->time?->inMinutes() ?? INF;
+    $minutes = fn(float $celsius): float => thinned(Samples::whiteSauce(80.0, litres: 2.0), 60.0, celsius: $celsius)->time?->inMinutes()
+        ?? INF;
     expect($minutes(8.0))->toBeGreaterThan($minutes(90.0))->and($minutes(90.0))->toBeGreaterThan(0.0);
 });
 
@@ -149,24 +196,37 @@ it('reduces to a notch, by a part, or until it is thick enough', function (): vo
     $pan = Samples::pan(26.0);
     $third = Reduction::by(1 / 3, $sauce, simmer26());
     $notch = Reduction::toVolume($third->volume, $sauce, simmer26());
-    expect($third->volume->inMillilitres())->toEqualWithDelta(2000.0 * 2.0 / 3.0, 1.0)
-        ->and($notch->time->inMinutes())->toEqualWithDelta($third->time->inMinutes(), 0.1)
-        ->and($third->depthIn($pan)->inMillimetres())->toEqualWithDelta($third->volume->inMillilitres() / $pan->areaSquareCentimetres() * 10.0, 1e-9)
-        ->and(EquivalentFlour::of($third->sauce)->gramsPerLitre)->toBeGreaterThan(EquivalentFlour::of($sauce)->gramsPerLitre + 10.0)
-        ->and(Reduction::toVolume($sauce->volume(), $sauce, simmer26())->time->seconds)->toBe(0.0)
-        ->and(fn() => Reduction::by(0.99, $sauce, simmer26()))->toThrow(NotReachable::class)
-        ->and(fn() => Reduction::by(1.0, $sauce, simmer26()))->toThrow(OutOfRange::class, 'part-to-boil-off = 100, not in [1, 99] %')
-        ->and(fn() => Reduction::by(0.0, $sauce, simmer26()))->toThrow(OutOfRange::class)
-        ->and(fn() => Reduction::by(NAN, $sauce, simmer26()))->toThrow(OutOfRange::class);
+    expect($third->volume->inMillilitres())
+        ->toEqualWithDelta((2000.0 * 2.0) / 3.0, 1.0)
+        ->and($notch->time->inMinutes())
+        ->toEqualWithDelta($third->time->inMinutes(), 0.1)
+        ->and($third->depthIn($pan)->inMillimetres())
+        ->toEqualWithDelta(($third->volume->inMillilitres() / $pan->areaSquareCentimetres()) * 10.0, 1e-9)
+        ->and(EquivalentFlour::of($third->sauce)->gramsPerLitre)
+        ->toBeGreaterThan(EquivalentFlour::of($sauce)->gramsPerLitre + 10.0)
+        ->and(Reduction::toVolume($sauce->volume(), $sauce, simmer26())->time->seconds)
+        ->toBe(0.0)
+        ->and(fn() => Reduction::by(0.99, $sauce, simmer26()))
+        ->toThrow(NotReachable::class)
+        ->and(fn() => Reduction::by(1.0, $sauce, simmer26()))
+        ->toThrow(OutOfRange::class, 'part-to-boil-off = 100, not in [1, 99] %')
+        ->and(fn() => Reduction::by(0.0, $sauce, simmer26()))
+        ->toThrow(OutOfRange::class)
+        ->and(fn() => Reduction::by(NAN, $sauce, simmer26()))
+        ->toThrow(OutOfRange::class);
 });
 
 it('scales: a pot k times as big wants k times as much', function (float $k): void {
     $small = Samples::whiteSauce(80.0, litres: 1.0);
     $big = $small->times($k);
-    expect($big->grams())->toEqualWithDelta($k * $small->grams(), 1e-12 * $k * $small->grams())
-        ->and(EquivalentFlour::of($big)->gramsPerLitre)->toEqualWithDelta(EquivalentFlour::of($small)->gramsPerLitre, 1e-9)
-        ->and(thinned($big, 60.0)->liquid->inGrams())->toEqualWithDelta($k * thinned($small, 60.0)->liquid->inGrams(), 1e-6 * $k)
-        ->and(thickened($big, 100.0, Means::BeurreManie)->thickener->inGrams())->toEqualWithDelta($k * thickened($small, 100.0, Means::BeurreManie)->thickener->inGrams(), 1e-6 * $k);
+    expect($big->grams())
+        ->toEqualWithDelta($k * $small->grams(), 1e-12 * $k * $small->grams())
+        ->and(EquivalentFlour::of($big)->gramsPerLitre)
+        ->toEqualWithDelta(EquivalentFlour::of($small)->gramsPerLitre, 1e-9)
+        ->and(thinned($big, 60.0)->liquid->inGrams())
+        ->toEqualWithDelta($k * thinned($small, 60.0)->liquid->inGrams(), 1e-6 * $k)
+        ->and(thickened($big, 100.0, Means::BeurreManie)->thickener->inGrams())
+        ->toEqualWithDelta($k * thickened($small, 100.0, Means::BeurreManie)->thickener->inGrams(), 1e-6 * $k);
 })->with([0.1, 3.0, 200.0]);
 
 it('does nothing, in no time, where nothing is wrong', function (): void {
@@ -183,9 +243,12 @@ it('does nothing, in no time, where nothing is wrong', function (): void {
 it('knows a sauce a hair off its target from one that is there', function (): void {
     $sauce = Samples::whiteSauce(60.0, litres: 2.0);
     $there = EquivalentFlour::of($sauce)->gramsPerLitre;
-    expect(thinned($sauce, $there - 0.01)->liquid->inGrams())->toBeBetween(0.1, 0.9)
-        ->and(thickened($sauce, $there + 0.01, Means::WhiteRoux)->thickener->inGrams())->toBeBetween(0.005, 0.05)
-        ->and(Reduction::to(flourPerLitre($there + 0.01), $sauce, simmer26())->sauce->grams())->toBeBetween($sauce->grams() - 0.9, $sauce->grams() - 0.1);
+    expect(thinned($sauce, $there - 0.01)->liquid->inGrams())
+        ->toBeBetween(0.1, 0.9)
+        ->and(thickened($sauce, $there + 0.01, Means::WhiteRoux)->thickener->inGrams())
+        ->toBeBetween(0.005, 0.05)
+        ->and(Reduction::to(flourPerLitre($there + 0.01), $sauce, simmer26())->sauce->grams())
+        ->toBeBetween($sauce->grams() - 0.9, $sauce->grams() - 0.1);
 });
 
 it('takes a white roux as all but cooked out already', function (): void {

@@ -22,7 +22,14 @@ covers(...Room::of('Rescue'));
 
 function patient(Base $base = Base::Veloute, ?SimmerLevel $level = null): Patient
 {
-    return Trouble::withSomebodys(Question::of($base, Volume::ofLitres(3.0), simmerLevel: $level, pan: Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(160.0))));
+    return Trouble::withSomebodys(
+        Question::of(
+            $base,
+            Volume::ofLitres(3.0),
+            simmerLevel: $level,
+            pan: Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(160.0)),
+        ),
+    );
 }
 
 /** @return non-empty-list<Remedy> */
@@ -39,7 +46,11 @@ function gramsOfFlour(Sauce $sauce): float
 /** @return list<string> */
 function kindsOf(Fault $fault, ?Patient $patient = null): array
 {
-    return array_map(static fn(Remedy $remedy): string => $remedy->kind->value . ($remedy->means === null || $remedy->kind === RemedyKind::Desalt ? '' : ' ' . $remedy->means->value), mended($fault, $patient));
+    return array_map(
+        static fn(Remedy $remedy): string => $remedy->kind->value
+            . ($remedy->means === null || $remedy->kind === RemedyKind::Desalt ? '' : ' ' . $remedy->means->value),
+        mended($fault, $patient),
+    );
 }
 
 it('takes what the cook sees for true', function (): void {
@@ -51,17 +62,23 @@ it('takes what the cook sees for true', function (): void {
         ->and($pot->showing(Fault::RawFlour)->sauce->starch->rawTaste)->toBe(0.4)
         ->and($pot->showing(Fault::FatFilm)->sauce->freeFat()->inGrams())->toBeGreaterThan(10.0)
         // What is worse already is left as it is.
-        ->and(gramsOfFlour($pot->showing(Fault::TooThick)->showing(Fault::TooThick)->sauce))->toEqualWithDelta(gramsOfFlour($pot->showing(Fault::TooThick)->sauce), 2.0)
-        ->and($pot->showing(Fault::Lumps))->toBe($pot);
+        ->and(gramsOfFlour($pot->showing(Fault::TooThick)->showing(Fault::TooThick)->sauce))
+        ->toEqualWithDelta(gramsOfFlour($pot->showing(Fault::TooThick)->sauce), 2.0)
+        ->and($pot->showing(Fault::Lumps))
+        ->toBe($pot);
 });
 
 it('thins what is too thick to its target, and says how much it is then', function (): void {
     $pot = patient();
     [$remedy] = mended(Fault::TooThick);
-    expect($remedy->kind)->toBe(RemedyKind::Thin)
-        ->and(gramsOfFlour($remedy->after ?? Sauce::nothing()))->toEqualWithDelta($pot->target->gramsPerLitre, 0.2)
-        ->and(($remedy->after?->millilitres() ?? 0.0) - $pot->sauce->millilitres())->toEqualWithDelta($remedy->liquid?->inMillilitres() ?? 0.0, 25.0)
-        ->and($remedy->after?->saltPercent())->toBeLessThan($pot->sauce->saltPercent());
+    expect($remedy->kind)
+        ->toBe(RemedyKind::Thin)
+        ->and(gramsOfFlour($remedy->after ?? Sauce::nothing()))
+        ->toEqualWithDelta($pot->target->gramsPerLitre, 0.2)
+        ->and(($remedy->after?->millilitres() ?? 0.0) - $pot->sauce->millilitres())
+        ->toEqualWithDelta($remedy->liquid?->inMillilitres() ?? 0.0, 25.0)
+        ->and($remedy->after?->saltPercent())
+        ->toBeLessThan($pot->sauce->saltPercent());
 });
 
 it('thickens what is too thin: by reducing where that is soon done, else by what is whisked in', function (): void {
@@ -102,8 +119,16 @@ it('simmers and strains what is pasty, with more fat next time', function (): vo
 it('skims floating fat, or binds it', function (): void {
     [$skim, $bind] = [...mended(Fault::FatFilm), null];
     $free = patient()->showing(Fault::FatFilm)->sauce->freeFat()->inGrams();
-    expect($skim->kind)->toBe(RemedyKind::Skim)->and($skim->solid?->inGrams())->toEqualWithDelta($free, 1e-6)->and($skim->after?->freeFat()->inGrams())->toEqualWithDelta(0.0, 0.5)
-        ->and($bind?->kind)->toBe(RemedyKind::Bind)->and($bind?->solid?->inGrams())->toEqualWithDelta($free / 1.5, 1e-6);
+    expect($skim->kind)
+        ->toBe(RemedyKind::Skim)
+        ->and($skim->solid?->inGrams())
+        ->toEqualWithDelta($free, 1e-6)
+        ->and($skim->after?->freeFat()->inGrams())
+        ->toEqualWithDelta(0.0, 0.5)
+        ->and($bind?->kind)
+        ->toBe(RemedyKind::Bind)
+        ->and($bind?->solid?->inGrams())
+        ->toEqualWithDelta($free / 1.5, 1e-6);
 });
 
 it('dilutes salt with liquid and roux together, so that the thickness stays', function (): void {
@@ -120,11 +145,16 @@ it('mends a roux by grams, to a ratio', function (): void {
     [$stiff] = mended(Fault::RouxStiff);
     [$loose] = mended(Fault::RouxLoose);
     $roux = patient()->roux;
-    expect($stiff->kind)->toBe(RemedyKind::AddFat)
-        ->and(($roux?->fat->inGrams() ?? 0.0) + ($stiff->solid?->inGrams() ?? 0.0))->toEqualWithDelta(($stiff->ratio ?? 0.0) * ($roux?->flour->inGrams() ?? 0.0), 1e-6)
-        ->and($loose->kind)->toBe(RemedyKind::AddFlour)
-        ->and(($roux?->fat->inGrams() ?? 0.0) / (($roux?->flour->inGrams() ?? 0.0) + ($loose->solid?->inGrams() ?? 0.0)))->toEqualWithDelta($loose->ratio ?? 0.0, 1e-6)
-        ->and([$stiff->after, $loose->after])->toBe([null, null]);
+    expect($stiff->kind)
+        ->toBe(RemedyKind::AddFat)
+        ->and(($roux?->fat->inGrams() ?? 0.0) + ($stiff->solid?->inGrams() ?? 0.0))
+        ->toEqualWithDelta(($stiff->ratio ?? 0.0) * ($roux?->flour->inGrams() ?? 0.0), 1e-6)
+        ->and($loose->kind)
+        ->toBe(RemedyKind::AddFlour)
+        ->and(($roux?->fat->inGrams() ?? 0.0) / (($roux?->flour->inGrams() ?? 0.0) + ($loose->solid?->inGrams() ?? 0.0)))
+        ->toEqualWithDelta($loose->ratio ?? 0.0, 1e-6)
+        ->and([$stiff->after, $loose->after])
+        ->toBe([null, null]);
 });
 
 it('says plainly what cannot be saved', function (Fault $fault): void {
@@ -134,20 +164,33 @@ it('says plainly what cannot be saved', function (Fault $fault): void {
 
 it('pours off what has burnt on, and leaves its floor behind', function (): void {
     [$decant, $over] = [...mended(Fault::Scorched), null];
-    expect($decant->kind)->toBe(RemedyKind::Decant)->and($decant->after?->millilitres())->toEqualWithDelta(0.92 * patient()->sauce->millilitres(), 1e-6)
-        ->and($decant->liquid?->inMillilitres())->toEqualWithDelta(0.08 * patient()->sauce->millilitres(), 1e-6)
-        ->and($over?->kind)->toBe(RemedyKind::StartOver);
+    expect($decant->kind)
+        ->toBe(RemedyKind::Decant)
+        ->and($decant->after?->millilitres())
+        ->toEqualWithDelta(0.92 * patient()->sauce->millilitres(), 1e-6)
+        ->and($decant->liquid?->inMillilitres())
+        ->toEqualWithDelta(0.08 * patient()->sauce->millilitres(), 1e-6)
+        ->and($over?->kind)
+        ->toBe(RemedyKind::StartOver);
 });
 
 it('cools and blends what has split, strains a skin, warms what has set', function (): void {
     expect(kindsOf(Fault::Split))->toBe(['cool-and-blend', 'strain'])->and(kindsOf(Fault::Skin))->toBe(['strain']);
     [$warm] = mended(Fault::SetSolid);
-    expect($warm->kind)->toBe(RemedyKind::Warm)->and($warm->time->inMinutes())->toBeGreaterThan(5.0)->and($warm->liquid?->inMillilitres())->toBeGreaterThan(50.0)
-        ->and(gramsOfFlour($warm->after ?? Sauce::nothing()))->toEqualWithDelta(patient()->target->gramsPerLitre, 0.3);
+    expect($warm->kind)
+        ->toBe(RemedyKind::Warm)
+        ->and($warm->time->inMinutes())
+        ->toBeGreaterThan(5.0)
+        ->and($warm->liquid?->inMillilitres())
+        ->toBeGreaterThan(50.0)
+        ->and(gramsOfFlour($warm->after ?? Sauce::nothing()))
+        ->toEqualWithDelta(patient()->target->gramsPerLitre, 0.3);
 });
 
 it('ladles off down to four fifths of the brim, and only what is above', function (): void {
-    $small = Trouble::withSomebodys(Question::of(Base::Bechamel, Volume::ofLitres(3.0), pan: Pan::of(Length::ofMillimetres(200.0), Length::ofMillimetres(105.0))));
+    $small = Trouble::withSomebodys(
+        Question::of(Base::Bechamel, Volume::ofLitres(3.0), pan: Pan::of(Length::ofMillimetres(200.0), Length::ofMillimetres(105.0))),
+    );
     [$remedy] = mended(Fault::FoamedOver, $small);
     expect($remedy->kind)->toBe(RemedyKind::LadleOff)
         ->and($remedy->after?->millilitres())->toEqualWithDelta(0.8 * $small->pan->brim()->inMillilitres(), 1e-6)

@@ -26,13 +26,33 @@ function roux(float $flour, float $fat, string $kind = 'butter'): Roux
 }
 
 it('meets the table of minutes to each shade on five heats', function (array $row): void {
-    $hob = HobRoux::inPan(roux(100.0, 100.0), Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), HobHeat::from(str_replace('_', '-', $row['heat'])));
-    foreach (['white until (s .6)' => 0.6, 'blond s 1' => 1.0, 'light brown 1.5' => 1.5, 'brown 2' => 2.0, 'dark starts 2.8' => 2.8, 'dark 3' => 3.0, 'burnt 3.5' => 3.5] as $column => $shade) {
+    $hob = HobRoux::inPan(
+        roux(100.0, 100.0),
+        Length::ofCentimetres(20.0),
+        Mass::ofKilograms(1.0),
+        HobHeat::from(str_replace('_', '-', $row['heat'])),
+    );
+    foreach (
+        [
+            'white until (s .6)' => 0.6,
+            'blond s 1' => 1.0,
+            'light brown 1.5' => 1.5,
+            'brown 2' => 2.0,
+            'dark starts 2.8' => 2.8,
+            'dark 3' => 3.0,
+            'burnt 3.5' => 3.5,
+        ] as $column => $shade
+    ) {
         if ($row[$column] === 'never') {
             // The prototype watched for 150 minutes; on low heat some colours come later, or never.
-            expect(fn() => $hob->until(Shade::of($shade))->time->inMinutes() > 150.0 ? throw NotReachable::target('it') : null)->toThrow(NotReachable::class);
+            expect(fn() => $hob->until(Shade::of($shade))->time->inMinutes() > 150.0 ? throw NotReachable::target('it') : null)->toThrow(
+                NotReachable::class,
+            );
         } else {
-            expect($hob->until(Shade::of($shade))->time->inMinutes())->toEqualWithDelta((float) $row[$column], Table::half($row[$column]) + 1 / 60);
+            expect($hob->until(Shade::of($shade))->time->inMinutes())->toEqualWithDelta(
+                (float) $row[$column],
+                Table::half($row[$column]) + 1 / 60,
+            );
         }
     }
     foreach (array_combine([2, 5, 10, 20], explode('/', $row['T at 2/5/10/20 min'])) as $minutes => $celsius) {
@@ -43,39 +63,66 @@ it('meets the table of minutes to each shade on five heats', function (array $ro
 
 it('meets the table for other batches and fats', function (array $row, float $grams, string $fat, float $diameter, float $pan): void {
     $hob = HobRoux::inPan(roux($grams, $grams, $fat), Length::ofCentimetres($diameter), Mass::ofKilograms($pan), HobHeat::Medium);
-    foreach (['white until' => 0.6, 'blond' => 1.0, 'brown 2' => 2.0, 'dark 2.8' => 2.8, 'dark 3' => 3.0, 'burnt' => 3.5] as $column => $shade) {
+    foreach (
+        ['white until' => 0.6, 'blond' => 1.0, 'brown 2' => 2.0, 'dark 2.8' => 2.8, 'dark 3' => 3.0, 'burnt' => 3.5] as $column => $shade
+    ) {
         expect($hob->until(Shade::of($shade))->time->inMinutes())->toEqualWithDelta((float) $row[$column], 0.05 + 1 / 60);
     }
 })->with(function (): array {
-    $batches = [[100.0, 'clarified-butter', 20.0, 1.0], [30.0, 'butter', 14.0, 0.6], [120.0, 'vegetable-oil', 28.0, 1.8], [500.0, 'butter', 30.0, 2.5], [1000.0, 'butter', 36.0, 3.2]];
+    $batches = [
+        [100.0, 'clarified-butter', 20.0, 1.0],
+        [30.0, 'butter', 14.0, 0.6],
+        [120.0, 'vegetable-oil', 28.0, 1.8],
+        [500.0, 'butter', 30.0, 2.5],
+        [1000.0, 'butter', 36.0, 3.2],
+    ];
 
     return array_map(fn(array $row, array $batch): array => [$row, ...$batch], Table::rows('t1b-other-batches'), $batches);
 });
 
 it('agrees with the prototype to nine digits', function (): void {
     foreach (Table::vectors()['roux'] as $minutes => $vector) {
-        $state = HobRoux::inPan(roux(100.0, 100.0), Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), HobHeat::Medium)->after(Duration::ofMinutes($minutes));
-        expect($state->temperature->inCelsius())->toEqualWithDelta($vector['T'], 1e-9 * $vector['T'])
-            ->and($state->dose)->toEqualWithDelta($vector['E'], 1e-9 * $vector['E'])
-            ->and($state->shade->value)->toEqualWithDelta($vector['s'], 1e-9)
-            ->and($state->shade->strength())->toEqualWithDelta($vector['tp'], 1e-9)
-            ->and($state->rawTaste)->toEqualWithDelta($vector['raw'], 1e-9)
-            ->and($state->water->inGrams())->toEqualWithDelta($vector['water'], 1e-9);
+        $state = HobRoux::inPan(roux(100.0, 100.0), Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), HobHeat::Medium)->after(
+            Duration::ofMinutes($minutes),
+        );
+        expect($state->temperature->inCelsius())
+            ->toEqualWithDelta($vector['T'], 1e-9 * $vector['T'])
+            ->and($state->dose)
+            ->toEqualWithDelta($vector['E'], 1e-9 * $vector['E'])
+            ->and($state->shade->value)
+            ->toEqualWithDelta($vector['s'], 1e-9)
+            ->and($state->shade->strength())
+            ->toEqualWithDelta($vector['tp'], 1e-9)
+            ->and($state->rawTaste)
+            ->toEqualWithDelta($vector['raw'], 1e-9)
+            ->and($state->water->inGrams())
+            ->toEqualWithDelta($vector['water'], 1e-9);
     }
 });
 
 it('meets the table of raw taste after the roux', function (): void {
     $rows = Table::rows('t2b-raw-taste');
     foreach ([1.5, 2.5, 6.0] as $i => $minutes) {
-        $state = HobRoux::inPan(roux(60.0, 60.0), Length::ofCentimetres(18.0), Mass::ofKilograms(1.0), HobHeat::Medium)->after(Duration::ofMinutes($minutes));
+        $state = HobRoux::inPan(roux(60.0, 60.0), Length::ofCentimetres(18.0), Mass::ofKilograms(1.0), HobHeat::Medium)->after(
+            Duration::ofMinutes($minutes),
+        );
         expect($state->rawTaste)->toEqualWithDelta((float) $rows[$i]['after roux'], 0.005 + 1e-9);
     }
 });
 
 it('browns later in a bigger batch and sooner on more heat', function (): void {
-    $minutes = fn(float $grams, HobHeat $heat): float => HobRoux::inPan(roux($grams, $grams), Length::ofCentimetres(24.0), Mass::ofKilograms(1.4), $heat)->until(Colour::Blond->shade())->time->inMinutes();
-    expect($minutes(400.0, HobHeat::Medium))->toBeGreaterThan($minutes(100.0, HobHeat::Medium))
-        ->and($minutes(100.0, HobHeat::High))->toBeLessThan($minutes(100.0, HobHeat::Medium));
+    $minutes = fn(float $grams, HobHeat $heat): float => HobRoux::inPan(
+        roux($grams, $grams),
+        Length::ofCentimetres(24.0),
+        Mass::ofKilograms(1.4),
+        $heat,
+    )
+        ->until(Colour::Blond->shade())
+        ->time->inMinutes();
+    expect($minutes(400.0, HobHeat::Medium))
+        ->toBeGreaterThan($minutes(100.0, HobHeat::Medium))
+        ->and($minutes(100.0, HobHeat::High))
+        ->toBeLessThan($minutes(100.0, HobHeat::Medium));
 });
 
 it('refuses a colour that a heat never gives', function (): void {
@@ -96,8 +143,12 @@ it('stops at a shade if that comes first, and goes on from what was seen', funct
     $hob = HobRoux::inPan(roux(140.0, 140.0), Length::ofCentimetres(24.0), Mass::ofKilograms(1.4), HobHeat::Medium);
     $pale = $hob->after(Duration::ofMinutes(2.0));
     $blond = $hob->onward($pale, Duration::ofMinutes(60.0), Shade::of(1.0));
-    expect($blond->shade->value)->toEqualWithDelta(1.0, 0.02)
-        ->and($hob->onward($pale, Duration::ofMinutes(1.0), Shade::of(1.0))->time->inMinutes())->toEqualWithDelta(3.0, 1e-6)
-        ->and($hob->onward($pale->colouredTo(Shade::of(0.9)), Duration::ofMinutes(60.0), Shade::of(1.0))->time->seconds)->toBeLessThan($blond->time->seconds)
-        ->and($hob->onward($pale->heatedTo(Temperature::ofCelsius(150.0)), Duration::ofMinutes(60.0), Shade::of(1.0))->time->seconds)->toBeLessThan($blond->time->seconds);
+    expect($blond->shade->value)
+        ->toEqualWithDelta(1.0, 0.02)
+        ->and($hob->onward($pale, Duration::ofMinutes(1.0), Shade::of(1.0))->time->inMinutes())
+        ->toEqualWithDelta(3.0, 1e-6)
+        ->and($hob->onward($pale->colouredTo(Shade::of(0.9)), Duration::ofMinutes(60.0), Shade::of(1.0))->time->seconds)
+        ->toBeLessThan($blond->time->seconds)
+        ->and($hob->onward($pale->heatedTo(Temperature::ofCelsius(150.0)), Duration::ofMinutes(60.0), Shade::of(1.0))->time->seconds)
+        ->toBeLessThan($blond->time->seconds);
 });

@@ -36,8 +36,13 @@ function pasteOf(float $grams, string $fat = 'butter'): Roux
 }
 
 it('meets the table of oven roux by the depth of its paste', function (array $row): void {
-    $grams = M_PI * 24.0 ** 2 / 4.0 * (float) $row['paste depth cm'] * 1.03;
-    $oven = OvenRoux::inPan(pasteOf($grams / 2.0, 'vegetable-oil'), Length::ofCentimetres(24.0), Mass::ofKilograms(2.5), Temperature::ofCelsius(175.0));
+    $grams = ((M_PI * 24.0 ** 2) / 4.0) * (float) $row['paste depth cm'] * 1.03;
+    $oven = OvenRoux::inPan(
+        pasteOf($grams / 2.0, 'vegetable-oil'),
+        Length::ofCentimetres(24.0),
+        Mass::ofKilograms(2.5),
+        Temperature::ofCelsius(175.0),
+    );
     foreach (array_combine([20, 40, 60, 90], explode('/', $row['T at 20/40/60/90'])) as $minutes => $celsius) {
         expect($oven->after(Duration::ofMinutes($minutes))->temperature->inCelsius())->toEqualWithDelta((float) $celsius, 0.5 + 1e-9);
     }
@@ -47,16 +52,26 @@ it('meets the table of oven roux by the depth of its paste', function (array $ro
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t1c-oven-roux')));
 
 it('refuses an oven that is none, and a colour it never gives', function (): void {
-    $oven = fn(float $celsius): OvenRoux => OvenRoux::inPan(pasteOf(300.0), Length::ofCentimetres(24.0), Mass::ofKilograms(2.5), Temperature::ofCelsius($celsius));
-    expect(fn() => $oven(40.0))->toThrow(OutOfRange::class)
-        ->and(fn() => $oven(400.0))->toThrow(OutOfRange::class)
-        ->and(fn() => $oven(90.0)->until(Shade::of(3.0)))->toThrow(NotReachable::class)
-        ->and(fn() => $oven(175.0)->after(Duration::ofMinutes(600.0)))->toThrow(NotReachable::class);
+    $oven = fn(float $celsius): OvenRoux => OvenRoux::inPan(
+        pasteOf(300.0),
+        Length::ofCentimetres(24.0),
+        Mass::ofKilograms(2.5),
+        Temperature::ofCelsius($celsius),
+    );
+    expect(fn() => $oven(40.0))
+        ->toThrow(OutOfRange::class)
+        ->and(fn() => $oven(400.0))
+        ->toThrow(OutOfRange::class)
+        ->and(fn() => $oven(90.0)->until(Shade::of(3.0)))
+        ->toThrow(NotReachable::class)
+        ->and(fn() => $oven(175.0)->after(Duration::ofMinutes(600.0)))
+        ->toThrow(NotReachable::class);
 });
 
 it('meets the table of the film on the pan’s floor', function (array $row): void {
     $heat = HobHeat::from(str_replace('_', '-', $row['heat']));
-    $paste = HobRoux::inPan(pasteOf(100.0), Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), $heat)->after(Duration::ofMinutes(20.0))->temperature;
+    $paste = HobRoux::inPan(pasteOf(100.0), Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), $heat)->after(Duration::ofMinutes(20.0))
+        ->temperature;
     [$stirred, $still] = array_map(floatval(...), explode(' / ', $row['base T stirred / unstirred']));
     expect(BaseFilm::under($paste, $heat)->temperature->inCelsius())->toEqualWithDelta($stirred, 0.5 + 1e-6)
         ->and(BaseFilm::under($paste, $heat, 0.0)->temperature->inCelsius())->toEqualWithDelta($still, 0.5 + 1e-6)
@@ -70,12 +85,26 @@ it('says risks in four words, in their order', function (): void {
 });
 
 it('goes on browning off the heat, more in a heavy pan, hardly in a water bath', function (): void {
-    $lifted = HobRoux::inPan(pasteOf(200.0, 'clarified-butter'), Length::ofCentimetres(24.0), Mass::ofKilograms(1.4), HobHeat::MediumHigh)->until(Shade::of(2.0));
-    $ends = fn(float $kilograms, OffHeat $where): float => CarryOver::inPan(pasteOf(200.0, 'clarified-butter'), Length::ofCentimetres(24.0), Mass::ofKilograms($kilograms), $where)->settled($lifted)->shade->value;
-    expect($ends(1.4, OffHeat::Bench))->toBeGreaterThan(2.1)
-        ->and($ends(4.0, OffHeat::Bench))->toBeGreaterThan($ends(1.4, OffHeat::Bench))
-        ->and($ends(1.4, OffHeat::WaterBath))->toBeGreaterThan($lifted->shade->value)
-        ->and($ends(1.4, OffHeat::WaterBath))->toBeLessThan(2.0 + 0.25 * ($ends(1.4, OffHeat::Bench) - 2.0));
+    $lifted = HobRoux::inPan(
+        pasteOf(200.0, 'clarified-butter'),
+        Length::ofCentimetres(24.0),
+        Mass::ofKilograms(1.4),
+        HobHeat::MediumHigh,
+    )->until(Shade::of(2.0));
+    $ends = fn(float $kilograms, OffHeat $where): float => CarryOver::inPan(
+        pasteOf(200.0, 'clarified-butter'),
+        Length::ofCentimetres(24.0),
+        Mass::ofKilograms($kilograms),
+        $where,
+    )->settled($lifted)->shade->value;
+    expect($ends(1.4, OffHeat::Bench))
+        ->toBeGreaterThan(2.1)
+        ->and($ends(4.0, OffHeat::Bench))
+        ->toBeGreaterThan($ends(1.4, OffHeat::Bench))
+        ->and($ends(1.4, OffHeat::WaterBath))
+        ->toBeGreaterThan($lifted->shade->value)
+        ->and($ends(1.4, OffHeat::WaterBath))
+        ->toBeLessThan(2.0 + 0.25 * ($ends(1.4, OffHeat::Bench) - 2.0));
 });
 
 it('lifts early enough to end at the colour', function (OffHeat $where): void {
@@ -90,7 +119,10 @@ it('lifts early enough to end at the colour', function (OffHeat $where): void {
 it('cools a roux on the bench as the closed formula says', function (): void {
     $roux = pasteOf(140.0, 'vegetable-oil');
     $lifted = HobRoux::inPan($roux, Length::ofCentimetres(24.0), Mass::ofKilograms(1.44), HobHeat::Medium)->until(Shade::of(2.0));
-    $time = RouxCooling::of($roux->mass(), Mass::ofKilograms(1.44), Length::ofCentimetres(24.0))->time($lifted->temperature, Temperature::ofCelsius(120.0));
+    $time = RouxCooling::of($roux->mass(), Mass::ofKilograms(1.44), Length::ofCentimetres(24.0))->time(
+        $lifted->temperature,
+        Temperature::ofCelsius(120.0),
+    );
     $then = CarryOver::inPan($roux, Length::ofCentimetres(24.0), Mass::ofKilograms(1.44))->after($lifted, $time);
     expect($then->temperature->inCelsius())->toEqualWithDelta(120.0, 2.5)
         ->and($then->time->seconds)->toEqualWithDelta($lifted->time->seconds + $time->seconds, 1.0)
@@ -136,14 +168,29 @@ it('is still again at once where nothing was hot', function (): void {
 });
 
 it('cools far sooner in a water bath, and never below the water', function (): void {
-    $minutes = fn(OffHeat $where, float $to): float => RouxCooling::of(Mass::ofGrams(280.0), Mass::ofKilograms(1.44), Length::ofCentimetres(24.0), $where)->time(Temperature::ofCelsius(160.0), Temperature::ofCelsius($to))->inMinutes();
-    expect($minutes(OffHeat::WaterBath, 60.0))->toBeLessThan(0.15 * $minutes(OffHeat::Bench, 60.0))
-        ->and(fn() => $minutes(OffHeat::Bench, 15.0))->toThrow(NotReachable::class);
+    $minutes = fn(OffHeat $where, float $to): float => RouxCooling::of(
+        Mass::ofGrams(280.0),
+        Mass::ofKilograms(1.44),
+        Length::ofCentimetres(24.0),
+        $where,
+    )
+        ->time(Temperature::ofCelsius(160.0), Temperature::ofCelsius($to))
+        ->inMinutes();
+    expect($minutes(OffHeat::WaterBath, 60.0))
+        ->toBeLessThan(0.15 * $minutes(OffHeat::Bench, 60.0))
+        ->and(fn() => $minutes(OffHeat::Bench, 15.0))
+        ->toThrow(NotReachable::class);
 });
 
 it('browns butter to hazelnut, and weighs what is left of it', function (): void {
     $larder = Larder::house();
-    $brown = fn(HobHeat $heat, string $fat = 'butter'): BrownedButter => BrownedButter::inPan($larder->fat($fat), Mass::ofGrams(200.0), Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), $heat);
+    $brown = fn(HobHeat $heat, string $fat = 'butter'): BrownedButter => BrownedButter::inPan(
+        $larder->fat($fat),
+        Mass::ofGrams(200.0),
+        Length::ofCentimetres(20.0),
+        Mass::ofKilograms(1.0),
+        $heat,
+    );
     $medium = $brown(HobHeat::Medium);
     expect($medium->time->inMinutes())->toBeGreaterThan(4.0)->toBeLessThan(25.0)
         ->and($brown(HobHeat::High)->time->seconds)->toBeLessThan($medium->time->seconds)
@@ -157,16 +204,35 @@ it('browns butter to hazelnut, and weighs what is left of it', function (): void
 
 it('reaches its colour sooner on butter that is browned already', function (): void {
     $larder = Larder::house();
-    $browned = BrownedButter::inPan($larder->fat('butter'), Mass::ofGrams(120.0), Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), HobHeat::Medium);
+    $browned = BrownedButter::inPan(
+        $larder->fat('butter'),
+        Mass::ofGrams(120.0),
+        Length::ofCentimetres(20.0),
+        Mass::ofKilograms(1.0),
+        HobHeat::Medium,
+    );
     $roux = Roux::of($larder->thickener('plain-flour'), Mass::ofGrams(100.0), $browned->fat, $browned->left);
-    $on = HobRoux::inPan($roux, Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), HobHeat::Medium, fatAt: $browned->temperature)->until(Shade::of(1.0));
+    $on = HobRoux::inPan($roux, Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), HobHeat::Medium, fatAt: $browned->temperature)->until(
+        Shade::of(1.0),
+    );
     $plain = HobRoux::inPan(pasteOf(100.0), Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), HobHeat::Medium)->until(Shade::of(1.0));
     expect($on->melting->seconds)->toBe(0.0)->and($on->time->seconds)->toBeLessThan($plain->time->seconds);
 });
 
 it('needs more minutes on a hob that browns slowly', function (): void {
-    $minutes = fn(float $browning): float => HobRoux::inPan(pasteOf(100.0), Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), HobHeat::Medium, browning: $browning)->until(Shade::of(2.0))->time->inMinutes();
-    expect($minutes(0.8))->toBeGreaterThan(1.1 * $minutes(1.0))->and($minutes(1.0))->toBeGreaterThan(1.1 * $minutes(1.25));
+    $minutes = fn(float $browning): float => HobRoux::inPan(
+        pasteOf(100.0),
+        Length::ofCentimetres(20.0),
+        Mass::ofKilograms(1.0),
+        HobHeat::Medium,
+        browning: $browning,
+    )
+        ->until(Shade::of(2.0))
+        ->time->inMinutes();
+    expect($minutes(0.8))
+        ->toBeGreaterThan(1.1 * $minutes(1.0))
+        ->and($minutes(1.0))
+        ->toBeGreaterThan(1.1 * $minutes(1.25));
 });
 
 it('stays finite from a pinch to a cauldron, dry or swimming in fat', function (HobHeat $heat): void {
@@ -193,18 +259,35 @@ it('lifts a roux early by what the pan browns on the way down', function (HobHea
     $hob = HobRoux::inPan($roux, $wide, $pan, $heat);
     $meets = Temperature::ofCelsius(120.0);
     $lift = $hob->liftFor(Shade::of($shade), $meets);
-    $after = CarryOver::inPan($roux, $wide, $pan)->after($lift, RouxCooling::of($roux->mass(), $pan, $wide)->time($lift->temperature, $meets));
-    expect($lift->shade->value)->toBeLessThan($shade)
-        ->and($lift->time->seconds)->toBeLessThan($hob->until(Shade::of($shade))->time->seconds)
-        ->and($after->shade->value)->toEqualWithDelta($shade, 0.06);
-})->with([HobHeat::Medium, HobHeat::MediumHigh])->with([1.0, 2.0, 3.0]);
+    $after = CarryOver::inPan($roux, $wide, $pan)->after(
+        $lift,
+        RouxCooling::of($roux->mass(), $pan, $wide)->time($lift->temperature, $meets),
+    );
+    expect($lift->shade->value)
+        ->toBeLessThan($shade)
+        ->and($lift->time->seconds)
+        ->toBeLessThan($hob->until(Shade::of($shade))->time->seconds)
+        ->and($after->shade->value)
+        ->toEqualWithDelta($shade, 0.06);
+})
+    ->with([HobHeat::Medium, HobHeat::MediumHigh])
+    ->with([1.0, 2.0, 3.0]);
 
 it('adds no colour to a roux that is cool already, and little in water', function (): void {
-    $gained = fn(float $from, float $to, OffHeat $where = OffHeat::Bench): float => RouxCooling::of(Mass::ofGrams(280.0), Mass::ofKilograms(1.44), Length::ofCentimetres(24.0), $where)->doseGained($from, $to);
-    expect($gained(100.0, 120.0))->toBe(0.0)
-        ->and($gained(160.0, 120.0))->toBeGreaterThan($gained(150.0, 120.0))
-        ->and($gained(160.0, 120.0, OffHeat::WaterBath))->toBeLessThan(0.15 * $gained(160.0, 120.0))
-        ->and($gained(160.0, 120.0))->toEqualWithDelta($gained(160.0, 140.0) + $gained(140.0, 120.0), 1e-3);
+    $gained = fn(float $from, float $to, OffHeat $where = OffHeat::Bench): float => RouxCooling::of(
+        Mass::ofGrams(280.0),
+        Mass::ofKilograms(1.44),
+        Length::ofCentimetres(24.0),
+        $where,
+    )->doseGained($from, $to);
+    expect($gained(100.0, 120.0))
+        ->toBe(0.0)
+        ->and($gained(160.0, 120.0))
+        ->toBeGreaterThan($gained(150.0, 120.0))
+        ->and($gained(160.0, 120.0, OffHeat::WaterBath))
+        ->toBeLessThan(0.15 * $gained(160.0, 120.0))
+        ->and($gained(160.0, 120.0))
+        ->toEqualWithDelta($gained(160.0, 140.0) + $gained(140.0, 120.0), 1e-3);
 });
 
 it('browns in its fast loop by the same laws as step by step', function (): void {
@@ -212,7 +295,13 @@ it('browns in its fast loop by the same laws as step by step', function (): void
     $step = [110.0, 5.0, 16.8, 0.0, 0.0];
     for ($i = 0; $i < 400; $i++) {
         [$celsius, $fatWater, $flourWater] = $paste->onHob($step[0], $step[1], $step[2], 1.15, 160.0, 1.0);
-        $step = [$celsius, $fatWater, $flourWater, $step[3] + Browning::perMinute($celsius) / 60.0, $step[4] + Browning::rawTasteLoss($celsius) / 60.0];
+        $step = [
+            $celsius,
+            $fatWater,
+            $flourWater,
+            $step[3] + Browning::perMinute($celsius) / 60.0,
+            $step[4] + Browning::rawTasteLoss($celsius) / 60.0,
+        ];
     }
     [$took, $loop] = $paste->brownedOnHob([110.0, 5.0, 16.8, 0.0, 0.0], 1.15, 160.0, 1.0, 400, INF, null);
     expect($took)->toBe(400);

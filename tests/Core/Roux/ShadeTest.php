@@ -56,7 +56,8 @@ it('meets the table of free fat and texture', function (array $row): void {
     $ratio = (float) $row['ratio'];
     $words = ['dry' => 'dry, grainy, lump-prone', 'paste' => 'standard paste', 'fluid' => 'fluid', 'separates' => 'fat will separate'];
     expect($words[Texture::of($ratio)->value])->toBe($row['texture']);
-    foreach (['stock, white' => [0.0, 0.0], 'milk, white' => [0.0, 1.0], 'stock, brown s2' => [2.0, 0.0], 'stock, dark s3' => [3.0, 0.0]] as $column => [$s, $dairy]) {
+    $columns = ['stock, white' => [0.0, 0.0], 'milk, white' => [0.0, 1.0], 'stock, brown s2' => [2.0, 0.0], 'stock, dark s3' => [3.0, 0.0]];
+    foreach ($columns as $column => [$s, $dairy]) {
         $free = FreeFat::of(Mass::ofGrams(60.0), Mass::ofGrams(60.0 * $ratio), Shade::of($s)->strength(), $dairy);
         expect($free->inGrams())->toEqualWithDelta((float) $row[$column], 0.05 + 1e-9);
     }

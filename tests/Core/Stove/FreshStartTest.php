@@ -25,7 +25,14 @@ it('simmers no longer than usual, as long as there is time, and never shorter th
 
 it('takes no longer the less time there is', function (): void {
     $lost = Question::of(Base::Veloute, Volume::ofLitres(3.0));
-    $takes = array_map(static fn(float $minutes): float => FreshStart::within($lost, Duration::ofMinutes($minutes))->takes->inMinutes(), [200.0, 90.0, 70.0, 50.0, 20.0, 0.0]);
+    $takes = array_map(static fn(float $minutes): float => FreshStart::within($lost, Duration::ofMinutes($minutes))->takes->inMinutes(), [
+        200.0,
+        90.0,
+        70.0,
+        50.0,
+        20.0,
+        0.0,
+    ]);
     $sorted = $takes;
     rsort($sorted);
     expect($takes)->toBe($sorted)->and($takes[5])->toBeGreaterThan(10.0);
@@ -33,5 +40,7 @@ it('takes no longer the less time there is', function (): void {
 
 it('leaves a reduction as it is', function (): void {
     $lost = Question::of(Base::Espagnole, Volume::ofLitres(2.0), reduceBy: 0.3);
-    expect(FreshStart::within($lost, Duration::ofMinutes(5.0))->takes->inMinutes())->toBe(FreshStart::within($lost, Duration::ofMinutes(60.0 * 9.0))->takes->inMinutes());
+    expect(FreshStart::within($lost, Duration::ofMinutes(5.0))->takes->inMinutes())->toBe(
+        FreshStart::within($lost, Duration::ofMinutes(60.0 * 9.0))->takes->inMinutes(),
+    );
 });

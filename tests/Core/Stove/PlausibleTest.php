@@ -16,7 +16,10 @@ function likely(Reading $reading, StepKind $at): bool
     $pots = StovePots::of();
     $minutes = $pots->begins($at) + 1.0;
 
-    return Plausible::reading($reading, PotWatch::of($pots->plan, Course::of($pots->plan->steps, StovePots::at(0.0), $pots->until($at)), StovePots::at($minutes)));
+    return Plausible::reading(
+        $reading,
+        PotWatch::of($pots->plan, Course::of($pots->plan->steps, StovePots::at(0.0), $pots->until($at)), StovePots::at($minutes)),
+    );
 }
 
 it('knows what a probe can read of a roux and of a sauce', function (float $celsius, StepKind $at, bool $likely): void {

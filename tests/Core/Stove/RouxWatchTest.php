@@ -60,7 +60,9 @@ it('takes a colour that was set for what it is, and the pot’s speed with it', 
     $pot = StovePots::of(colour: Colour::Brown);
     $plain = rouxOf($pot, 6.0);
     $at = StovePots::at($pot->begins(StepKind::Flour) + 5.0);
-    $seen = static fn(float $shade): RouxWatch => rouxOf($pot, 6.0, [Taps::read(StepKind::Colour->value, Reading::colour(Shade::of($shade)), $at, 'c')]);
+    $seen = static fn(float $shade): RouxWatch => rouxOf($pot, 6.0, [
+        Taps::read(StepKind::Colour->value, Reading::colour(Shade::of($shade)), $at, 'c'),
+    ]);
     $planned = rouxOf($pot, 5.0)->now->shade->value;
     [$fast, $slow] = [$seen($planned + 0.4), $seen($planned - 0.4)];
     expect($fast->now->shade->value)->toBeGreaterThan($planned + 0.4)
@@ -76,13 +78,17 @@ it('takes a colour that was set for what it is, and the pot’s speed with it', 
 
 it('says that it is there once the colour is there', function (): void {
     $pot = StovePots::of();
-    $there = rouxOf($pot, 3.0, [Taps::read(StepKind::Colour->value, Reading::colour(Shade::of(1.1)), StovePots::at($pot->begins(StepKind::Flour) + 2.9), 'c')]);
+    $there = rouxOf($pot, 3.0, [
+        Taps::read(StepKind::Colour->value, Reading::colour(Shade::of(1.1)), StovePots::at($pot->begins(StepKind::Flour) + 2.9), 'c'),
+    ]);
     expect($there->curve->arrives)->toBeNull()->and($there->now->shade->value)->toBeGreaterThanOrEqual(1.1);
 });
 
 it('browns slower on less heat and faster on more, from the moment it is turned', function (): void {
     $pot = StovePots::of(colour: Colour::Brown);
-    $turned = static fn(HobHeat $heat): float => rouxOf($pot, 8.0, [Taps::heat(StepKind::Colour->value, $heat, StovePots::at($pot->begins(StepKind::Flour) + 3.0), 'h')])->now->shade->value;
+    $turned = static fn(HobHeat $heat): float => rouxOf($pot, 8.0, [
+        Taps::heat(StepKind::Colour->value, $heat, StovePots::at($pot->begins(StepKind::Flour) + 3.0), 'h'),
+    ])->now->shade->value;
     $shades = array_map($turned, HobHeat::cases());
     $sorted = $shades;
     sort($sorted);
@@ -92,9 +98,18 @@ it('browns slower on less heat and faster on more, from the moment it is turned'
 
 it('goes on from a probe', function (): void {
     $pot = StovePots::of(colour: Colour::Brown);
-    $probed = static fn(float $celsius): RouxWatch => rouxOf($pot, 6.0, [Taps::read(StepKind::Colour->value, Reading::temperature(Temperature::ofCelsius($celsius)), StovePots::at($pot->begins(StepKind::Flour) + 5.9), 'p')]);
-    expect($probed(150.0)->now->temperature->inCelsius())->toEqualWithDelta(150.0, 6.0)
-        ->and($probed(150.0)->curve->arrives->likely ?? INF)->toBeLessThan($probed(110.0)->curve->arrives->likely ?? 0.0);
+    $probed = static fn(float $celsius): RouxWatch => rouxOf($pot, 6.0, [
+        Taps::read(
+            StepKind::Colour->value,
+            Reading::temperature(Temperature::ofCelsius($celsius)),
+            StovePots::at($pot->begins(StepKind::Flour) + 5.9),
+            'p',
+        ),
+    ]);
+    expect($probed(150.0)->now->temperature->inCelsius())
+        ->toEqualWithDelta(150.0, 6.0)
+        ->and($probed(150.0)->curve->arrives->likely ?? INF)
+        ->toBeLessThan($probed(110.0)->curve->arrives->likely ?? 0.0);
 });
 
 it('stands still once the pan is off, and knows what it carries on to', function (): void {

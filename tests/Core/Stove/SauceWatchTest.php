@@ -55,10 +55,17 @@ it('ends where the sheet said when nothing else is read', function (Base $base):
     $simmer = $pot->sheet->question->simmerTime->inMinutes();
     foreach ([0.0, 0.4, 0.9] as $share) {
         $watch = simmering($pot, $share * $simmer);
-        expect($watch->depthThen->inMillimetres())->toEqualWithDelta($pot->sheet->endDepth()->inMillimetres(), 0.4)
-            ->and($watch->thicknessThen->likely->gramsPerLitre)->toEqualWithDelta(EquivalentFlour::of($pot->sheet->end)->gramsPerLitre, 0.02 * EquivalentFlour::of($pot->sheet->end)->gramsPerLitre)
-            ->and($watch->comesTo()->inLitres())->toEqualWithDelta(2.0, 0.02)
-            ->and($watch->left->inMinutes())->toEqualWithDelta((1.0 - $share) * $simmer, 0.02);
+        expect($watch->depthThen->inMillimetres())
+            ->toEqualWithDelta($pot->sheet->endDepth()->inMillimetres(), 0.4)
+            ->and($watch->thicknessThen->likely->gramsPerLitre)
+            ->toEqualWithDelta(
+                EquivalentFlour::of($pot->sheet->end)->gramsPerLitre,
+                0.02 * EquivalentFlour::of($pot->sheet->end)->gramsPerLitre,
+            )
+            ->and($watch->comesTo()->inLitres())
+            ->toEqualWithDelta(2.0, 0.02)
+            ->and($watch->left->inMinutes())
+            ->toEqualWithDelta((1.0 - $share) * $simmer, 0.02);
     }
 })->with([Base::Veloute, Base::Bechamel, Base::Espagnole]);
 
@@ -74,13 +81,24 @@ it('comes to the notch in the time of its simmer, within its band', function ():
 it('takes a depth for what it is, and learns how fast this pot steams', function (float $millimetres): void {
     $pot = StovePots::of(level: SimmerLevel::Brisk);
     $foreseen = simmering($pot, 15.0);
-    $read = simmering($pot, 15.0, [readAt($pot, 15.0, Reading::depth(Length::ofMillimetres($foreseen->reckoning->depth()->inMillimetres() + $millimetres)))]);
+    $read = simmering($pot, 15.0, [
+        readAt($pot, 15.0, Reading::depth(Length::ofMillimetres($foreseen->reckoning->depth()->inMillimetres() + $millimetres))),
+    ]);
     $rate = $read->reckoning->kitchen->evaporation;
-    expect($read->reckoning->depth()->inMillimetres())->toEqualWithDelta($foreseen->reckoning->depth()->inMillimetres() + $millimetres, 0.01)
-        ->and($millimetres < 0.0 ? $rate->value > 1.02 : $rate->value < 0.98)->toBeTrue()
-        ->and($rate->deviation)->toBeLessThan(0.30)
-        ->and($millimetres < 0.0 ? $read->depthThen->metres < $foreseen->depthThen->metres : $read->depthThen->metres > $foreseen->depthThen->metres)->toBeTrue()
-        ->and($read->curve->read)->toHaveCount(1);
+    expect($read->reckoning->depth()->inMillimetres())
+        ->toEqualWithDelta($foreseen->reckoning->depth()->inMillimetres() + $millimetres, 0.01)
+        ->and($millimetres < 0.0 ? $rate->value > 1.02 : $rate->value < 0.98)
+        ->toBeTrue()
+        ->and($rate->deviation)
+        ->toBeLessThan(0.3)
+        ->and(
+            $millimetres < 0.0
+                ? $read->depthThen->metres < $foreseen->depthThen->metres
+                : $read->depthThen->metres > $foreseen->depthThen->metres,
+        )
+        ->toBeTrue()
+        ->and($read->curve->read)
+        ->toHaveCount(1);
 })->with([-4.0, 4.0]);
 
 it('narrows its band reading by reading, and each counts by what it can tell', function (): void {
@@ -95,7 +113,11 @@ it('narrows its band reading by reading, and each counts by what it can tell', f
         $was = $now;
     }
     // A dip-stick that stands for a few millimetres of loss says little.
-    expect(simmering($pot, 1.0, [readAt($pot, 1.0, Reading::depth(Length::ofMillimetres(simmering($pot, 1.0)->reckoning->depth()->inMillimetres())))])->reckoning->kitchen->evaporation->deviation)->toBeGreaterThan(0.28);
+    expect(
+        simmering($pot, 1.0, [
+            readAt($pot, 1.0, Reading::depth(Length::ofMillimetres(simmering($pot, 1.0)->reckoning->depth()->inMillimetres()))),
+        ])->reckoning->kitchen->evaporation->deviation,
+    )->toBeGreaterThan(0.28);
 });
 
 it('takes a weight, pan and all, for the same as the depth of so much sauce', function (): void {
@@ -104,14 +126,20 @@ it('takes a weight, pan and all, for the same as the depth of so much sauce', fu
     $sauce = Mass::ofGrams(0.97 * $foreseen->sauce->grams());
     $gross = Mass::ofGrams($sauce->inGrams() + $pot->sheet->question->pan->mass()->inGrams());
     $weighed = simmering($pot, 15.0, [readAt($pot, 15.0, Reading::weight($gross))])->reckoning;
-    expect($weighed->sauce->millilitres())->toEqualWithDelta(0.97 * $foreseen->sauce->millilitres(), 0.2)
-        ->and(simmering($pot, 15.0, [readAt($pot, 15.0, Reading::weight(Mass::ofGrams(200.0)))])->reckoning->sauce->millilitres())->toEqualWithDelta($foreseen->sauce->millilitres(), 1e-6);
+    expect($weighed->sauce->millilitres())
+        ->toEqualWithDelta(0.97 * $foreseen->sauce->millilitres(), 0.2)
+        ->and(simmering($pot, 15.0, [readAt($pot, 15.0, Reading::weight(Mass::ofGrams(200.0)))])->reckoning->sauce->millilitres())
+        ->toEqualWithDelta($foreseen->sauce->millilitres(), 1e-6);
 });
 
 it('believes a test of the thickness by as much as it is worth', function (): void {
     $pot = StovePots::of();
     $plain = simmering($pot, 20.0);
-    $grams = static fn(Reading ...$readings): float => simmering($pot, 20.0, array_map(static fn(Reading $reading): Event => readAt($pot, 20.0, $reading), array_values($readings)))->thickness->likely->gramsPerLitre;
+    $grams = static fn(Reading ...$readings): float => simmering(
+        $pot,
+        20.0,
+        array_map(static fn(Reading $reading): Event => readAt($pot, 20.0, $reading), array_values($readings)),
+    )->thickness->likely->gramsPerLitre;
     $believed = $plain->thickness->likely->gramsPerLitre;
     $words = array_map(static fn(SpoonWord $word): float => $grams(Reading::spoon($word)), SpoonWord::cases());
     $sorted = $words;
@@ -122,18 +150,30 @@ it('believes a test of the thickness by as much as it is worth', function (): vo
         ->and($words[2])->toEqualWithDelta($believed, 0.08 * $believed)
         ->and($grams(Reading::line(true)))->toBeGreaterThan($grams(Reading::line(false)))
         // A reading that says what was believed moves nothing, and makes it surer.
-        ->and($grams(Reading::spread(Length::ofMillimetres(2.0 * $radius))))->toEqualWithDelta($believed, 0.1)
-        ->and($grams(Reading::spread(Length::ofMillimetres(2.0 * $radius + 20.0))))->toBeLessThan($believed - 4.0)
-        ->and($grams(Reading::spread(Length::ofMillimetres(2.0 * $radius - 20.0))))->toBeGreaterThan($believed + 4.0)
-        ->and($grams(Reading::funnel(FunnelTest::wide()->time($flow) ?? Duration::ofSeconds(1.0), true)))->toEqualWithDelta($believed, 0.1)
-        ->and($grams(Reading::funnel(FunnelTest::narrow()->time($flow) ?? Duration::ofSeconds(1.0), false)))->toEqualWithDelta($believed, 0.1)
+        ->and($grams(Reading::spread(Length::ofMillimetres(2.0 * $radius))))
+        ->toEqualWithDelta($believed, 0.1)
+        ->and($grams(Reading::spread(Length::ofMillimetres(2.0 * $radius + 20.0))))
+        ->toBeLessThan($believed - 4.0)
+        ->and($grams(Reading::spread(Length::ofMillimetres(2.0 * $radius - 20.0))))
+        ->toBeGreaterThan($believed + 4.0)
+        ->and($grams(Reading::funnel(FunnelTest::wide()->time($flow) ?? Duration::ofSeconds(1.0), true)))
+        ->toEqualWithDelta($believed, 0.1)
+        ->and($grams(Reading::funnel(FunnelTest::narrow()->time($flow) ?? Duration::ofSeconds(1.0), false)))
+        ->toEqualWithDelta($believed, 0.1)
         // What no such sauce could show is kept in the log and moves nothing.
         ->and($grams(Reading::spread(Length::ofMillimetres(50.0))))->toEqualWithDelta($believed, 1e-9);
 });
 
 it('grows surer with each test', function (): void {
     $pot = StovePots::of();
-    $width = static fn(int $tests): float => simmering($pot, 20.0, array_map(static fn(int $i): Event => readAt($pot, 20.0, Reading::spoon(SpoonWord::Coats), "r{$i}"), $tests > 0 ? range(1, $tests) : []))->reckoning->strength->deviation;
+    $width = static fn(int $tests): float => simmering(
+        $pot,
+        20.0,
+        array_map(
+            static fn(int $i): Event => readAt($pot, 20.0, Reading::spoon(SpoonWord::Coats), "r{$i}"),
+            $tests > 0 ? range(1, $tests) : [],
+        ),
+    )->reckoning->strength->deviation;
     expect($width(1))->toBeLessThan($width(0))->and($width(2))->toBeLessThan($width(1))->and($width(3))->toBeLessThan($width(2));
 });
 
@@ -155,16 +195,35 @@ it('thins by what is topped up, and thickens by what is whisked in', function ()
         ->and($topped->thickness->likely->gramsPerLitre)->toBeLessThan($plain->thickness->likely->gramsPerLitre - 3.0)
         ->and($thickened->thickness->likely->gramsPerLitre)->toEqualWithDelta($plain->thickness->likely->gramsPerLitre + 20.0 / 2.05, 2.5)
         // What was poured in has not failed to steam off.
-        ->and(simmering($pot, 20.0, [Taps::toppedUp($step, Volume::ofMillilitres(200.0), $at, 'a'), readAt($pot, 20.0, Reading::depth($topped->reckoning->depth()))])->reckoning->kitchen->evaporation->value)->toEqualWithDelta(1.0, 0.02);
+        ->and(
+            simmering($pot, 20.0, [
+                Taps::toppedUp($step, Volume::ofMillilitres(200.0), $at, 'a'),
+                readAt($pot, 20.0, Reading::depth($topped->reckoning->depth())),
+            ])->reckoning->kitchen->evaporation->value,
+        )
+        ->toEqualWithDelta(1.0, 0.02);
 });
 
 it('steams as the flame is set, from then on', function (): void {
     $pot = StovePots::of(level: SimmerLevel::Bare);
     $step = StepKind::Simmer->value;
-    $depths = array_map(static fn(SimmerLevel $level): float => simmering($pot, 20.0, [Taps::heat($step, $level, StovePots::at($pot->begins(StepKind::Simmer) + 5.0), 'h')])->reckoning->depth()->inMillimetres(), SimmerLevel::cases());
+    $depths = array_map(
+        static fn(SimmerLevel $level): float => simmering($pot, 20.0, [
+            Taps::heat($step, $level, StovePots::at($pot->begins(StepKind::Simmer) + 5.0), 'h'),
+        ])
+            ->reckoning->depth()
+            ->inMillimetres(),
+        SimmerLevel::cases(),
+    );
     $sorted = $depths;
     rsort($sorted);
-    expect($depths)->toBe($sorted)->and(simmering($pot, 20.0, [Taps::heat($step, SimmerLevel::Boil, StovePots::at($pot->begins(StepKind::Simmer) + 5.0), 'h')])->curve->arrives)->toBeNull();
+    expect($depths)
+        ->toBe($sorted)
+        ->and(
+            simmering($pot, 20.0, [Taps::heat($step, SimmerLevel::Boil, StovePots::at($pot->begins(StepKind::Simmer) + 5.0), 'h')])->curve
+                ->arrives,
+        )
+        ->toBeNull();
 });
 
 it('loses nothing more once it is off the simmer', function (): void {
@@ -177,15 +236,32 @@ it('loses nothing more once it is off the simmer', function (): void {
 
 it('thickens by the shade the roux was really taken to', function (): void {
     $pot = StovePots::of();
-    $pale = $pot->watch([...$pot->until(StepKind::Simmer), Taps::read(StepKind::Colour->value, Reading::colour(Shade::of(0.4)), StovePots::at($pot->begins(StepKind::LetDown)), 'c')], $pot->begins(StepKind::Simmer) + 20.0);
-    $dark = $pot->watch([...$pot->until(StepKind::Simmer), Taps::read(StepKind::Colour->value, Reading::colour(Shade::of(1.8)), StovePots::at($pot->begins(StepKind::LetDown)), 'c')], $pot->begins(StepKind::Simmer) + 20.0);
+    $pale = $pot->watch(
+        [
+            ...$pot->until(StepKind::Simmer),
+            Taps::read(StepKind::Colour->value, Reading::colour(Shade::of(0.4)), StovePots::at($pot->begins(StepKind::LetDown)), 'c'),
+        ],
+        $pot->begins(StepKind::Simmer) + 20.0,
+    );
+    $dark = $pot->watch(
+        [
+            ...$pot->until(StepKind::Simmer),
+            Taps::read(StepKind::Colour->value, Reading::colour(Shade::of(1.8)), StovePots::at($pot->begins(StepKind::LetDown)), 'c'),
+        ],
+        $pot->begins(StepKind::Simmer) + 20.0,
+    );
     expect($dark->sauce?->thickness->likely->gramsPerLitre)->toBeLessThan($pale->sauce->thickness->likely->gramsPerLitre ?? 0.0);
 });
 
 it('says how long to the boil from a probe, and that a wide cold pot takes longer', function (): void {
     $pot = StovePots::of();
     $watch = $pot->watch($pot->until(StepKind::Boil), $pot->begins(StepKind::Boil) + 1.0)->sauce ?? throw new RuntimeException();
-    $minutes = array_map(static fn(float $celsius): float => $watch->toTheBoil(Temperature::ofCelsius($celsius))?->inMinutes() ?? INF, [10.0, 40.0, 80.0, 100.0]);
+    $minutes = array_map(static fn(float $celsius): float => $watch->toTheBoil(Temperature::ofCelsius($celsius))?->inMinutes() ?? INF, [
+        10.0,
+        40.0,
+        80.0,
+        100.0,
+    ]);
     $sorted = $minutes;
     rsort($sorted);
     expect($minutes)->toBe($sorted)->and($minutes[3])->toBe(0.0)->and($minutes[0])->toBeLessThan(40.0);
@@ -210,14 +286,37 @@ it('asks for a stir where a stir is all it wants', function (): void {
         $left = $catching->threatens() ? $minutes : null;
     }
     expect($left)->not->toBeNull();
-    $stirred = simmering($pot, $left ?? 0.0, [Taps::tended(StepKind::Simmer->value, TendingKind::Stir, StovePots::at($pot->begins(StepKind::Simmer) + ($left ?? 0.0)), 't')])->catching;
-    expect(simmering($pot, $left ?? 0.0)->catching->stirringHelps)->toBeTrue()->and($stirred->threatens())->toBeFalse();
+    $stirred = simmering($pot, $left ?? 0.0, [
+        Taps::tended(StepKind::Simmer->value, TendingKind::Stir, StovePots::at($pot->begins(StepKind::Simmer) + ($left ?? 0.0)), 't'),
+    ])->catching;
+    expect(simmering($pot, $left ?? 0.0)->catching->stirringHelps)
+        ->toBeTrue()
+        ->and($stirred->threatens())
+        ->toBeFalse();
 });
 
-it('goes on from a remedy as the remedy leaves it', function (RemedyKind $kind, ?Volume $liquid, ?Mass $solid, ?Means $means, float $litres, int $thicker): void {
+it('goes on from a remedy as the remedy leaves it', function (
+    RemedyKind $kind,
+    ?Volume $liquid,
+    ?Mass $solid,
+    ?Means $means,
+    float $litres,
+    int $thicker,
+): void {
     $pot = StovePots::of();
     $plain = simmering($pot, 20.0);
-    $after = simmering($pot, 20.0, [Taps::rescued(StepKind::Simmer->value, Fault::TooThick, $kind, StovePots::at($pot->begins(StepKind::Simmer) + 20.0), 'r', $liquid, $solid, $means)]);
+    $after = simmering($pot, 20.0, [
+        Taps::rescued(
+            StepKind::Simmer->value,
+            Fault::TooThick,
+            $kind,
+            StovePots::at($pot->begins(StepKind::Simmer) + 20.0),
+            'r',
+            $liquid,
+            $solid,
+            $means,
+        ),
+    ]);
     $moved = $after->thickness->likely->gramsPerLitre - $plain->thickness->likely->gramsPerLitre;
     expect(($after->reckoning->sauce->millilitres() - $plain->reckoning->sauce->millilitres()) / 1000.0)->toEqualWithDelta($litres, 0.03)
         ->and($moved > 0.4 ? 1 : ($moved < -0.4 ? -1 : 0))->toBe($thicker);

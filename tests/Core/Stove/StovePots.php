@@ -28,9 +28,24 @@ final readonly class StovePots
 {
     private function __construct(public Sheet $sheet, public Plan $plan) {}
 
-    public static function of(Base $base = Base::Veloute, ?Colour $colour = null, ?SimmerLevel $level = null, ?Duration $simmer = null, ?Question $question = null): self
-    {
-        $sheet = (new Composer())->answer($question ?? Question::of($base, Volume::ofLitres(2.0), colour: $colour, simmerLevel: $level, simmerTime: $simmer, pan: Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0))));
+    public static function of(
+        Base $base = Base::Veloute,
+        ?Colour $colour = null,
+        ?SimmerLevel $level = null,
+        ?Duration $simmer = null,
+        ?Question $question = null,
+    ): self {
+        $sheet = (new Composer())->answer(
+            $question
+                ?? Question::of(
+                    $base,
+                    Volume::ofLitres(2.0),
+                    colour: $colour,
+                    simmerLevel: $level,
+                    simmerTime: $simmer,
+                    pan: Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0)),
+                ),
+        );
 
         return new self($sheet, $sheet->plan());
     }
@@ -55,7 +70,9 @@ final readonly class StovePots
     /** Minutes from the start until a step begins, when each takes what it should. */
     public function begins(StepKind $kind): float
     {
-        return array_sum(array_map(static fn($step): float => $step->pace->time->inMinutes(), array_slice($this->sheet->steps, 0, $this->index($kind))));
+        return array_sum(
+            array_map(static fn($step): float => $step->pace->time->inMinutes(), array_slice($this->sheet->steps, 0, $this->index($kind))),
+        );
     }
 
     /** @return list<Event> every step before one done in its time */
@@ -73,7 +90,8 @@ final readonly class StovePots
     /** @param list<Event> $events */
     public function watch(array $events, float $minutes): PotWatch
     {
-        return PotWatch::of($this->plan, Course::of($this->plan->steps, self::at(0.0), $events), self::at($minutes)) ?? throw new \RuntimeException('nothing to watch');
+        return PotWatch::of($this->plan, Course::of($this->plan->steps, self::at(0.0), $events), self::at($minutes))
+            ?? throw new \RuntimeException('nothing to watch');
     }
 
     public function rouxPlan(): RouxPlan

@@ -32,32 +32,78 @@ it('meets the ladder of flour per litre', function (array $row): void {
     $flow = Flow::of($sauce, Temperature::ofCelsius(60.0));
     $spoon = SpoonTest::of($flow);
     $thickness = EquivalentFlour::of($sauce);
-    $classes = ['liquid' => 'thin', 'soup-thin' => 'soup', 'light coating' => 'pouring', 'coating (nappe)' => 'coating', 'thick / gratin' => 'gratin', 'binding / panada' => 'binding'];
-    expect($thickness->gramsPerLitre)->toEqualWithDelta((float) $row['EF'], 0.5 + 1e-3)
-        ->and($thickness->thicknessClass()->value)->toBe($classes[$row['class']])
-        ->and($flow->pascalSeconds(50.0))->toEqualWithDelta((float) $row['eta50 Pa.s'], 0.0005 + 1e-9)
-        ->and($flow->pascalSeconds(10.0))->toEqualWithDelta((float) $row['eta10'], 0.005 + 1e-9)
-        ->and($flow->pascalSeconds(1.0))->toEqualWithDelta((float) $row['eta1'], 0.005 + 1e-9)
-        ->and($flow->yield)->toEqualWithDelta((float) $row['yield Pa'], 0.005 + 1e-9)
-        ->and($flow->index)->toEqualWithDelta((float) $row['n'], 0.005 + 1e-9)
-        ->and(min(9.9, $spoon->film->inMillimetres()))->toEqualWithDelta((float) $row['film mm (10 s)'], 0.005 + 1e-9)
-        ->and($spoon->coats)->toBe($row['coats'] === 'yes')
-        ->and($spoon->lineHolds)->toBe($row['line'] === 'yes')
-        ->and($spoon->ribbon)->toBe((float) $row['ribbon s'] >= 2.0)
-        ->and($spoon->mounds)->toBe((float) $row['mound mm'] >= 5.0);
+    $classes = [
+        'liquid' => 'thin',
+        'soup-thin' => 'soup',
+        'light coating' => 'pouring',
+        'coating (nappe)' => 'coating',
+        'thick / gratin' => 'gratin',
+        'binding / panada' => 'binding',
+    ];
+    expect($thickness->gramsPerLitre)
+        ->toEqualWithDelta((float) $row['EF'], 0.5 + 1e-3)
+        ->and($thickness->thicknessClass()->value)
+        ->toBe($classes[$row['class']])
+        ->and($flow->pascalSeconds(50.0))
+        ->toEqualWithDelta((float) $row['eta50 Pa.s'], 0.0005 + 1e-9)
+        ->and($flow->pascalSeconds(10.0))
+        ->toEqualWithDelta((float) $row['eta10'], 0.005 + 1e-9)
+        ->and($flow->pascalSeconds(1.0))
+        ->toEqualWithDelta((float) $row['eta1'], 0.005 + 1e-9)
+        ->and($flow->yield)
+        ->toEqualWithDelta((float) $row['yield Pa'], 0.005 + 1e-9)
+        ->and($flow->index)
+        ->toEqualWithDelta((float) $row['n'], 0.005 + 1e-9)
+        ->and(min(9.9, $spoon->film->inMillimetres()))
+        ->toEqualWithDelta((float) $row['film mm (10 s)'], 0.005 + 1e-9)
+        ->and($spoon->coats)
+        ->toBe($row['coats'] === 'yes')
+        ->and($spoon->lineHolds)
+        ->toBe($row['line'] === 'yes')
+        ->and($spoon->ribbon)
+        ->toBe((float) $row['ribbon s'] >= 2.0)
+        ->and($spoon->mounds)
+        ->toBe((float) $row['mound mm'] >= 5.0);
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t5-ladder')));
 
 it('meets the table of temperatures, cold gel included', function (array $row): void {
-    foreach (['95 C' => [95.0, 0.0], '80' => [80.0, 0.0], '70' => [70.0, 0.0], '60' => [60.0, 0.0], '50' => [50.0, 0.0], '35' => [35.0, 0.0], '20 (2 h)' => [20.0, 2.0], '4 C (12 h)' => [4.0, 12.0]] as $column => [$celsius, $hours]) {
+    foreach (
+        [
+            '95 C' => [95.0, 0.0],
+            '80' => [80.0, 0.0],
+            '70' => [70.0, 0.0],
+            '60' => [60.0, 0.0],
+            '50' => [50.0, 0.0],
+            '35' => [35.0, 0.0],
+            '20 (2 h)' => [20.0, 2.0],
+            '4 C (12 h)' => [4.0, 12.0],
+        ] as $column => [$celsius, $hours]
+    ) {
         [$viscosity, $yield] = explode(' / ', $row[$column]);
-        $flow = Flow::of(Samples::whiteSauce((float) $row['flour g/l']), Temperature::ofCelsius($celsius), Duration::ofMinutes(60.0 * $hours));
-        expect($flow->pascalSeconds(10.0))->toEqualWithDelta((float) $viscosity, 0.005 + 1e-9)
-            ->and($flow->yield)->toEqualWithDelta((float) $yield, 0.05 + 1e-9);
+        $flow = Flow::of(
+            Samples::whiteSauce((float) $row['flour g/l']),
+            Temperature::ofCelsius($celsius),
+            Duration::ofMinutes(60.0 * $hours),
+        );
+        expect($flow->pascalSeconds(10.0))
+            ->toEqualWithDelta((float) $viscosity, 0.005 + 1e-9)
+            ->and($flow->yield)
+            ->toEqualWithDelta((float) $yield, 0.05 + 1e-9);
     }
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t6-temperature')));
 
 it('meets the table of flour needed by shade and liquid', function (array $row): void {
-    foreach (['milk s0' => ['whole-milk', 0.0], 'stock s0' => ['chicken-stock', 0.0], 'stock blond s1' => ['chicken-stock', 1.0], 'stock s1.5' => ['chicken-stock', 1.5], 'brown s2' => ['brown-stock', 2.0], 's2.5' => ['brown-stock', 2.5], 'dark s3' => ['brown-stock', 3.0]] as $column => [$liquid, $s]) {
+    foreach (
+        [
+            'milk s0' => ['whole-milk', 0.0],
+            'stock s0' => ['chicken-stock', 0.0],
+            'stock blond s1' => ['chicken-stock', 1.0],
+            'stock s1.5' => ['chicken-stock', 1.5],
+            'brown s2' => ['brown-stock', 2.0],
+            's2.5' => ['brown-stock', 2.5],
+            'dark s3' => ['brown-stock', 3.0],
+        ] as $column => [$liquid, $s]
+    ) {
         $sauce = Samples::whiteSauce((float) $row[$column], $liquid, Shade::of($s)->strength());
         // The table gives whole grams: half a gram of flour is at most so much on the scale.
         expect(EquivalentFlour::of($sauce)->gramsPerLitre)->toEqualWithDelta((float) $row['target EF'], 0.75);
@@ -88,7 +134,13 @@ it('is thicker with more flour and thinner when hotter, for every liquid', funct
 })->with(['whole-milk', 'double-cream', 'chicken-stock', 'brown-stock', 'water', 'tomato-puree']);
 
 it('says the words of the spoon in their order', function (): void {
-    $words = array_map(fn(float $flour): SpoonWord => SpoonTest::of(Flow::at(Samples::whiteSauce($flour), 60.0))->word(), [15.0, 30.0, 58.0, 85.0, 125.0]);
+    $words = array_map(fn(float $flour): SpoonWord => SpoonTest::of(Flow::at(Samples::whiteSauce($flour), 60.0))->word(), [
+        15.0,
+        30.0,
+        58.0,
+        85.0,
+        125.0,
+    ]);
     expect($words)->toBe([SpoonWord::RunsOff, SpoonWord::Veils, SpoonWord::Coats, SpoonWord::Masks, SpoonWord::Mounds]);
 });
 
@@ -100,13 +152,23 @@ it('puts every target inside its own class', function (): void {
 
 it('counts what goes in and what leaves', function (): void {
     $larder = Larder::house();
-    $sauce = Sauce::nothing()->with($larder->ingredient('whole-milk'), Mass::ofGrams(1000.0))->with($larder->ingredient('salt'), Mass::ofGrams(8.0));
-    expect($sauce->mass()->inGrams())->toEqualWithDelta(1008.0, 1e-9)
-        ->and($sauce->saltPercent())->toEqualWithDelta(800.0 / 1008.0, 1e-9)
-        ->and($sauce->dairy())->toEqualWithDelta(0.98, 0.02)
-        ->and($sauce->withoutWater(Mass::ofGrams(100.0))->mass()->inGrams())->toEqualWithDelta(908.0, 1e-9)
-        ->and($sauce->withoutWater(Mass::ofGrams(5000.0))->waterGrams)->toBe(0.0)
-        ->and($sauce->pH())->toEqualWithDelta(6.7, 1e-9)
-        ->and(Sauce::nothing()->saltPercent())->toBe(0.0)
-        ->and(Sauce::nothing()->suspension()->thickening)->toBe(0.0);
+    $sauce = Sauce::nothing()
+        ->with($larder->ingredient('whole-milk'), Mass::ofGrams(1000.0))
+        ->with($larder->ingredient('salt'), Mass::ofGrams(8.0));
+    expect($sauce->mass()->inGrams())
+        ->toEqualWithDelta(1008.0, 1e-9)
+        ->and($sauce->saltPercent())
+        ->toEqualWithDelta(800.0 / 1008.0, 1e-9)
+        ->and($sauce->dairy())
+        ->toEqualWithDelta(0.98, 0.02)
+        ->and($sauce->withoutWater(Mass::ofGrams(100.0))->mass()->inGrams())
+        ->toEqualWithDelta(908.0, 1e-9)
+        ->and($sauce->withoutWater(Mass::ofGrams(5000.0))->waterGrams)
+        ->toBe(0.0)
+        ->and($sauce->pH())
+        ->toEqualWithDelta(6.7, 1e-9)
+        ->and(Sauce::nothing()->saltPercent())
+        ->toBe(0.0)
+        ->and(Sauce::nothing()->suspension()->thickening)
+        ->toBe(0.0);
 });

@@ -34,7 +34,9 @@ it('meets the ladder’s columns of line-spread and funnels', function (array $r
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t5-ladder')));
 
 it('meets the ladder’s weighed spoon', function (array $row): void {
-    $spoon = SpoonTest::of(Flow::at(Samples::whiteSauce((float) $row['flour g/l'], $row['liquid'] === 'milk' ? 'whole-milk' : 'chicken-stock'), 60.0));
+    $spoon = SpoonTest::of(
+        Flow::at(Samples::whiteSauce((float) $row['flour g/l'], $row['liquid'] === 'milk' ? 'whole-milk' : 'chicken-stock'), 60.0),
+    );
     expect(min(99.0, $spoon->gramsPerSquareDecimetre()))->toEqualWithDelta((float) $row['g/dm2'], 0.05 + 1e-9);
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t5-ladder')));
 
@@ -49,12 +51,26 @@ it('meets the table of measured sauces', function (string $case, string $result)
     $warm = Temperature::ofCelsius(60.0);
     $measured = preg_match('/line-spread ([\d.]+) cm/', $case, $radius) === 1
         ? MeasuredThickness::fromLineSpread($believed, $warm, Length::ofCentimetres((float) $radius[1]))
-        : MeasuredThickness::fromFunnel($believed, $warm, FunnelTest::wide(), Duration::ofSeconds((float) (preg_match('/10 mm ([\d.]+) s/', $case, $time) === 1 ? $time[1] : 'NAN')));
+        : MeasuredThickness::fromFunnel(
+            $believed,
+            $warm,
+            FunnelTest::wide(),
+            Duration::ofSeconds((float) (preg_match('/10 mm ([\d.]+) s/', $case, $time) === 1 ? $time[1] : 'NAN')),
+        );
     preg_match('/c factor ([\d.]+) -> EF (\d+)/', $result, $want);
     $want += ['', 'NAN', 'NAN'];
-    expect($measured->factor)->toEqualWithDelta((float) $want[1], 0.005 + 1e-9)
-        ->and($measured->thickness()->gramsPerLitre)->toEqualWithDelta((float) $want[2], 0.5 + 1e-3);
-})->with(fn() => array_values(array_map('array_values', array_filter(Table::rows('t10-corrections'), fn(array $row): bool => str_contains($row['result'], 'c factor')))));
+    expect($measured->factor)
+        ->toEqualWithDelta((float) $want[1], 0.005 + 1e-9)
+        ->and($measured->thickness()->gramsPerLitre)
+        ->toEqualWithDelta((float) $want[2], 0.5 + 1e-3);
+})->with(
+    fn() => array_values(
+        array_map(
+            'array_values',
+            array_filter(Table::rows('t10-corrections'), fn(array $row): bool => str_contains($row['result'], 'c factor')),
+        ),
+    ),
+);
 
 it('believes itself when the test says what it foresaw', function (float $flour): void {
     $sauce = Samples::whiteSauce($flour);
@@ -74,8 +90,10 @@ it('takes a thicker reading for a stronger thickener, test by test', function ()
 
 it('refuses a reading that no thickener gives, and a sauce that has none', function (): void {
     $warm = Temperature::ofCelsius(60.0);
-    expect(fn() => MeasuredThickness::fromLineSpread(Samples::whiteSauce(60.0), $warm, Length::ofCentimetres(2.6)))->toThrow(NotReachable::class)
-        ->and(fn() => MeasuredThickness::fromLineSpread(Samples::whiteSauce(0.0), $warm, Length::ofCentimetres(9.0)))->toThrow(Missing::class);
+    expect(fn() => MeasuredThickness::fromLineSpread(Samples::whiteSauce(60.0), $warm, Length::ofCentimetres(2.6)))
+        ->toThrow(NotReachable::class)
+        ->and(fn() => MeasuredThickness::fromLineSpread(Samples::whiteSauce(0.0), $warm, Length::ofCentimetres(9.0)))
+        ->toThrow(Missing::class);
 });
 
 it('spreads less and drips longer with every gram of flour', function (): void {
@@ -101,7 +119,11 @@ it('reads the scale back to a ten-millionth over its whole length', function ():
 
 it('meets the pasting recipe that anchors the absolute scale', function (): void {
     $larder = Lento\Larder\Larder::house();
-    $paste = Sauce::nothing()->withThickener($larder->thickener('plain-flour'), Lento\Quantity\Mass::ofGrams(3.5), gelatinised: 1.0)->with($larder->ingredient('water'), Lento\Quantity\Mass::ofGrams(25.0));
-    expect(Flow::at($paste, 95.0)->pascalSeconds(53.0))->toEqualWithDelta(1.29, 0.005)
-        ->and(Flow::at($paste, 50.0)->pascalSeconds(53.0))->toEqualWithDelta(2.80, 0.005);
+    $paste = Sauce::nothing()
+        ->withThickener($larder->thickener('plain-flour'), Lento\Quantity\Mass::ofGrams(3.5), gelatinised: 1.0)
+        ->with($larder->ingredient('water'), Lento\Quantity\Mass::ofGrams(25.0));
+    expect(Flow::at($paste, 95.0)->pascalSeconds(53.0))
+        ->toEqualWithDelta(1.29, 0.005)
+        ->and(Flow::at($paste, 50.0)->pascalSeconds(53.0))
+        ->toEqualWithDelta(2.8, 0.005);
 });

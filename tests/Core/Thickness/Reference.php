@@ -20,7 +20,9 @@ final readonly class Reference
     {
         $larder = Larder::house();
 
-        return Sauce::nothing()->withThickener($larder->thickener('plain-flour'), Mass::ofGrams(1.0), gelatinised: 1.0)->withFat($larder->fat('butter'), Mass::ofGrams(1.0));
+        return Sauce::nothing()
+            ->withThickener($larder->thickener('plain-flour'), Mass::ofGrams(1.0), gelatinised: 1.0)
+            ->withFat($larder->fat('butter'), Mass::ofGrams(1.0));
     }
 
     public static function milkItself(): Sauce

@@ -15,7 +15,10 @@ it('is what the larder and the law of flow make of it', function (): void {
             expect($parts($held)[$name])->toEqualWithDelta($part, 1e-12, $name);
         }
     }
-    expect(ReferenceScale::WATER)->toEqualWithDelta(Reference::water(), 1e-15)->and(ReferenceScale::MILK)->toEqualWithDelta(Reference::milk(), 1e-15);
+    expect(ReferenceScale::WATER)
+        ->toEqualWithDelta(Reference::water(), 1e-15)
+        ->and(ReferenceScale::MILK)
+        ->toEqualWithDelta(Reference::milk(), 1e-15);
     // Where this fails on purpose: php tests/Core/Thickness/reference.php prints the new points.
     foreach (Reference::points() as $i => $point) {
         expect(ReferenceScale::POINTS[$i])->toEqualWithDelta($point, 1e-12, "at point {$i}");

@@ -99,5 +99,7 @@ it('clamps a thickness beyond the scale to its ends', function (): void {
         ->and(EquivalentFlour::ofViscosity(Viscosity::ofPascalSeconds(1e6))->gramsPerLitre)->toBe(200.0);
 });
 
-it('refuses a thickness off the scale', fn(float $grams) => expect(fn() => EquivalentFlour::ofGramsPerLitre($grams))->toThrow(OutOfRange::class))
-    ->with([-1.0, 201.0, NAN, INF]);
+it(
+    'refuses a thickness off the scale',
+    fn(float $grams) => expect(fn() => EquivalentFlour::ofGramsPerLitre($grams))->toThrow(OutOfRange::class),
+)->with([-1.0, 201.0, NAN, INF]);

@@ -40,19 +40,42 @@ it('is never thicker for a darker roux', function (string $liquid): void {
     }
 })->with(['whole-milk', 'chicken-stock', 'brown-stock', 'water']);
 
-it('stays finite and positive from a cup to a cauldron, for any ratio and shade, before and after a simmer', function (float $litres): void {
+it('stays finite and positive from a cup to a cauldron, for any ratio and shade, before and after a simmer', function (
+    float $litres,
+): void {
     foreach ([0.3, 1.0, 2.0, 4.0] as $ratio) {
         foreach ([0.0, 1.0, 2.5, 4.0] as $shade) {
             foreach (['whole-milk', 'brown-stock'] as $liquid) {
                 $raw = potOf($litres, $ratio, $shade, $liquid);
-                $cooked = (new Simmer(Samples::pan(max(6.0, (8000.0 * $litres / M_PI) ** (1 / 3))), SimmerLevel::Simmer))->for($raw, Duration::ofMinutes(20.0));
+                $cooked = (new Simmer(Samples::pan(max(6.0, ((8000.0 * $litres) / M_PI) ** (1 / 3))), SimmerLevel::Simmer))->for(
+                    $raw,
+                    Duration::ofMinutes(20.0),
+                );
                 foreach ([$raw, $cooked] as $sauce) {
                     $flow = Flow::at($sauce, 60.0);
-                    foreach ([$sauce->grams(), $sauce->millilitres(), $sauce->waterGrams, $flow->yield, $flow->consistency, $flow->solvent, $sauce->freeFat()->inGrams(), EquivalentFlour::of($sauce)->gramsPerLitre, SpoonTest::of($flow)->film->metres, LineSpread::radius($flow)->metres] as $number) {
+                    foreach (
+                        [
+                            $sauce->grams(),
+                            $sauce->millilitres(),
+                            $sauce->waterGrams,
+                            $flow->yield,
+                            $flow->consistency,
+                            $flow->solvent,
+                            $sauce->freeFat()->inGrams(),
+                            EquivalentFlour::of($sauce)->gramsPerLitre,
+                            SpoonTest::of($flow)->film->metres,
+                            LineSpread::radius($flow)->metres,
+                        ] as $number
+                    ) {
                         expect(is_finite($number) && $number >= 0.0)->toBeTrue();
                     }
                 }
-                expect($cooked->fatGrams)->toBe($raw->fatGrams)->and($cooked->solidsGrams)->toBe($raw->solidsGrams)->and($cooked->waterGrams)->toBeLessThan($raw->waterGrams);
+                expect($cooked->fatGrams)
+                    ->toBe($raw->fatGrams)
+                    ->and($cooked->solidsGrams)
+                    ->toBe($raw->solidsGrams)
+                    ->and($cooked->waterGrams)
+                    ->toBeLessThan($raw->waterGrams);
             }
         }
     }

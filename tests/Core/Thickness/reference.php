@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Prints the points of core/Thickness/ReferenceScale.php, as the larder and the law of flow have them now: php tests/Core/Thickness/reference.php
+// Prints the points of core/Thickness/ReferenceScale.php, as the larder and the law of flow have them now: php
+// tests/Core/Thickness/reference.php
 
 use Tests\Core\Thickness\Reference;
 

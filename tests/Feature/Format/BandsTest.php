@@ -21,11 +21,23 @@ it('says minutes with their band, never less than one', function (): void {
 });
 
 it('names what else a sauce could be', function (): void {
-    $outlook = fn(float $grams) => (new Composer())->answer(Question::of(Base::Bechamel, Volume::ofLitres(2.0), thickness: EquivalentFlour::ofGramsPerLitre($grams), colour: Colour::Brown, fat: 'clarified-butter'))->outlook;
-    expect(Bands::couldBe($outlook(58.0)->thickness))->toBe('could be pouring or gratin')
-        ->and(Bands::couldBe($outlook(125.0)->thickness))->toBe('could be gratin')
-        ->and(Bands::classes([]))->toBe('')
-        ->and(Bands::grams($outlook(58.0)->thickness))->toMatch('/^58 g\/l \(4\d–7\d\)$/u');
+    $outlook = fn(float $grams) => (new Composer())->answer(
+        Question::of(
+            Base::Bechamel,
+            Volume::ofLitres(2.0),
+            thickness: EquivalentFlour::ofGramsPerLitre($grams),
+            colour: Colour::Brown,
+            fat: 'clarified-butter',
+        ),
+    )->outlook;
+    expect(Bands::couldBe($outlook(58.0)->thickness))
+        ->toBe('could be pouring or gratin')
+        ->and(Bands::couldBe($outlook(125.0)->thickness))
+        ->toBe('could be gratin')
+        ->and(Bands::classes([]))
+        ->toBe('')
+        ->and(Bands::grams($outlook(58.0)->thickness))
+        ->toMatch('/^58 g\/l \(4\d–7\d\)$/u');
 });
 
 it('says steam in tens where there is much of it, and risks in words', function (): void {

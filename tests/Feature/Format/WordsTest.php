@@ -90,24 +90,43 @@ it('fills every gap in the steps’ words', function (Base $base, School $school
     $sheet = sheetOf($base, school: $school);
     $words = StepWords::of($sheet->plan());
     foreach ($sheet->plan()->steps as $step) {
-        $said = implode(' ', [StepWords::name($step), $words->title($step), $words->cue($step), $words->caution($step), ...array_values($words->senses($step))]);
+        $said = implode(' ', [
+            StepWords::name($step),
+            $words->title($step),
+            $words->cue($step),
+            $words->caution($step),
+            ...array_values($words->senses($step)),
+        ]);
         expect($said)->not->toMatch('/:[a-z_]+|steps\./');
     }
 })->with(Base::withRoux())->with(School::cases());
 
 it('rounds the numbers of a warning as their unit asks', function (): void {
     $full = new Warning(WarningCode::PanTooFull, ['fill_percent' => 94.6, 'limit_percent' => 85.0, 'fits_l' => 1.79]);
-    expect(Words::warning($full))->toBe('Pan 95 % full, and it climbs. At most 1.75 l fits below 85 %.')
-        ->and(Words::warning(new Warning(WarningCode::PanTooFull, ['fill_percent' => 94.6, 'limit_percent' => 85.0])))->toBe('Pan 95 % full, and it climbs above 85 %.')
-        ->and(Words::warning(new Warning(WarningCode::RawFlour, ['raw' => 0.2, 'minutes_more' => 0.2])))->toContain('about 1 min longer')
-        ->and(Words::warning(new Warning(WarningCode::WordAssumed, words: ['line' => '1 l stock', 'ingredient' => 'chicken-stock'])))->toBe('“1 l stock” was read as chicken stock.');
+    expect(Words::warning($full))
+        ->toBe('Pan 95 % full, and it climbs. At most 1.75 l fits below 85 %.')
+        ->and(Words::warning(new Warning(WarningCode::PanTooFull, ['fill_percent' => 94.6, 'limit_percent' => 85.0])))
+        ->toBe('Pan 95 % full, and it climbs above 85 %.')
+        ->and(Words::warning(new Warning(WarningCode::RawFlour, ['raw' => 0.2, 'minutes_more' => 0.2])))
+        ->toContain('about 1 min longer')
+        ->and(Words::warning(new Warning(WarningCode::WordAssumed, words: ['line' => '1 l stock', 'ingredient' => 'chicken-stock'])))
+        ->toBe('“1 l stock” was read as chicken stock.');
 });
 
 it('calls pours so that they add up to the jug', function (): void {
     $sheet = sheetOf(Base::Veloute);
-    $litres = array_map(fn(string $text): float => (float) $text, PourWords::amounts($sheet->plan()->first(StepKind::Pour) ?? throw new LogicException('pours')));
-    expect(array_sum($litres))->toEqualWithDelta(round($sheet->liquid->inLitres(), 2), 1e-9)
-        ->and(PourWords::amounts(sheetOf(Base::Veloute, school: School::RouxIntoBoiling)->plan()->first(StepKind::Pour) ?? throw new LogicException('pours'))[0])->toEndWith(' g');
+    $litres = array_map(
+        fn(string $text): float => (float) $text,
+        PourWords::amounts($sheet->plan()->first(StepKind::Pour) ?? throw new LogicException('pours')),
+    );
+    expect(array_sum($litres))
+        ->toEqualWithDelta(round($sheet->liquid->inLitres(), 2), 1e-9)
+        ->and(
+            PourWords::amounts(
+                sheetOf(Base::Veloute, school: School::RouxIntoBoiling)->plan()->first(StepKind::Pour) ?? throw new LogicException('pours'),
+            )[0],
+        )
+        ->toEndWith(' g');
 });
 
 it('draws a brown sauce darker than a white one', function (): void {

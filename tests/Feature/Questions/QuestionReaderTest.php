@@ -67,12 +67,32 @@ it('understands everyday words for liquid, fat and thickness', function (array $
 ]);
 
 it('gives a pan of which only the width is known a usual height', function (): void {
-    expect(reading(['sauce' => 'veloute', 'amount' => '2', 'diameter' => '250'])->question?->pan->height->inMillimetres())->toEqualWithDelta(150.0, 1e-9);
+    expect(
+        reading(['sauce' => 'veloute', 'amount' => '2', 'diameter' => '250'])->question?->pan->height->inMillimetres(),
+    )->toEqualWithDelta(150.0, 1e-9);
 });
 
 it('finds all faults at once, each at its own field', function (): void {
-    $faults = reading(['sauce' => 'mayonnaise', 'amount' => 'x', 'ratio' => '8', 'minutes' => '1', 'level' => 'wild', 'diameter' => '1', 'height' => '1', 'colour' => 'blue'])->faults;
-    expect(array_map(fn(FieldFault $fault): string => $fault->field, $faults))->toBe(['sauce', 'amount', 'diameter', 'height', 'colour', 'ratio', 'minutes', 'level']);
+    $faults = reading([
+        'sauce' => 'mayonnaise',
+        'amount' => 'x',
+        'ratio' => '8',
+        'minutes' => '1',
+        'level' => 'wild',
+        'diameter' => '1',
+        'height' => '1',
+        'colour' => 'blue',
+    ])->faults;
+    expect(array_map(fn(FieldFault $fault): string => $fault->field, $faults))->toBe([
+        'sauce',
+        'amount',
+        'diameter',
+        'height',
+        'colour',
+        'ratio',
+        'minutes',
+        'level',
+    ]);
     foreach ($faults as $fault) {
         expect($fault->message())->not->toContain('faults.')->not->toMatch('/:[a-z]+/')
             ->and($fault->message('pan.height_mm'))->toStartWith('pan.height_mm: ');
@@ -89,10 +109,14 @@ it('tells the range of a number in the unit it was written in', function (string
 ]);
 
 it('counts covers, and says how many are possible', function (): void {
-    expect(reading(['sauce' => 'veloute', 'covers' => '72', 'each' => '55'])->question?->yield->inLitres())->toEqualWithDelta(3.96, 1e-9)
-        ->and(reading(['sauce' => 'veloute', 'covers' => '1', 'each' => '10'])->faults[0]->message())->toBe('Covers: write a number from 10 to 20000.')
-        ->and(reading(['sauce' => 'veloute', 'covers' => '72'])->faults[0]->field)->toBe('each')
-        ->and(reading(['sauce' => 'veloute', 'covers' => 'many', 'each' => '55'])->faults[0]->field)->toBe('covers');
+    expect(reading(['sauce' => 'veloute', 'covers' => '72', 'each' => '55'])->question?->yield->inLitres())
+        ->toEqualWithDelta(3.96, 1e-9)
+        ->and(reading(['sauce' => 'veloute', 'covers' => '1', 'each' => '10'])->faults[0]->message())
+        ->toBe('Covers: write a number from 10 to 20000.')
+        ->and(reading(['sauce' => 'veloute', 'covers' => '72'])->faults[0]->field)
+        ->toBe('each')
+        ->and(reading(['sauce' => 'veloute', 'covers' => 'many', 'each' => '55'])->faults[0]->field)
+        ->toBe('covers');
 });
 
 it('asks for an amount when there is none', fn() => expect(reading(['sauce' => 'veloute'])->faults[0]->field)->toBe('amount'));
@@ -107,12 +131,23 @@ it('writes limits with three places', fn(float $value, string $text) => expect(T
 ]);
 
 it('keeps fields as typed, and drops what is no text', function (): void {
-    $fields = ComposeFields::from(['sauce' => ' veloute ', 'amount' => ['a'], 'ratio' => '1,5', 'evil' => 'x', 'fat' => str_repeat('b', 500)])->fields;
-    expect($fields['sauce'])->toBe('veloute')
-        ->and($fields['amount'])->toBe('')
-        ->and($fields['ratio'])->toBe('1,5')
-        ->and($fields)->not->toHaveKey('evil')
-        ->and(strlen($fields['fat']))->toBe(60);
+    $fields = ComposeFields::from([
+        'sauce' => ' veloute ',
+        'amount' => ['a'],
+        'ratio' => '1,5',
+        'evil' => 'x',
+        'fat' => str_repeat('b', 500),
+    ])->fields;
+    expect($fields['sauce'])
+        ->toBe('veloute')
+        ->and($fields['amount'])
+        ->toBe('')
+        ->and($fields['ratio'])
+        ->toBe('1,5')
+        ->and($fields)
+        ->not->toHaveKey('evil')
+        ->and(strlen($fields['fat']))
+        ->toBe(60);
 });
 
 it('moves an amount by a step that suits its size', function (string $amount, string $nudge, string $moved): void {
@@ -131,11 +166,17 @@ it('moves an amount by a step that suits its size', function (string $amount, st
 ]);
 
 it('fills in the usual only where a field is empty', function (): void {
-    $filled = ComposeFields::from(['sauce' => 'espagnole', 'ratio' => '1.5', 'amount' => '2'])->filled(Kitchen::unknown(MeasureSystem::Metric))->fields;
-    expect($filled['ratio'])->toBe('1.5')
-        ->and($filled['fat'])->toBe('clarified-butter')
-        ->and($filled['minutes'])->toBe('90')
-        ->and(ComposeFields::from(['sauce' => 'nonsense'])->filled(Kitchen::unknown(MeasureSystem::Metric))->fields['fat'])->toBe('');
+    $filled = ComposeFields::from(['sauce' => 'espagnole', 'ratio' => '1.5', 'amount' => '2'])->filled(
+        Kitchen::unknown(MeasureSystem::Metric),
+    )->fields;
+    expect($filled['ratio'])
+        ->toBe('1.5')
+        ->and($filled['fat'])
+        ->toBe('clarified-butter')
+        ->and($filled['minutes'])
+        ->toBe('90')
+        ->and(ComposeFields::from(['sauce' => 'nonsense'])->filled(Kitchen::unknown(MeasureSystem::Metric))->fields['fat'])
+        ->toBe('');
 });
 
 it('leaves empty fields out of the address', function (): void {
