@@ -1,5 +1,32 @@
-const browser = Object.fromEntries(['document', 'window', 'localStorage', 'location', 'HTMLElement', 'Intl', 'setInterval', 'Date', 'Event', 'Option', 'fetch', 'crypto', 'FormData', 'CustomEvent', 'navigator', 'performance', 'AudioContext', 'URL', 'URLSearchParams', 'DOMParser'].map((name) => [name, 'readonly']));
-const node = Object.fromEntries(['process', 'fetch', 'document', 'Date', 'performance', 'Event', 'console', 'localStorage', 'URL', 'window', 'requestAnimationFrame'].map((name) => [name, 'readonly']));
+const browser = Object.fromEntries(
+  [
+    'document',
+    'window',
+    'localStorage',
+    'location',
+    'HTMLElement',
+    'Intl',
+    'setInterval',
+    'Date',
+    'Event',
+    'Option',
+    'fetch',
+    'crypto',
+    'FormData',
+    'CustomEvent',
+    'navigator',
+    'performance',
+    'AudioContext',
+    'URL',
+    'URLSearchParams',
+    'DOMParser',
+  ].map((name) => [name, 'readonly']),
+);
+const node = Object.fromEntries(
+  ['process', 'fetch', 'document', 'Date', 'performance', 'Event', 'console', 'localStorage', 'URL', 'window', 'requestAnimationFrame'].map(
+    (name) => [name, 'readonly'],
+  ),
+);
 const rules = {
   'no-undef': 'error',
   'no-unused-vars': 'error',

@@ -1,5 +1,6 @@
 #!/usr/bin/env bash
-# Times the core, a crowded stove, a full log and a service without PHP's JIT, which is what the budgets are held against; then the core with it.
+# Times the core, a crowded stove, a full log and a service without PHP's JIT, which is what the budgets are held against; then the core
+# with it.
 set -euo pipefail
 cd "$(dirname "${BASH_SOURCE[0]}")/.."
 source bin/common.sh

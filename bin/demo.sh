@@ -22,7 +22,8 @@ need_assets
 need_env
 
 if [ "$FRESH" = yes ] || [ ! -f database/lento.sqlite ]; then
-    long "Making a new database with the demo galley" bash -c "rm -f database/lento.sqlite* && touch database/lento.sqlite && php artisan migrate --force && php artisan db:seed --force"
+    long "Making a new database with the demo galley" bash -c \
+        "rm -f database/lento.sqlite* && touch database/lento.sqlite && php artisan migrate --force && php artisan db:seed --force"
 else
     long "Bringing the database up to date" "${PHP[@]}" artisan migrate --force
     "${PHP[@]}" artisan lento:demo

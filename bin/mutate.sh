@@ -18,7 +18,9 @@ MIN="${MIN:-80}"
 mkdir -p vendor/pestphp/pest-plugin-mutate/.temp/mutations build/mutate
 # The plugin has no sampling, and loads every test file for every mutant: what bin/mutate.patch adds.
 export LENTO_MUTANT_SAMPLE="${SAMPLE:-1}"
-patch --forward --silent --reject-file=- -p1 <bin/mutate.patch >/dev/null || grep -q LENTO_MUTANT_SAMPLE vendor/pestphp/pest-plugin-mutate/src/Tester/MutationTestRunner.php || fail "bin/mutate.patch no longer fits the plugin"
+patch --forward --silent --reject-file=- -p1 <bin/mutate.patch >/dev/null \
+    || grep -q LENTO_MUTANT_SAMPLE vendor/pestphp/pest-plugin-mutate/src/Tester/MutationTestRunner.php \
+    || fail "bin/mutate.patch no longer fits the plugin"
 
 rooms=("$@")
 [ ${#rooms[@]} -gt 0 ] || mapfile -t rooms < <(find core -mindepth 1 -maxdepth 1 -type d -printf '%f\n' | sort)
@@ -27,7 +29,8 @@ one_room() {
     local room=$1 tests
     mapfile -t tests < <(grep -lE "covers\(\.\.\.Room::of\([^)]*'$room'" -r tests/Core | sort)
     [ ${#tests[@]} -gt 0 ] || { echo "no test covers $room" >"build/mutate/$room.log"; return 0; }
-    nice php -d pcov.enabled=1 -d pcov.directory=core vendor/bin/pest --mutate --everything --no-cache --path="core/$room" --colors=never "${tests[@]}" >"build/mutate/$room.log" 2>&1
+    nice php -d pcov.enabled=1 -d pcov.directory=core vendor/bin/pest --mutate --everything --no-cache \
+        --path="core/$room" --colors=never "${tests[@]}" >"build/mutate/$room.log" 2>&1
     printf '.'
 }
 # One after the other: two runs would overwrite each other's coverage, and a mutant that nothing covers is never run.

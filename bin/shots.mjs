@@ -14,7 +14,16 @@ for (let tries = 0; tries < 600; tries++) {
 
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
-  args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+  args: [
+    '--headless',
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
 });
 
 async function shot(page, name) {
@@ -45,7 +54,13 @@ async function tapUntil(page, title) {
 await shot(await open(DESK, VELOUTE), 'compose');
 await shot(await open(PHONE, VELOUTE), 'compose-390');
 await shot(await open(DESK, `/compare?${asked('')}&${asked('&ratio=1.8')}&${asked('&colour=brown&fat=clarified-butter')}`), 'compare');
-await shot(await open(DESK, `/assay?${new URLSearchParams({ recipe: '⅔ cup fat\n⅔ cup flour\n5 cups stock\n300 g (8 oz) cheese\nsimmer: 20 min' })}`), 'assay');
+await shot(
+  await open(
+    DESK,
+    `/assay?${new URLSearchParams({ recipe: '⅔ cup fat\n⅔ cup flour\n5 cups stock\n300 g (8 oz) cheese\nsimmer: 20 min' })}`,
+  ),
+  'assay',
+);
 await shot(await open(DESK, '/family'), 'family');
 await shot(await open(DESK, '/family/hunters?litres=3'), 'family-sauce');
 await shot(await open(DESK, '/kitchen'), 'kitchen');

@@ -22,7 +22,10 @@ export function showAside() {
   if (!box) return;
   const events = aside.all();
   box.hidden = events.length === 0;
-  box.querySelector('summary').textContent = (events.length === 1 ? box.dataset.one : box.dataset.many).replace(':count', String(events.length));
+  box.querySelector('summary').textContent = (events.length === 1 ? box.dataset.one : box.dataset.many).replace(
+    ':count',
+    String(events.length),
+  );
   box.querySelector('ul').replaceChildren(...events.map((event) => line(event, box.dataset.forget)));
 }
 

@@ -13,7 +13,9 @@ const two = (n) => String(n).padStart(2, '0');
 /** ms since 1970 by the server's clock. */
 export const now = () => Date.now() + ahead;
 
-/** What the server said the time was while its answer was under way. Small differences are the line's, not the clock's: timers never jump. */
+/**
+ * What the server said the time was while its answer was under way. Small differences are the line's, not the clock's: timers never jump.
+ */
 export function heard(serverNow, asked) {
   const then = serverNow + (now() - asked) / 2;
   if (Math.abs(then - now()) > 1500) ahead = then - Date.now();
@@ -47,7 +49,8 @@ function show(element, at) {
 
 export function tick() {
   const at = now();
-  if (clock) clock.textContent = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: clock.dataset.zone }).format(at);
+  if (clock)
+    clock.textContent = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: clock.dataset.zone }).format(at);
   document.querySelectorAll('[data-ends]').forEach((element) => show(element, at));
 }
 

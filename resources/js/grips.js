@@ -35,7 +35,8 @@ export function startGrips() {
     const pixels = Number(drawing.dataset.scale) * (drawing.getBoundingClientRect().width / drawing.viewBox.baseVal.width);
     const from = event.clientX;
     const follow = (moved) => {
-      grip.style.transform = `translateX(${((moved.clientX - from) * drawing.viewBox.baseVal.width) / drawing.getBoundingClientRect().width}px)`;
+      const perPixel = drawing.viewBox.baseVal.width / drawing.getBoundingClientRect().width;
+      grip.style.transform = `translateX(${(moved.clientX - from) * perPixel}px)`;
     };
     const end = (let_go) => {
       document.removeEventListener('pointermove', follow);

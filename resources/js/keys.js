@@ -2,7 +2,10 @@
 
 const STORE = 'lento.keys';
 
-const typing = (target) => target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|SELECT|TEXTAREA)$/.test(target.tagName)) && !['radio', 'checkbox'].includes(target.type);
+const typing = (target) =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable || /^(INPUT|SELECT|TEXTAREA)$/.test(target.tagName)) &&
+  !['radio', 'checkbox'].includes(target.type);
 
 // The space bar on a focused button, link or radio is that control's own; only a free space means "done".
 const controls = (target) => target instanceof HTMLElement && /^(BUTTON|A|SUMMARY|INPUT)$/.test(target.tagName);
@@ -17,7 +20,8 @@ function press(key) {
     return true;
   }
   target.click();
-  if (target.tagName === 'SUMMARY') target.parentElement.querySelector(':scope > :not(summary) :is(input:not([type=hidden]), button)')?.focus();
+  if (target.tagName === 'SUMMARY')
+    target.parentElement.querySelector(':scope > :not(summary) :is(input:not([type=hidden]), button)')?.focus();
   return true;
 }
 
@@ -43,7 +47,8 @@ export function startKeys() {
 
   document.addEventListener('keydown', (event) => {
     if (event.key === 'Escape' && typing(event.target)) event.target.blur();
-    if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented || event.repeat || dialog.open || typing(event.target)) return;
+    if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented || event.repeat || dialog.open || typing(event.target))
+      return;
     if (!toggle.checked && event.key !== '?') return;
     if (event.key === ' ' && controls(event.target)) return;
     const acted =

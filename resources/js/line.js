@@ -79,7 +79,10 @@ async function sendSome(pot, some, done) {
   return true;
 }
 
-/** Sends all that is held, one pot after the other. Resolves when nothing is left, or only what a pot could not take yet, or the line is down. */
+/**
+ * Sends all that is held, one pot after the other. Resolves when nothing is left, or only what a pot could not take yet, or the line is
+ * down.
+ */
 export async function send() {
   if (sending) return;
   sending = true;

@@ -12,7 +12,10 @@ function valueAt(stops, share) {
 
 function write(handle, value) {
   const step = Number(handle.dataset.step);
-  const [least, most] = [handle.dataset.least ?? handle.getAttribute('aria-valuemin'), handle.dataset.most ?? handle.getAttribute('aria-valuemax')].map(Number);
+  const [least, most] = [
+    handle.dataset.least ?? handle.getAttribute('aria-valuemin'),
+    handle.dataset.most ?? handle.getAttribute('aria-valuemax'),
+  ].map(Number);
   const rounded = Math.min(most, Math.max(least, Math.round(value / step) * step));
   const text = String(Number(rounded.toFixed(2)));
   const field = document.getElementById(handle.dataset.for) ?? document.querySelector(`[name="${handle.dataset.for}"]`);

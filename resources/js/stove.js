@@ -48,7 +48,9 @@ function wrong(faults) {
     if (!place) continue;
     place.hidden = false;
     (place.querySelector('span') ?? place).textContent = message;
-    const input = place.closest('form')?.querySelector(`[name="${field}"]:not([type=hidden]):not([type=radio])`) ?? place.closest('form')?.querySelector('[name=value]:not([type=hidden])');
+    const input =
+      place.closest('form')?.querySelector(`[name="${field}"]:not([type=hidden]):not([type=radio])`) ??
+      place.closest('form')?.querySelector('[name=value]:not([type=hidden])');
     input?.setAttribute('aria-invalid', 'true');
     input?.setAttribute('aria-describedby', place.id);
     input?.focus();
@@ -62,7 +64,9 @@ function typed() {
     values: fields.map((field) => [field.id, field.type === 'radio' ? field.checked : field.value]).filter(([key]) => key),
     focus: document.activeElement?.id,
     // What is marked stays marked, so that whoever types over it types over it.
-    marked: document.activeElement?.matches('input:not([type=radio])') ? [document.activeElement.selectionStart, document.activeElement.selectionEnd] : null,
+    marked: document.activeElement?.matches('input:not([type=radio])')
+      ? [document.activeElement.selectionStart, document.activeElement.selectionEnd]
+      : null,
     open: [...document.querySelectorAll('.stove details[open]')].map((one) => one.className),
   };
 }
@@ -74,7 +78,8 @@ function restore({ values, focus, marked, open }, but) {
     if (field.type === 'radio') field.checked = value;
     else field.value = value;
   }
-  for (const name of open) if (!but.has(name)) [...document.querySelectorAll('.stove details')].find((one) => one.className === name)?.setAttribute('open', '');
+  for (const name of open)
+    if (!but.has(name)) [...document.querySelectorAll('.stove details')].find((one) => one.className === name)?.setAttribute('open', '');
   const field = focus && document.getElementById(focus);
   if (!field) return;
   field.focus();
@@ -202,7 +207,8 @@ function take(event) {
   showHeld();
   if (isDown()) {
     goOnByHeld();
-    if (said.kind === 'note' || said.kind === 'read') form.querySelectorAll('input:not([type=hidden])').forEach((field) => (field.value = ''));
+    if (said.kind === 'note' || said.kind === 'read')
+      form.querySelectorAll('input:not([type=hidden])').forEach((field) => (field.value = ''));
   }
   send();
 }

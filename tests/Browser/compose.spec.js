@@ -72,7 +72,11 @@ test('plus and minus, covers, another sauce, a pan too small', async ({ page }) 
 for (const [width, height] of [[1280, 800], [390, 844]]) {
   test(`has nothing axe objects to at ${width} x ${height}, by day and by night`, async ({ page }) => {
     await page.setViewportSize({ width, height });
-    for (const address of [VELOUTE, '/compose?sauce=espagnole&amount=3&diameter=240&height=120', '/compose?sauce=bechamel&given=covers&covers=72&each=55&thickness=gratin&diameter=280&height=90']) {
+    for (const address of [
+      VELOUTE,
+      '/compose?sauce=espagnole&amount=3&diameter=240&height=120',
+      '/compose?sauce=bechamel&given=covers&covers=72&each=55&thickness=gratin&diameter=280&height=90',
+    ]) {
       await page.goto(address);
       await expectFits(page);
       await expectAccessible(page);

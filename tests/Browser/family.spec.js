@@ -28,7 +28,10 @@ async function service(page, wishes) {
   }
 }
 
-const FISH = [{ sauce: 'aurore', liquid: 'fish-stock', covers: 40, each: 60 }, { sauce: 'white-wine', liquid: 'fish-stock', covers: 24, each: 50 }];
+const FISH = [
+  { sauce: 'aurore', liquid: 'fish-stock', covers: 40, each: 60 },
+  { sauce: 'white-wine', liquid: 'fish-stock', covers: 24, each: 50 },
+];
 
 test('from covers to litres as one types, without a button, and kept', async ({ page }) => {
   await service(page, FISH);
@@ -98,10 +101,20 @@ test('cooked from the service by keys: base first, ladled out, to the log, and t
   await expect(end(page, 'Tomato and butter sauce')).toContainText('Done at');
 });
 
-test('the family, a sauce, what a base can become, and the papers: accessible, within the page, at the desk and on the phone', async ({ page }) => {
+test('the family, a sauce, what a base can become, and the papers: accessible, within the page, at the desk and on the phone', async ({
+  page,
+}) => {
   await service(page, [...FISH, { sauce: 'allemande', covers: 20, each: 50 }, { sauce: 'hunters', covers: 30, each: 50 }]);
   const number = page.url().split('/').pop();
-  const pages = ['/family/tree', '/family/hunters', '/family/have?base=veloute&liquid=fish-stock&litres=3&wish[aurore]=2&short[butter]=100', `/services/${number}`, `/services/${number}/pass`, `/services/${number}/shopping`, `/services/${number}/scaling`];
+  const pages = [
+    '/family/tree',
+    '/family/hunters',
+    '/family/have?base=veloute&liquid=fish-stock&litres=3&wish[aurore]=2&short[butter]=100',
+    `/services/${number}`,
+    `/services/${number}/pass`,
+    `/services/${number}/shopping`,
+    `/services/${number}/scaling`,
+  ];
   for (const address of pages) {
     for (const [width, height] of [[1280, 800], [390, 844]]) {
       await page.setViewportSize({ width, height });
@@ -125,7 +138,11 @@ test('a pass sheet goes on one A5 page', async ({ page }) => {
 });
 
 test('without JavaScript the whole form works all the same', async ({ browser }, { project }) => {
-  const context = await browser.newContext({ javaScriptEnabled: false, baseURL: project.use.baseURL, viewport: { width: 1280, height: 800 } });
+  const context = await browser.newContext({
+    javaScriptEnabled: false,
+    baseURL: project.use.baseURL,
+    viewport: { width: 1280, height: 800 },
+  });
   const page = await context.newPage();
   await page.goto('/family');
   await page.getByRole('button', { name: /^(New|Begin a) service$/ }).click();

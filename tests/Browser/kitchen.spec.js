@@ -141,7 +141,15 @@ test('the sheet prints on one page of A4, and as a narrow slip', async ({ page }
   expect((await page.locator('.sheet-of-paper').boundingBox()).width).toBeLessThan(300);
 });
 
-for (const address of ['/kitchen', '/sauces', '/assay?recipe=80+g+butter%0A80+g+flour%0A1+l+milk', '/compare', '/compose?sauce=wine-sauce&amount=2&finish=liaison', '/compose?sauce=demi-glace&amount=2', '/sheet?sauce=tomato&amount=3']) {
+for (const address of [
+  '/kitchen',
+  '/sauces',
+  '/assay?recipe=80+g+butter%0A80+g+flour%0A1+l+milk',
+  '/compare',
+  '/compose?sauce=wine-sauce&amount=2&finish=liaison',
+  '/compose?sauce=demi-glace&amount=2',
+  '/sheet?sauce=tomato&amount=3',
+]) {
   test(`fits a phone and has nothing axe objects to: ${address.split('?')[0]} ${address.length}`, async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     await page.goto(address);

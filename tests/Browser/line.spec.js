@@ -11,7 +11,9 @@ const heading = (page) => page.getByRole('heading', { level: 1 });
 /** The rows of the log of a pot that was taken off, oldest first. */
 async function logged(page, address) {
   await page.goto(address);
-  return page.locator('table.rows tbody tr').evaluateAll((rows) => rows.map((row) => [...row.cells].map((cell) => cell.textContent.trim())));
+  return page
+    .locator('table.rows tbody tr')
+    .evaluateAll((rows) => rows.map((row) => [...row.cells].map((cell) => cell.textContent.trim())));
 }
 
 async function takeOff(page) {
@@ -39,7 +41,12 @@ test('two tablets on one pot: two hundred taps between each other, none lost, no
   await expect(other.locator('.stove')).toHaveAttribute('data-events', String(before + 200));
   await takeOff(page);
   const rows = await logged(page, page.url());
-  expect(rows.map((row) => row[1]).filter((name) => /stirred/.test(name)).map((name) => name.split(', ').sort())).toEqual([['skimmed 100 times', 'stirred 100 times']]);
+  expect(
+    rows
+      .map((row) => row[1])
+      .filter((name) => /stirred/.test(name))
+      .map((name) => name.split(', ').sort()),
+  ).toEqual([['skimmed 100 times', 'stirred 100 times']]);
   await other.context().close();
 });
 
@@ -60,7 +67,10 @@ test('a server killed in the midst of writing has every tap that it acknowledged
         const id = `${name}-${i}`;
         // An answer that is cut while it is read acknowledges nothing.
         const kept = await page.request
-          .post(`${server.address}${pot}/events/batch`, { headers: { 'X-CSRF-TOKEN': token }, data: { events: [{ token: id, kind: 'note', step: 'simmer', text: id }] } })
+          .post(`${server.address}${pot}/events/batch`, {
+            headers: { 'X-CSRF-TOKEN': token },
+            data: { events: [{ token: id, kind: 'note', step: 'simmer', text: id }] },
+          })
           .then((answer) => (answer.ok() ? answer.json() : null))
           .then((said) => said?.kept ?? null)
           .catch(() => null);
@@ -168,12 +178,17 @@ test('a tap that is refused by a broken line is sent again, and counts once', as
   await expect(page.locator('.stove')).toHaveAttribute('data-step', 'melt');
 });
 
-for (const [what, status] of [['that the server falls over', 500], ['whose pot is no longer there', 404], ['in a body that cannot be read', 422]]) {
+for (const [what, status] of [
+  ['that the server falls over', 500],
+  ['whose pot is no longer there', 404],
+  ['in a body that cannot be read', 422],
+]) {
   test(`a tap ${what} is set aside and shown, and holds up nobody`, async ({ page }) => {
     await cook(page);
     await tapUntil(page, 'Simmer, stir now and then');
     const before = Number(await page.locator('.stove').getAttribute('data-events'));
-    const poisoned = (route) => (route.request().postData().includes('poison') ? route.fulfill({ status, body: '<h1>no</h1>' }) : route.continue());
+    const poisoned = (route) =>
+      route.request().postData().includes('poison') ? route.fulfill({ status, body: '<h1>no</h1>' }) : route.continue();
     await page.route('**/events/batch', poisoned);
     for (const text of ['poison', 'good']) {
       await page.keyboard.press('n');
@@ -215,7 +230,16 @@ test('a reload in the middle of each kind of step changes nothing', async ({ pag
       const kind = await page.locator('.stove').evaluate((stove) => stove.className.match(/kind-([\w-]+)/)[1]);
       if (!seen.has(kind)) {
         seen.add(kind);
-        const picture = () => page.locator('.stove').evaluate((stove) => [stove.dataset.step, stove.dataset.events, stove.querySelector('h1').textContent, stove.querySelector('[data-digits]')?.dataset.ends, [...stove.querySelectorAll('.tick')].map((tick) => tick.getAttribute('aria-pressed'))]);
+        const picture = () =>
+          page
+            .locator('.stove')
+            .evaluate((stove) => [
+              stove.dataset.step,
+              stove.dataset.events,
+              stove.querySelector('h1').textContent,
+              stove.querySelector('[data-digits]')?.dataset.ends,
+              [...stove.querySelectorAll('.tick')].map((tick) => tick.getAttribute('aria-pressed')),
+            ]);
         const before = await picture();
         await page.reload();
         await page.locator('html[data-ready]').waitFor();
@@ -227,5 +251,34 @@ test('a reload in the middle of each kind of step changes nothing', async ({ pag
       await expect(page.locator('.stove')).not.toHaveAttribute('data-events', events);
     }
   }
-  expect([...seen].sort()).toEqual(['bake', 'blend', 'boil', 'brown-butter', 'brown-paste', 'brown-vegetables', 'colour', 'combine', 'cook-apart', 'correct', 'enrich', 'finish', 'flour', 'infuse', 'keep', 'let-down', 'melt', 'pour', 'reduce', 'reduce-wine', 'season', 'set-out', 'simmer', 'strain', 'sweat', 'test'].sort());
+  expect([...seen].sort()).toEqual(
+    [
+      'bake',
+      'blend',
+      'boil',
+      'brown-butter',
+      'brown-paste',
+      'brown-vegetables',
+      'colour',
+      'combine',
+      'cook-apart',
+      'correct',
+      'enrich',
+      'finish',
+      'flour',
+      'infuse',
+      'keep',
+      'let-down',
+      'melt',
+      'pour',
+      'reduce',
+      'reduce-wine',
+      'season',
+      'set-out',
+      'simmer',
+      'strain',
+      'sweat',
+      'test',
+    ].sort(),
+  );
 });

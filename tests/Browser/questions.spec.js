@@ -32,9 +32,9 @@ test('1. two litres of coating chicken velouté', async ({ page }) => {
   await expect(heading(page)).toHaveText('1 litre of velouté that coats');
   await give(page, page.getByLabel('How much, litres'), '2');
   await expect(heading(page)).toHaveText('2 litres of velouté that coats');
-  // Calibration table T7: 68 g/l of blond flour make 60 in white stock, so about 66 make 58. In the pot stand 2 l / 0.98 = 2.04 l: 135 g; the
-  // bare simmer leaves 4 % of the starch unswollen, which takes 5 g more. Fat alike. 2.04 l + 0.13 l steam (4.5 g a minute from 452 cm2, 30 min,
-  // a little less for it is thick) - 0.24 l of roux = 1.93 l of stock.
+  // Calibration table T7: 68 g/l of blond flour make 60 in white stock, so about 66 make 58. In the pot stand 2 l / 0.98 = 2.04 l: 135 g;
+  // the bare simmer leaves 4 % of the starch unswollen, which takes 5 g more. Fat alike. 2.04 l + 0.13 l steam (4.5 g a minute from 452
+  // cm2, 30 min, a little less for it is thick) - 0.24 l of roux = 1.93 l of stock.
   await expectAbout(weight(page, 'Flour'), 140, 3);
   await expectAbout(weight(page, 'Butter'), 140, 3);
   await expectAbout(weight(page, 'Chicken stock'), 1.93, 0.02);
@@ -45,9 +45,10 @@ test('2. as much pouring gravy as 180 g of drippings make', async ({ page }) => 
   await give(page, weight(page, 'Pan drippings'), '180');
   await expect(page.locator('.weigh.is-given')).toContainText('Pan drippings');
   await expect(page.locator('.weigh.is-given')).toContainText('given');
-  // Equal weights: 180 g of flour. A litre of béchamel that pours takes 43 g; a brown stock has no milk (8 % less thick: x 1.08), 1.8 % of gelatin
-  // (e^(0.24 x 1.8) = 1.54 times as thick, that is 1.54^(1/3.4) = 1.14 times less flour), blond roux 0.94 of the strength, a bare simmer 0.96:
-  // 43 x 1.08 / 1.14 / 0.94 / 0.96 = 45 g a litre; what the flour itself takes of the litre adds a twentieth: 47. 180 / 47 = 3.8 l, 2 % clings: 3.7 l.
+  // Equal weights: 180 g of flour. A litre of béchamel that pours takes 43 g; a brown stock has no milk (8 % less thick: x 1.08), 1.8 % of
+  // gelatin (e^(0.24 x 1.8) = 1.54 times as thick, that is 1.54^(1/3.4) = 1.14 times less flour), blond roux 0.94 of the strength, a bare
+  // simmer 0.96: 43 x 1.08 / 1.14 / 0.94 / 0.96 = 45 g a litre; what the flour itself takes of the litre adds a twentieth: 47. 180 / 47 =
+  // 3.8 l, 2 % clings: 3.7 l.
   await expectAbout(weight(page, 'Flour'), 180, 1);
   await expect(page.getByLabel('How much, litres')).toHaveValue(/^3\.[67]\d?$/);
 });
@@ -61,7 +62,8 @@ test('3. béchamel for 72 covers of 55 ml, at gratin', async ({ page }) => {
   await give(page, page.getByLabel('ml each'), '55');
   await page.getByText('Gratin', { exact: true }).click();
   await expect(heading(page)).toHaveText('3.96 l of béchamel that masks');
-  // 72 x 55 ml = 3.96 l. Gratin is 85 g a litre of just this sauce: 3.96 / 0.98 x 85 = 343 g, and 4 % more for the starch that a bare simmer leaves: 357 g.
+  // 72 x 55 ml = 3.96 l. Gratin is 85 g a litre of just this sauce: 3.96 / 0.98 x 85 = 343 g, and 4 % more for the starch that a bare
+  // simmer leaves: 357 g.
   await expectAbout(weight(page, 'Flour'), 357, 5);
 });
 
@@ -70,7 +72,8 @@ test('4. velouté from 3.4 l of fish stock on hand', async ({ page }) => {
   await give(page, weight(page, 'Fish stock'), '3.4');
   await expect(page.locator('.weigh.is-given')).toContainText('Fish stock');
   await expect(weight(page, 'Fish stock')).toHaveValue('3.4');
-  // 3.4 l of stock weigh 3.42 kg and take 3.46 l hot; 0.45 kg of roux take 0.40 l; 20 min at a bare simmer from 616 cm2 take 0.12 l: 3.74 l in the pot. 2 % clings.
+  // 3.4 l of stock weigh 3.42 kg and take 3.46 l hot; 0.45 kg of roux take 0.40 l; 20 min at a bare simmer from 616 cm2 take 0.12 l: 3.74 l
+  // in the pot. 2 % clings.
   await expect(page.getByLabel('How much, litres')).toHaveValue('3.67');
 });
 
@@ -79,8 +82,8 @@ test('5. espagnole that fills the 28 cm pan', async ({ page }) => {
   await page.locator('html[data-ready]').waitFor();
   await page.getByLabel('I go by').selectOption('pan');
   await expect(page.getByText('filled to 85 %')).toBeVisible();
-  // The brim: pi x 14 x 14 x 16 cm = 9.85 l; 85 % of it are 8.37 l at the start. 90 min at a simmer steam 0.025 x 616 x 90 = 1.39 l: 6.98 l at the end. 2 % cling:
-  // 6.84 l; and the strainer keeps 0.35 g a gram of mirepoix, 125 g a litre: 0.28 l. 6.56 l come out.
+  // The brim: pi x 14 x 14 x 16 cm = 9.85 l; 85 % of it are 8.37 l at the start. 90 min at a simmer steam 0.025 x 616 x 90 = 1.39 l: 6.98 l
+  // at the end. 2 % cling: 6.84 l; and the strainer keeps 0.35 g a gram of mirepoix, 125 g a litre: 0.28 l. 6.56 l come out.
   await expect(page.getByLabel('How much, litres')).toHaveValue('6.56');
   await expect(page.locator('[data-code=pan-too-full]')).toHaveCount(0);
 });
@@ -92,8 +95,8 @@ test('6. 400 g of ready blond roux: into how much stock, for coating', async ({ 
   await expect(page.locator('.weigh.is-given')).toContainText('Ready roux');
   await give(page, weight(page, 'Ready roux'), '400');
   await expect(weight(page, 'Ready roux')).toHaveValue('400');
-  // Cooked, a gram of flour has lost 12 % and its gram of butter 16 % of water: 400 g hold 400 / (0.88 + 0.84) = 233 g of flour. At 70 g a litre (question 1) that
-  // is 3.33 l out. 3.39 l in the pot + 0.30 l steam from 1018 cm2 - 0.35 l of roux, cold: 3.28 l of stock.
+  // Cooked, a gram of flour has lost 12 % and its gram of butter 16 % of water: 400 g hold 400 / (0.88 + 0.84) = 233 g of flour. At 70 g a
+  // litre (question 1) that is 3.33 l out. 3.39 l in the pot + 0.30 l steam from 1018 cm2 - 0.35 l of roux, cold: 3.28 l of stock.
   await expectAbout(weight(page, 'Chicken stock'), 3.28, 0.06);
   await expect(page.getByLabel('How much, litres')).toHaveValue(/^3\.3\d?$/);
 });
@@ -117,8 +120,9 @@ test('8. equal volumes against equal weights, side by side', async ({ page }) =>
   await page.locator('html[data-ready]').waitFor();
   await page.locator('select[name="set[1][ratio]"]').selectOption('1.8');
   const row = (name) => page.getByRole('row', { name: new RegExp(`^${name}`) });
-  // 1.8 to 1: the fat takes 0.1 l more of the 2.04 l in the pot, and flour goes by the rest: 130 g, and 1.8 x 130 = 235 g of butter. Free fat: 0.15 f softplus((r - rc)/0.15),
-  // rc = 0.75 + 0.75 x 0.94 = 1.455; r = 1.8 x 0.815 = 1.47: 0.15 x 130 x ln(1 + e^0.08) = 14 g. At 1 to 1 nothing to speak of.
+  // 1.8 to 1: the fat takes 0.1 l more of the 2.04 l in the pot, and flour goes by the rest: 130 g, and 1.8 x 130 = 235 g of butter. Free
+  // fat: 0.15 f softplus((r - rc)/0.15), rc = 0.75 + 0.75 x 0.94 = 1.455; r = 1.8 x 0.815 = 1.47: 0.15 x 130 x ln(1 + e^0.08) = 14 g. At 1
+  // to 1 nothing to speak of.
   await expect(row('Fat 140 g')).toContainText('≠ 235 g butter');
   await expect(row('Flour')).toContainText('≠ 130 g');
   await expect(row('Fat that floats')).toContainText('≠ 14 g');
@@ -135,7 +139,8 @@ test('9. an assay in cups: ⅔ cup fat, ⅔ cup flour, 5 cups stock', async ({ p
   await page.goto('/assay');
   await give(page, page.getByLabel('A recipe, one ingredient a line'), '⅔ cup fat\n⅔ cup flour\n5 cups stock\nsimmer: 20 min');
   const fact = (name) => page.locator('.facts div', { hasText: name });
-  // A US cup is 236.6 ml: 158 ml of flour at 0.53 are 83 g, of butter at 0.96 151 g: 1.8 to 1. 5 cups are 1.18 l. 83 g x 0.94 over 1.3 l in the pot: 60 g a litre, coating.
+  // A US cup is 236.6 ml: 158 ml of flour at 0.53 are 83 g, of butter at 0.96 151 g: 1.8 to 1. 5 cups are 1.18 l. 83 g x 0.94 over 1.3 l in
+  // the pot: 60 g a litre, coating.
   await expect(page.getByRole('heading', { name: /A coating sauce/ })).toBeVisible();
   await expect(fact('Fat to flour').first()).toContainText(/1\.8\d/);
   await expect(page.locator('.read li').nth(1)).toContainText(/8[1-4] g/);
@@ -148,8 +153,13 @@ test('9. an assay in cups: ⅔ cup fat, ⅔ cup flour, 5 cups stock', async ({ p
 
 test('10. an assay in ounces and pints, brought to gratin', async ({ page }) => {
   await page.goto('/assay');
-  await give(page, page.getByLabel('A recipe, one ingredient a line'), 'measures: imperial\n3 oz butter\n3 oz flour\n2 pints milk\n300 g (8 oz) cheese');
-  // 3 oz are 85 g, two imperial pints 1.136 l. 85 g in 1.25 l of pot with 2 % cling: 68 g a litre, the upper end of coating. The cheese line disagrees with itself.
+  await give(
+    page,
+    page.getByLabel('A recipe, one ingredient a line'),
+    'measures: imperial\n3 oz butter\n3 oz flour\n2 pints milk\n300 g (8 oz) cheese',
+  );
+  // 3 oz are 85 g, two imperial pints 1.136 l. 85 g in 1.25 l of pot with 2 % cling: 68 g a litre, the upper end of coating. The cheese
+  // line disagrees with itself.
   await expect(page.locator('[data-code=amounts-disagree]')).toContainText('300 g and 227 g');
   await give(page, page.getByLabel('A recipe, one ingredient a line'), 'measures: imperial\n3 oz butter\n3 oz flour\n2 pints milk');
   await expect(page.getByRole('heading', { name: /A coating sauce/ })).toBeVisible();
@@ -171,7 +181,8 @@ test('11. a brown roux of 1.2 kg: the oven is advised, and does it', async ({ pa
   const advice = page.locator('[data-code=roux-deep]');
   await expect(advice).toContainText('1200 g of brown roux');
   const minutes = Number(/about (\d+) min/.exec(await advice.textContent())[1]);
-  // T1c of the model's tables: 1000 g at 175 °C in a 24 cm pan take 68 min to brown; from a floor of 1018 cm2 instead of 452, about two thirds of that.
+  // T1c of the model's tables: 1000 g at 175 °C in a 24 cm pan take 68 min to brown; from a floor of 1018 cm2 instead of 452, about two
+  // thirds of that.
   expect(minutes).toBeGreaterThan(30);
   expect(minutes).toBeLessThan(60);
   await page.getByLabel('Where the roux cooks').selectOption('oven');
@@ -184,7 +195,8 @@ test('12. a stock paste at 1.1 % salt, reduced by half', async ({ page }) => {
   await give(page, page.getByLabel('Salt in the liquid, %'), '1.1');
   await expect(page.locator('[data-code=salt-past-target]')).toBeVisible();
   await give(page, page.getByLabel('Boil off, %'), '50');
-  // To end at 2.04 l twice as much has to stand in the pot, about 3.8 l of it stock: 3.85 kg x 1.1 % = 42 g of salt in 2.09 kg of sauce: 2.0 %.
+  // To end at 2.04 l twice as much has to stand in the pot, about 3.8 l of it stock: 3.85 kg x 1.1 % = 42 g of salt in 2.09 kg of sauce:
+  // 2.0 %.
   await expect(page.locator('[data-code=salt-past-target]')).toContainText('Ends at 2.0 % salt, past the 0.75 %');
   await expectAbout(weight(page, 'Chicken stock'), 3.83, 0.05);
   await expect(page.locator('.others')).not.toContainText('salt');

@@ -13,7 +13,9 @@ test('from anywhere to an amount in two keys, done, and followed up', async ({ p
   await page.keyboard.press('r');
   await expect(title(sheet)).toHaveText('What do you see?');
   await expect(page.locator('.rail [data-pot]').first()).toBeInViewport();
-  expect((await sheet.boundingBox()).y).toBeGreaterThanOrEqual((await page.locator('.rail').boundingBox()).y + (await page.locator('.rail').boundingBox()).height - 1);
+  expect((await sheet.boundingBox()).y).toBeGreaterThanOrEqual(
+    (await page.locator('.rail').boundingBox()).y + (await page.locator('.rail').boundingBox()).height - 1,
+  );
   await expectAccessible(page);
   await page.keyboard.press('Escape');
   await expect(sheet).toBeHidden();

@@ -10,4 +10,5 @@ if [ "${3:-}" = fresh ]; then
     php -d pcov.enabled=0 artisan migrate --force --quiet
 fi
 cd public
-exec php -d pcov.enabled=0 -d upload_max_filesize=17M -d post_max_size=18M -d memory_limit=512M -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php
+exec php -d pcov.enabled=0 -d upload_max_filesize=17M -d post_max_size=18M -d memory_limit=512M \
+    -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php

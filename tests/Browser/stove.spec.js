@@ -244,7 +244,9 @@ test('a timer never shows anything but time left, whatever is drawn around it', 
     await page.keyboard.press('v');
     await expect(page.locator('.stove')).not.toHaveAttribute('data-events', events);
   }
-  const seen = (await page.evaluate(() => [...window.seen])).map((text) => text.split(':').map(Number)).map(([minutes, seconds]) => 60 * minutes + seconds);
+  const seen = (await page.evaluate(() => [...window.seen]))
+    .map((text) => text.split(':').map(Number))
+    .map(([minutes, seconds]) => 60 * minutes + seconds);
   // Half an hour, and down from there without a leap.
   expect(Math.max(...seen)).toBeLessThanOrEqual(1800);
   seen.slice(1).forEach((now, i) => {

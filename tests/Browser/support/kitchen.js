@@ -1,16 +1,31 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect } from '@playwright/test';
 
-export const VELOUTE = '/compose?sauce=veloute&liquid=chicken-stock&amount=2&thickness=coating&colour=blond&fat=butter&ratio=1&minutes=30&level=bare&diameter=240&height=140';
+export const VELOUTE =
+  '/compose?sauce=veloute&liquid=chicken-stock&amount=2&thickness=coating&colour=blond&fat=butter&ratio=1' +
+  '&minutes=30&level=bare&diameter=240&height=140';
 
 export const STEPS = [
-  'Set everything out', 'Melt the butter', 'All the flour at once', 'Stir until it is blond', 'Off the heat, let it calm', 'Pour, and whisk smooth',
-  'Bring it once to the boil', 'Simmer, stir now and then', 'Dip a spoon, draw a line', 'Season, then taste', 'Strain it', 'Serve, hold or cool it', 'What came out?',
+  'Set everything out',
+  'Melt the butter',
+  'All the flour at once',
+  'Stir until it is blond',
+  'Off the heat, let it calm',
+  'Pour, and whisk smooth',
+  'Bring it once to the boil',
+  'Simmer, stir now and then',
+  'Dip a spoon, draw a line',
+  'Season, then taste',
+  'Strain it',
+  'Serve, hold or cool it',
+  'What came out?',
 ];
 
 /** No page may have a fault that axe knows, in WCAG 2.2 AA and its best practices. */
 export async function expectAccessible(page) {
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze();
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(' | ')}`)).toEqual([]);
 }
 

@@ -13,7 +13,10 @@ export class Server {
 
   async start(fresh = true) {
     if (fresh) rmSync(`${this.database}-clock`, { force: true });
-    this.process = spawn('bash', ['tests/Browser/serve.sh', String(this.port), this.database, fresh ? 'fresh' : ''], { detached: true, stdio: 'ignore' });
+    this.process = spawn('bash', ['tests/Browser/serve.sh', String(this.port), this.database, fresh ? 'fresh' : ''], {
+      detached: true,
+      stdio: 'ignore',
+    });
     await this.answers(true);
   }
 
