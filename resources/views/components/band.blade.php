@@ -10,10 +10,14 @@
         @endforeach
     </nav>
     <div class="where">
-        <a href="{{ route('kitchen') }}" data-key="g" @if ($at === 'kitchen') aria-current="page" @endif>{{ app(App\Kitchen\Kitchen::class)->name() }}</a>
-        <time class="clock" data-clock="{{ now()->getTimestampMs() }}" data-zone="{{ config('app.timezone') }}">{{ now()->format('H:i') }}</time>
+        <a href="{{ route('kitchen') }}" data-key="g" @if ($at === 'kitchen') aria-current="page"
+            @endif>{{ app(App\Kitchen\Kitchen::class)->name() }}</a>
+        <time class="clock" data-clock="{{ now()->getTimestampMs() }}"
+            data-zone="{{ config('app.timezone') }}">{{ now()->format('H:i') }}</time>
         @php($here = request()->route('pot'))
-        <a class="btn rescue-link" data-rescue href="{{ route('rescue', $here instanceof App\Models\Pot && $here->finished_at === null ? ['pot' => $here->id] : []) }}" data-key="r" @if ($at === 'rescue') aria-current="page" @endif><kbd aria-hidden="true">R</kbd> {{ __('rescue.title') }}</a>
+        <a class="btn rescue-link" data-rescue href="{{ route('rescue', $here instanceof App\Models\Pot && $here->finished_at === null
+            ? ['pot' => $here->id] : []) }}" data-key="r" @if ($at === 'rescue') aria-current="page" @endif><kbd
+            aria-hidden="true">R</kbd> {{ __('rescue.title') }}</a>
     </div>
 </header>
 <div class="roux-line" aria-hidden="true"></div>

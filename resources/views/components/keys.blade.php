@@ -2,7 +2,8 @@
     <p>{{ __('layout.local_code') }}</p>
     <a class="plain" href="{{ route('assay') }}" data-key="a">{{ __('assay.title') }}</a>
     <a class="plain" href="{{ route('sauces.index') }}" data-key="x">{{ __('sauces.title') }}</a>
-    <button type="button" class="plain" data-sound data-on="{{ __('stove.sound_on') }}" data-off="{{ __('stove.sound_off') }}" hidden>{{ __('stove.sound_off') }}</button>
+    <button type="button" class="plain" data-sound data-on="{{ __('stove.sound_on') }}" data-off="{{ __('stove.sound_off') }}"
+        hidden>{{ __('stove.sound_off') }}</button>
     <button type="button" class="plain" data-night data-key="d" hidden>{{ __('layout.night') }}</button>
     <button type="button" class="plain" data-keys-open data-key="?" hidden>{{ __('layout.keys') }} <kbd aria-hidden="true">?</kbd></button>
 </footer>

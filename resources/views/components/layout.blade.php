@@ -7,14 +7,15 @@
     <meta name="csrf-token" content="{{ csrf_token() }}">
     <meta name="htmx-config" content='{"includeIndicatorCSS":false,"defaultTimeout":20000,"morphIgnore":["data-htmx-powered","open"]}'>
     <title>{{ $title }} · Lento</title>
-    <link rel="icon" href="data:image/svg+xml,%3Csvg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 32 32'%3E%3Cpath d='M4 22c1-11 6-15 12-15s11 4 12 15c-3-7-7-10-12-10S7 15 4 22Z' fill='%232B211A'/%3E%3Ccircle cx='16' cy='21' r='3' fill='%23B4572E'/%3E%3C/svg%3E">
+    <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @vite(['resources/scss/app.scss', 'resources/js/app.js'])
 </head>
 <body class="at-{{ $at }}">
     <a class="skip" href="#page">{{ __('layout.skip') }}</a>
     <x-band :at="$at" />
     <x-rail />
-    <p id="held" class="held" role="status" data-one="{{ trans_choice('stove.held', 1, ['count' => ':count']) }}" data-many="{{ trans_choice('stove.held', 2, ['count' => ':count']) }}" hidden></p>
+    <p id="held" class="held" role="status" data-one="{{ trans_choice('stove.held', 1, ['count' => ':count']) }}"
+        data-many="{{ trans_choice('stove.held', 2, ['count' => ':count']) }}" hidden></p>
     {{-- Taps that could not be taken: they hold up nothing, and nothing of them is lost. --}}
     <section aria-label="{{ __('stove.aside_title') }}">
     <details id="aside" class="held set-aside" hidden data-one="{{ trans_choice('stove.aside', 1, ['count' => ':count']) }}"
@@ -28,6 +29,8 @@
     <p id="calls" class="visually-hidden" aria-live="assertive"></p>
     <main id="page" tabindex="-1">{{ $slot }}</main>
     <x-keys />
-    <dialog id="rescue-sheet" data-address="{{ route('rescue') }}" aria-label="{{ __('rescue.title') }}"><form method="dialog"><button class="btn btn-outline-dark">{{ __('layout.close') }}</button></form><div class="sheet-body"></div></dialog>
+    <dialog id="rescue-sheet" data-address="{{ route('rescue') }}" aria-label="{{ __('rescue.title') }}">
+        <form method="dialog"><button class="btn btn-outline-dark">{{ __('layout.close') }}</button></form><div class="sheet-body"></div>
+        </dialog>
 </body>
 </html>

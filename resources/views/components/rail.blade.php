@@ -2,12 +2,17 @@
     <ul>
         @forelse (array_slice($tickets, 0, 4) as $ticket)
             <li>
-                <a class="ticket @if ($loop->first) next @endif" href="{{ route('pots.show', $ticket->potId) }}" data-pot="{{ $ticket->potId }}">
+                <a class="ticket @if ($loop->first) next @endif" href="{{ route('pots.show', $ticket->potId) }}"
+                    data-pot="{{ $ticket->potId }}">
                     <x-icon.burner :mark="$ticket->mark" />
-                    <span class="what"><b>{{ $ticket->name }}@if ($ticket->place !== ''), {{ mb_strtolower($ticket->place) }}@endif</b> <span>{{ $ticket->what }}@if ($ticket->cook !== '') · {{ $ticket->cook }}@endif</span></span>
+                    <span class="what"><b>{{ $ticket->name }}@if ($ticket->place !== ''), {{ mb_strtolower($ticket->place) }}@endif</b>
+                        <span>{{ $ticket->what }}@if ($ticket->cook !== '') · {{ $ticket->cook }}@endif</span></span>
                     @if ($ticket->calls)
-                        <time data-ends="{{ $ticket->calls->format('Uv') }}" data-whole="{{ round($ticket->seconds) }}" data-calls="{{ $ticket->name }}: {{ $ticket->kind === Lento\Course\CallKind::Timer ? __('stove.call.timer') : $ticket->what }}" datetime="{{ $ticket->calls->format('c') }}">{{ $ticket->calls->format('H:i') }}</time>
-                        <svg class="burn" viewBox="0 0 386 6" preserveAspectRatio="none" aria-hidden="true"><rect width="386" height="6" data-burndown/></svg>
+                        <time data-ends="{{ $ticket->calls->format('Uv') }}" data-whole="{{ round($ticket->seconds) }}"
+                            data-calls="{{ $ticket->name }}: {{ $ticket->kind === Lento\Course\CallKind::Timer ? __('stove.call.timer')
+                            : $ticket->what }}" datetime="{{ $ticket->calls->format('c') }}">{{ $ticket->calls->format('H:i') }}</time>
+                        <svg class="burn" viewBox="0 0 386 6" preserveAspectRatio="none" aria-hidden="true">
+                            <rect width="386" height="6" data-burndown/></svg>
                     @else
                         <span class="wants">{{ __('layout.now') }}</span>
                     @endif
@@ -20,7 +25,12 @@
             <li class="aside">
                 <details class="more-pots">
                     <summary>{{ __('layout.more', ['count' => count($tickets) - 4]) }}</summary>
-                    <ul>@foreach (array_slice($tickets, 4) as $ticket)<li><a href="{{ route('pots.show', $ticket->potId) }}" data-pot="{{ $ticket->potId }}">{{ $ticket->name }} <span>{{ $ticket->what }}</span> @if ($ticket->calls)<time data-ends="{{ $ticket->calls->format('Uv') }}" data-calls="{{ $ticket->name }}: {{ $ticket->kind === Lento\Course\CallKind::Timer ? __('stove.call.timer') : $ticket->what }}">{{ $ticket->calls->format('H:i') }}</time>@else{{ __('layout.now') }}@endif</a></li>@endforeach</ul>
+                    <ul>@foreach (array_slice($tickets, 4) as $ticket)<li><a href="{{ route('pots.show', $ticket->potId) }}"
+                        data-pot="{{ $ticket->potId }}">{{ $ticket->name }} <span>{{ $ticket->what }}</span> @if ($ticket->calls)<time
+                        data-ends="{{ $ticket->calls->format('Uv') }}"
+                        data-calls="{{ $ticket->name }}: {{ $ticket->kind === Lento\Course\CallKind::Timer ? __('stove.call.timer')
+                        : $ticket->what }}">{{ $ticket->calls->format('H:i') }}</time>@else{{ __('layout.now') }}@endif</a>
+                        </li>@endforeach</ul>
                 </details>
             </li>
         @endif

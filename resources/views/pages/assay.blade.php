@@ -1,11 +1,13 @@
 <x-layout :title="__('assay.title')" at="compose">
     <div id="answer" class="assay-wrap">
         @fragment('answer')
-        <form class="assay" method="get" action="{{ route('assay') }}" hx-get="{{ route('assay') }}" hx-trigger="submit, input delay:300ms" hx-target="#answer" hx-swap="innerMorph" hx-sync="this:replace">
+        <form class="assay" method="get" action="{{ route('assay') }}" hx-get="{{ route('assay') }}"
+            hx-trigger="submit, input delay:300ms" hx-target="#answer" hx-swap="innerMorph" hx-sync="this:replace">
             <section class="recipe" aria-labelledby="assay-title">
                 <h1 id="assay-title">{{ __('assay.heading') }}</h1>
                 <label class="lbl" for="recipe">{{ __('assay.paste') }}</label>
-                <textarea id="recipe" name="recipe" class="mid" rows="9" maxlength="4000" spellcheck="false" autocomplete="off" placeholder="{{ __('assay.example') }}">{{ $page->text }}</textarea>
+                <textarea id="recipe" name="recipe" class="mid" rows="9" maxlength="4000" spellcheck="false" autocomplete="off"
+                    placeholder="{{ __('assay.example') }}">{{ $page->text }}</textarea>
                 <noscript><button class="btn btn-dark">{{ __('assay.read') }}</button></noscript>
                 <p class="soft">{{ __('assay.also') }}</p>
                 @if ($page->lines() !== [])
@@ -15,9 +17,13 @@
                             <li class="@if ($line['unread']) unread @endif @if ($line['loose']) loose @endif">
                                 <span>{{ $line['text'] }}</span>
                                 <b>@if ($line['unread'] || $line['loose'])<x-icon.mind />@endif {{ $line['read'] }}</b>
-                                <select name="as[{{ $line['number'] }}]" class="mid" aria-label="{{ __('assay.taken_for', ['line' => $line['text']]) }}">
-                                    <option value="" @selected($line['unread'] && ! isset($page->as[$line['number']]))>{{ $line['id'] === '' ? '–' : App\Format\Words::ingredient($line['id']) }}</option>
-                                    @foreach ($page->known() as $id => $name)<option value="{{ $id }}" @selected(($page->as[$line['number']] ?? '') === $id)>{{ $name }}</option>@endforeach
+                                <select name="as[{{ $line['number'] }}]" class="mid"
+                                    aria-label="{{ __('assay.taken_for', ['line' => $line['text']]) }}">
+                                    <option value="" @selected($line['unread']
+                                        && ! isset($page->as[$line['number']]))>{{ $line['id'] === '' ? '–'
+                                        : App\Format\Words::ingredient($line['id']) }}</option>
+                                    @foreach ($page->known() as $id => $name)<option value="{{ $id }}"
+                                        @selected(($page->as[$line['number']] ?? '') === $id)>{{ $name }}</option>@endforeach
                                 </select>
                             </li>
                         @endforeach
@@ -29,8 +35,11 @@
                 @if ($page->assay)
                     <h2 id="verdict-title">{{ $page->verdict() }}</h2>
                     <x-drawing.spoon :picture="$page->spoon()" id="spoon" />
-                    <dl class="facts">@foreach ($page->figures() as [$name, $value])<div><dt>{{ $name }}</dt><dd>{{ $value }}</dd></div>@endforeach</dl>
-                    <ul class="warnings">@foreach ($page->assay->warnings as $warning)<li data-code="{{ $warning->code->value }}"><x-icon.mind /> {{ App\Format\Words::warning($warning) }}</li>@endforeach</ul>
+                    <dl class="facts">@foreach ($page->figures() as [$name, $value])<div><dt>{{ $name }}</dt><dd>{{ $value }}</dd>
+                        </div>@endforeach</dl>
+                    <ul class="warnings">@foreach ($page->assay->warnings as $warning)<li
+                        data-code="{{ $warning->code->value }}"><x-icon.mind
+                        /> {{ App\Format\Words::warning($warning) }}</li>@endforeach</ul>
                 @else
                     <h2 id="verdict-title">{{ __('assay.nothing') }}</h2>
                 @endif
@@ -40,16 +49,22 @@
                     <h2 id="bring-title">{{ __('assay.bring') }}</h2>
                     <div class="seg">
                         @foreach (Lento\Thickness\ThicknessClass::askable() as $class)
-                            <input type="radio" class="btn-check" name="to" id="to-{{ $class->value }}" value="{{ $class->value }}" @checked($page->to === $class)>
+                            <input type="radio" class="btn-check" name="to" id="to-{{ $class->value }}" value="{{ $class->value }}"
+                                @checked($page->to === $class)>
                             <label for="to-{{ $class->value }}">{{ __('thickness.class.' . $class->value) }}</label>
                         @endforeach
                     </div>
                     <ul class="changed">
                         @foreach ($page->changes() as $change)
-                            <li><span>{{ $change['name'] }}</span> <span class="soft">{{ $change['from'] }}</span> <span aria-hidden="true">→</span><span class="visually-hidden">{{ __('assay.becomes') }}</span> <b>{{ $change['to'] }}</b>@if ($change['from'] !== $change['to']) <span role="img" aria-label="{{ __('assay.changed') }}">≠</span>@endif</li>
+                            <li><span>{{ $change['name'] }}</span> <span class="soft">{{ $change['from'] }}</span> <span
+                                aria-hidden="true">→</span><span
+                                class="visually-hidden">{{ __('assay.becomes') }}</span>
+                                <b>{{ $change['to'] }}</b>@if ($change['from'] !== $change['to']) <span role="img"
+                                aria-label="{{ __('assay.changed') }}">≠</span>@endif</li>
                         @endforeach
                     </ul>
-                    <a class="btn btn-primary go" href="{{ route('compose', $page->question->toAddress()) }}">{{ __('assay.into_compose', ['class' => __('thickness.class.' . $page->to->value)]) }}</a>
+                    <a class="btn btn-primary go" href="{{ route('compose', $page->question->toAddress()) }}">{{ __('assay.into_compose',
+                        ['class' => __('thickness.class.' . $page->to->value)]) }}</a>
                 </section>
             @endif
         </form>

@@ -2,11 +2,13 @@
     <div id="answer" class="compare-wrap">
         @fragment('answer')
         <form class="compare columns-{{ count($page->columns) }}" method="get" action="{{ route('compare') }}"
-            hx-get="{{ route('compare') }}" hx-trigger="submit, input delay:5ms" hx-target="#answer" hx-swap="innerMorph" hx-sync="this:replace">
+            hx-get="{{ route('compare') }}" hx-trigger="submit, input delay:5ms" hx-target="#answer" hx-swap="innerMorph"
+                hx-sync="this:replace">
             <header>
                 <h1>{{ __('compare.heading') }}</h1>
                 <p class="soft">{{ __('compare.legend') }}</p>
-                @if ($page->another())<a class="btn btn-outline-dark" href="{{ route('compare', ['q' => $page->another()]) }}" data-key="+">{{ __('compare.another') }}</a>@endif
+                @if ($page->another())<a class="btn btn-outline-dark" href="{{ route('compare', ['q' => $page->another()]) }}"
+                    data-key="+">{{ __('compare.another') }}</a>@endif
                 <noscript><button class="btn btn-dark">{{ __('compose.work_out') }}</button></noscript>
             </header>
             <div class="columns">
@@ -23,7 +25,8 @@
                         @if ($column['sheet'])
                             <x-drawing.pot :picture="$column['pot']" :id="'pot-' . $i" />
                             <x-drawing.spoon :picture="$column['spoon']" :id="'spoon-' . $i" />
-                            @if ($column['sheet']->question->base->hasRoux())<x-drawing.balance :sheet="$column['sheet']" :colour="$column['colour']" :id="'balance-' . $i" />@endif
+                            @if ($column['sheet']->question->base->hasRoux())<x-drawing.balance :sheet="$column['sheet']"
+                                :colour="$column['colour']" :id="'balance-' . $i" />@endif
                         @endif
                     </section>
                 @endforeach
@@ -33,14 +36,18 @@
                     <caption class="visually-hidden">{{ __('compare.figures') }}</caption>
                     <tbody>
                         @foreach ($page->rows() as $row)
-                            <tr><th scope="row">{{ $row['name'] }}</th>@foreach ($row['cells'] as $cell)<td @if ($cell['differs']) class="differs" @endif>@if ($cell['differs'])<span aria-label="{{ __('compare.differs') }}" role="img">≠</span> @endif{{ $cell['text'] }}</td>@endforeach</tr>
+                            <tr><th scope="row">{{ $row['name'] }}</th>@foreach ($row['cells'] as $cell)<td @if ($cell['differs'])
+                                class="differs" @endif>@if ($cell['differs'])<span aria-label="{{ __('compare.differs') }}"
+                                role="img">≠</span> @endif{{ $cell['text'] }}</td>@endforeach</tr>
                         @endforeach
                     </tbody>
                 </table>
             </div>
             <div class="columns acts-row">
                 @foreach ($page->columns as $i => $column)
-                    <p><a class="btn btn-primary" href="{{ route('compose') }}?{{ $column['address'] }}">{{ __('compare.open') }}</a> @if ($page->without($i))<a class="btn btn-outline-dark" href="{{ route('compare', ['q' => $page->without($i)]) }}">{{ __('compare.remove') }}</a>@endif</p>
+                    <p><a class="btn btn-primary" href="{{ route('compose') }}?{{ $column['address'] }}">{{ __('compare.open') }}</a>
+                        @if ($page->without($i))<a class="btn btn-outline-dark"
+                        href="{{ route('compare', ['q' => $page->without($i)]) }}">{{ __('compare.remove') }}</a>@endif</p>
                 @endforeach
             </div>
         </form>

@@ -1,5 +1,6 @@
 <x-layout :title="__('compose.title')" at="compose">
-    <input type="checkbox" id="ask-open" class="ask-open" aria-controls="ask" aria-label="{{ __('compose.change_question') }}" @checked($page->errors !== [])>
+    <input type="checkbox" id="ask-open" class="ask-open" aria-controls="ask" aria-label="{{ __('compose.change_question') }}"
+        @checked($page->errors !== [])>
     <p id="line-down" class="line-down" role="alert" hidden>{{ __('compose.line_down') }}</p>
     <div id="answer" class="compose-wrap">
         @fragment('answer')
@@ -15,7 +16,8 @@
         @endfragment
     </div>
     {{-- Below the fold, so it may come a moment later than the answer. --}}
-    <div id="whole-sheet" hx-get="{{ route('compose.whole') }}" hx-include="#ask" hx-trigger="sheet from:body delay:250ms" hx-swap="innerMorph">
+    <div id="whole-sheet" hx-get="{{ route('compose.whole') }}" hx-include="#ask" hx-trigger="sheet from:body delay:250ms"
+        hx-swap="innerMorph">
         @fragment('whole')
         @if ($page->whole)<x-sheet.whole :page="$page->whole" />@endif
         @endfragment

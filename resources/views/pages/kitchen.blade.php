@@ -2,7 +2,8 @@
     <div class="kitchen">
         <h1>{{ $page->kitchen->name() }}</h1>
         <nav class="inside" aria-label="{{ __('kitchen.title') }}">
-            @foreach (['settings', 'pans', 'hobs', 'devices', 'larder', 'schools', 'formulas'] as $section)<a href="#{{ $section }}">{{ __('kitchen.' . $section . '.title') }}</a>@endforeach
+            @foreach (['settings', 'pans', 'hobs', 'devices', 'larder', 'schools', 'formulas'] as $section)<a
+                href="#{{ $section }}">{{ __('kitchen.' . $section . '.title') }}</a>@endforeach
             <a href="{{ route('learning') }}">{{ __('learning.link') }}</a>
         </nav>
 
@@ -11,16 +12,24 @@
                 @csrf
                 <x-kitchen.input name="name" section="settings" :value="$page->kitchen->name()" />
                 <x-kitchen.input name="cooks" section="settings" :value="$page->kitchen->setting('cooks')" />
-                <x-kitchen.select name="measures" section="settings" :options="__('kitchen.measures')" :value="$page->kitchen->measures->value" />
-                <x-kitchen.select name="degrees" section="settings" :options="__('kitchen.degrees')" :value="$page->kitchen->fahrenheit() ? 'f' : 'c'" />
+                <x-kitchen.select name="measures" section="settings" :options="__('kitchen.measures')"
+                    :value="$page->kitchen->measures->value" />
+                <x-kitchen.select name="degrees" section="settings" :options="__('kitchen.degrees')"
+                    :value="$page->kitchen->fahrenheit() ? 'f' : 'c'" />
                 <x-kitchen.input name="altitude" section="settings" number :value="$page->kitchen->setting('altitude', '0')" />
-                <x-kitchen.input name="portion" section="settings" number :value="App\Typed\TypedNumber::plain($page->kitchen->portion()->inMillilitres())" />
+                <x-kitchen.input name="portion" section="settings" number
+                    :value="App\Typed\TypedNumber::plain($page->kitchen->portion()->inMillilitres())" />
                 <x-kitchen.input name="oven" section="settings" number :value="$page->kitchen->setting('oven', '175')" />
                 <x-kitchen.input name="currency" section="settings" :value="$page->kitchen->currency()" />
-                <x-kitchen.select name="pan" section="settings" :options="array_map(fn ($pan) => $pan->name, $page->kitchen->pans)" :value="(string) $page->kitchen->firstPan()?->id" />
-                <x-kitchen.select name="hob" section="settings" :options="array_map(fn ($hob) => $hob->name, $page->kitchen->hobs)" :value="(string) $page->kitchen->firstHob()?->id" />
-                <x-kitchen.select name="learn" section="settings" :options="__('kitchen.learns')" :value="$page->kitchen->learns() ? 'yes' : 'no'" />
-                <x-kitchen.select name="preset" section="settings" :options="array_intersect_key(__('kitchen.presets'), array_flip($page->presets()))" :value="$page->kitchen->setting('preset', 'uk-guidance')" />
+                <x-kitchen.select name="pan" section="settings" :options="array_map(fn ($pan) => $pan->name, $page->kitchen->pans)"
+                    :value="(string) $page->kitchen->firstPan()?->id" />
+                <x-kitchen.select name="hob" section="settings" :options="array_map(fn ($hob) => $hob->name, $page->kitchen->hobs)"
+                    :value="(string) $page->kitchen->firstHob()?->id" />
+                <x-kitchen.select name="learn" section="settings" :options="__('kitchen.learns')"
+                    :value="$page->kitchen->learns() ? 'yes' : 'no'" />
+                <x-kitchen.select name="preset" section="settings"
+                    :options="array_intersect_key(__('kitchen.presets'), array_flip($page->presets()))"
+                    :value="$page->kitchen->setting('preset', 'uk-guidance')" />
                 <p class="note">{{ __('kitchen.settings.preset_note') }}</p>
                 <button class="btn btn-primary">{{ __('kitchen.save') }}</button>
             </form>
@@ -28,22 +37,27 @@
 
         <x-kitchen.section name="pans">
             @foreach ([...$page->kitchen->pans, null] as $pan)
-                <x-kitchen.entry section="pans" :id="$pan?->id" :name="$pan?->name ?? __('kitchen.pans.new')" :line="$pan ? $page->panLine($pan) : ''">
+                <x-kitchen.entry section="pans" :id="$pan?->id" :name="$pan?->name ?? __('kitchen.pans.new')"
+                    :line="$pan ? $page->panLine($pan) : ''">
                     <x-slot:drawing>@if ($pan)<x-drawing.pan :pan="$pan" />@endif</x-slot:drawing>
                     <x-kitchen.input name="name" section="pans" :value="$pan?->name" :key="$pan?->id" />
                     <x-kitchen.input name="diameter_mm" section="pans" number :value="$pan?->millimetresWide" :key="$pan?->id" />
                     <x-kitchen.input name="height_mm" section="pans" number :value="$pan?->millimetresHigh" :key="$pan?->id" />
-                    <x-kitchen.input name="mass_g" section="pans" number :value="$pan?->grams" :placeholder="__('kitchen.pans.by_size')" :key="$pan?->id" />
-                    <x-kitchen.select name="base" section="pans" :options="__('kitchen.bases')" :value="$pan?->base->value ?? 'medium'" :key="$pan?->id" />
+                    <x-kitchen.input name="mass_g" section="pans" number :value="$pan?->grams" :placeholder="__('kitchen.pans.by_size')"
+                        :key="$pan?->id" />
+                    <x-kitchen.select name="base" section="pans" :options="__('kitchen.bases')" :value="$pan?->base->value ?? 'medium'"
+                        :key="$pan?->id" />
                 </x-kitchen.entry>
             @endforeach
         </x-kitchen.section>
 
         <x-kitchen.section name="hobs">
             @foreach ([...$page->kitchen->hobs, null] as $hob)
-                <x-kitchen.entry section="hobs" :id="$hob?->id" :name="$hob?->name ?? __('kitchen.hobs.new')" :line="$hob ? $page->ringLine($hob) : ''">
+                <x-kitchen.entry section="hobs" :id="$hob?->id" :name="$hob?->name ?? __('kitchen.hobs.new')"
+                    :line="$hob ? $page->ringLine($hob) : ''">
                     <x-kitchen.input name="name" section="hobs" :value="$hob?->name" :key="$hob?->id" />
-                    <x-kitchen.select name="kind" section="hobs" :options="__('kitchen.kinds')" :value="$hob?->kind->value ?? 'gas'" :key="$hob?->id" />
+                    <x-kitchen.select name="kind" section="hobs" :options="__('kitchen.kinds')" :value="$hob?->kind->value ?? 'gas'"
+                        :key="$hob?->id" />
                     <x-kitchen.input name="power_w" section="hobs" number :value="$hob?->watts" :key="$hob?->id" />
                     <x-kitchen.input name="levels" section="hobs" number :value="$hob?->levels ?? 5" :key="$hob?->id" />
                 </x-kitchen.entry>
@@ -51,12 +65,17 @@
         </x-kitchen.section>
 
         <x-kitchen.section name="devices">
-            @if (session('device'))<p class="token" role="status">{{ __('kitchen.devices.token', ['name' => session('device')['name']]) }} <code>{{ session('device')['token'] }}</code></p>@endif
+            @if (session('device'))<p class="token" role="status">{{ __('kitchen.devices.token', ['name' => session('device')['name']]) }}
+                <code>{{ session('device')['token'] }}</code></p>@endif
             <ul class="devices">
                 @foreach ($devices as $device)
                     <li>
                         <b>{{ $device->name }}</b>
-                        <span>{{ __('kitchen.devices.line', ['kind' => __('kitchen.devices.kinds.' . $device->kind->value), 'place' => App\Format\Station::named($device->place, $page->kitchen)->name ?? $device->place, 'heard' => $device->heard_at?->format('H:i') ?? __('kitchen.devices.never')]) }}@if ($device->ignored > 0), {{ trans_choice('kitchen.devices.ignored', $device->ignored, ['count' => $device->ignored, 'why' => $device->ignored_why]) }}@endif</span>
+                        <span>{{ __('kitchen.devices.line', ['kind' => __('kitchen.devices.kinds.' . $device->kind->value),
+                            'place' => App\Format\Station::named($device->place, $page->kitchen)->name ?? $device->place,
+                            'heard' => $device->heard_at?->format('H:i')
+                            ?? __('kitchen.devices.never')]) }}@if ($device->ignored > 0), {{ trans_choice('kitchen.devices.ignored',
+                            $device->ignored, ['count' => $device->ignored, 'why' => $device->ignored_why]) }}@endif</span>
                         <x-kitchen.remove section="devices" :id="$device->id" :name="$device->name" />
                     </li>
                 @endforeach
@@ -64,17 +83,23 @@
             <x-kitchen.entry section="devices" :id="null" :name="__('kitchen.devices.new')" line="">
                 <x-kitchen.input name="name" section="devices" :value="null" />
                 <x-kitchen.select name="kind" section="devices" :options="__('kitchen.devices.kinds')" value="probe" />
-                <x-kitchen.select name="place" section="devices" :options="array_map(fn ($place) => $place->name, App\Format\Station::all($page->kitchen))" value="" />
+                <x-kitchen.select name="place" section="devices"
+                    :options="array_map(fn ($place) => $place->name, App\Format\Station::all($page->kitchen))" value="" />
             </x-kitchen.entry>
         </x-kitchen.section>
 
         <x-kitchen.section name="larder">
             <div class="two-up">
                 @foreach ([...$page->larder(), null] as $entry)
-                    <x-kitchen.entry section="larder" :id="$entry?->id" :name="$entry ? ucfirst($page->named($entry)) : __('kitchen.larder.new')" :line="$entry ? $page->larderLine($entry) : ''">
-                        <x-kitchen.select name="like" section="larder" :options="$page->known()" :value="$entry?->like ?? 'chicken-stock'" :key="$entry?->id" />
-                        <x-kitchen.input name="name" section="larder" label="own" :value="$entry?->name" :placeholder="__('kitchen.larder.own_note')" :key="$entry?->id" />
-                        <x-kitchen.input name="price_per_kg" section="larder" number :value="$entry?->pricePerKilogram" :key="$entry?->id" />
+                    <x-kitchen.entry section="larder" :id="$entry?->id"
+                        :name="$entry ? ucfirst($page->named($entry)) : __('kitchen.larder.new')"
+                        :line="$entry ? $page->larderLine($entry) : ''">
+                        <x-kitchen.select name="like" section="larder" :options="$page->known()" :value="$entry?->like ?? 'chicken-stock'"
+                            :key="$entry?->id" />
+                        <x-kitchen.input name="name" section="larder" label="own" :value="$entry?->name"
+                            :placeholder="__('kitchen.larder.own_note')" :key="$entry?->id" />
+                        <x-kitchen.input name="price_per_kg" section="larder" number :value="$entry?->pricePerKilogram" :key="$entry?->id"
+                            />
                         <x-kitchen.input name="salt_percent" section="larder" number :value="$entry?->saltPercent" :key="$entry?->id" />
                         <x-kitchen.input name="fat_percent" section="larder" number :value="$entry?->fatPercent" :key="$entry?->id" />
                     </x-kitchen.entry>
@@ -88,7 +113,9 @@
                 @foreach (App\Kitchen\Choices::all() as $name => $choices)
                     @unless (in_array($name, App\Kitchen\Choices::BY_BASE, true))
                         <label class="cell"><span class="lbl">{{ __('schools.' . $name . '.q') }}</span>
-                            <select name="{{ $name }}" class="mid">@foreach ($choices as $choice)<option value="{{ $choice }}" @selected(($page->kitchen->usual()[$name] ?? $choices[0]) === $choice)>{{ __('schools.' . $name)[$choice][0] }}</option>@endforeach</select>
+                            <select name="{{ $name }}" class="mid">@foreach ($choices as $choice)<option value="{{ $choice }}"
+                                @selected(($page->kitchen->usual()[$name] ?? $choices[0]) === $choice)>{{ __('schools.'
+                                . $name)[$choice][0] }}</option>@endforeach</select>
                         </label>
                     @endunless
                 @endforeach
@@ -100,22 +127,29 @@
             <div class="two-up">
             @foreach ($page->formulas() as $formula)
                 <details class="formula" @if ($errors->has($formula['base']->value)) open @endif>
-                    <summary><b>{{ ucfirst($formula['name']) }}</b> <span class="soft">{{ __($formula['changed'] ? 'kitchen.formulas.changed' : 'kitchen.formulas.house') }}</span></summary>
+                    <summary><b>{{ ucfirst($formula['name']) }}</b> <span
+                        class="soft">{{ __($formula['changed'] ? 'kitchen.formulas.changed' : 'kitchen.formulas.house') }}</span></summary>
                     <form method="post" action="{{ route('kitchen.store', 'formulas') }}" class="row-form">
                         @csrf
                         <input type="hidden" name="base" value="{{ $formula['base']->value }}">
                         @foreach (['thickness', 'minutes', 'salt'] as $field)
-                            <x-kitchen.input :name="$field" section="formulas" :value="$formula['fields'][$field]" :key="$formula['base']->value" />
+                            <x-kitchen.input :name="$field" section="formulas" :value="$formula['fields'][$field]"
+                                :key="$formula['base']->value" />
                         @endforeach
-                        <x-kitchen.select name="colour" section="formulas" :options="__('compose.colour')" :value="$formula['fields']['colour']" :key="$formula['base']->value" />
-                        <x-kitchen.select name="level" section="formulas" :options="__('compose.level')" :value="$formula['fields']['level']" :key="$formula['base']->value" />
+                        <x-kitchen.select name="colour" section="formulas" :options="__('compose.colour')"
+                            :value="$formula['fields']['colour']" :key="$formula['base']->value" />
+                        <x-kitchen.select name="level" section="formulas" :options="__('compose.level')"
+                            :value="$formula['fields']['level']" :key="$formula['base']->value" />
                         @foreach ($formula['parts'] as $row)
-                            <label class="cell"><span class="lbl">{{ ucfirst(App\Format\Words::ingredient($row['part']->ingredient)) }}, {{ __('units.part.' . $row['part']->measure->value) }}</span>
-                                <input name="part[{{ $row['part']->ingredient }}]" class="mid" inputmode="decimal" autocomplete="off" value="{{ $row['value'] }}"></label>
+                            <label class="cell"><span class="lbl">{{ ucfirst(App\Format\Words::ingredient($row['part']->ingredient)) }},
+                                {{ __('units.part.' . $row['part']->measure->value) }}</span>
+                                <input name="part[{{ $row['part']->ingredient }}]" class="mid" inputmode="decimal" autocomplete="off"
+                                    value="{{ $row['value'] }}"></label>
                         @endforeach
                         @error($formula['base']->value)<p class="field-error"><x-icon.mind /> {{ $message }}</p>@enderror
                         <button class="btn btn-outline-dark">{{ __('kitchen.save') }}</button>
-                        @if ($formula['changed'])<button class="btn btn-outline-dark" name="reset" value="yes">{{ __('kitchen.formulas.reset') }}</button>@endif
+                        @if ($formula['changed'])<button class="btn btn-outline-dark" name="reset"
+                            value="yes">{{ __('kitchen.formulas.reset') }}</button>@endif
                     </form>
                 </details>
             @endforeach

@@ -7,7 +7,9 @@
         @forelse ($page->figures as $i => $figure)
             <section class="figure">
                 <div><h2>{{ $figure['title'] }}</h2><p>{{ $figure['says'] }}</p></div>
-                <div class="scroll" tabindex="0" role="group" aria-label="{{ $figure['title'] }}"><x-drawing.shrinking-bands :drawing="$figure['drawing']" :says="__('learning.drawing_says', ['title' => $figure['title'], 'says' => $figure['says']])" :id="'figure-' . $i" /></div>
+                <div class="scroll" tabindex="0" role="group" aria-label="{{ $figure['title'] }}"><x-drawing.shrinking-bands
+                    :drawing="$figure['drawing']" :says="__('learning.drawing_says', ['title' => $figure['title'],
+                    'says' => $figure['says']])" :id="'figure-' . $i" /></div>
             </section>
         @empty
             <p>{{ __('learning.nothing') }}</p>
@@ -20,7 +22,10 @@
                         <a href="{{ route('log.show', $pot['id']) }}">{{ $pot['name'] }}</a>
                         <span>{{ $pot['date'] }}@if ($pot['left_out']), {{ __('learning.left_out') }}@endif</span>
                         <span>{{ $pot['teaches'] }}</span>
-                        <form method="post" action="{{ route('learning.update', $pot['id']) }}">@csrf<button class="btn btn-outline-dark" aria-label="{{ __($pot['left_out'] ? 'learning.take_in' : 'learning.leave_out') }}: {{ $pot['name'] }}, {{ $pot['date'] }}">{{ __($pot['left_out'] ? 'learning.take_in' : 'learning.leave_out') }}</button></form>
+                        <form method="post" action="{{ route('learning.update', $pot['id']) }}">@csrf<button class="btn btn-outline-dark"
+                            aria-label="{{ __($pot['left_out'] ? 'learning.take_in'
+                            : 'learning.leave_out') }}: {{ $pot['name'] }}, {{ $pot['date'] }}">{{ __($pot['left_out']
+                            ? 'learning.take_in' : 'learning.leave_out') }}</button></form>
                     </li>
                 @endforeach
             </ul>

@@ -2,12 +2,17 @@
     <div class="sauces">
         <p><a href="{{ route('sauces.index') }}">{{ __('sauces.all') }}</a></p>
         <h1>{{ $sauce->name }}</h1>
-        @if (session('kept'))<p class="saved" role="status">{{ session('kept') === 'details' ? __('kitchen.saved') : __('sauces.kept_as', ['number' => session('kept')]) }}</p>@endif
+        @if (session('kept'))<p class="saved" role="status">{{ session('kept') === 'details' ? __('kitchen.saved') : __('sauces.kept_as',
+            ['number' => session('kept')]) }}</p>@endif
         <ol class="kept-list" aria-label="{{ __('sauces.versions') }}">
             @foreach ($sauce->versions as $version)
                 <li>
-                    <div><h2><a href="{{ route('compose', [...$version->question, 'version' => $version->id]) }}">{{ __('sauces.version', ['number' => $version->number]) }}</a></h2><p>{{ App\Format\SauceLine::of($version->question) }}</p><p class="soft">{{ $version->created_at->format('j.n.Y H:i') }}</p></div>
-                    @if (! $loop->first)<a class="btn btn-outline-dark" href="{{ route('compare', ['q' => [http_build_query($version->question), http_build_query($sauce->versions[0]->question)]]) }}">{{ __('sauces.compare_latest') }}</a>@endif
+                    <div><h2><a href="{{ route('compose', [...$version->question, 'version' => $version->id]) }}">{{ __('sauces.version',
+                        ['number' => $version->number]) }}</a></h2><p>{{ App\Format\SauceLine::of($version->question) }}</p>
+                        <p class="soft">{{ $version->created_at->format('j.n.Y H:i') }}</p></div>
+                    @if (! $loop->first)<a class="btn btn-outline-dark"
+                        href="{{ route('compare', ['q' => [http_build_query($version->question),
+                        http_build_query($sauce->versions[0]->question)]]) }}">{{ __('sauces.compare_latest') }}</a>@endif
                 </li>
             @endforeach
         </ol>
@@ -16,6 +21,7 @@
             <x-sauces.details :name="$sauce->name" :tags="implode(', ', $sauce->tags)" :notes="(string) $sauce->notes" />
             <button class="btn btn-outline-dark">{{ __('kitchen.save') }}</button>
         </form>
-        <form method="post" action="{{ route('sauces.duplicate', $sauce) }}">@csrf<button class="btn btn-outline-dark">{{ __('sauces.duplicate') }}</button></form>
+        <form method="post" action="{{ route('sauces.duplicate', $sauce) }}">@csrf<button
+            class="btn btn-outline-dark">{{ __('sauces.duplicate') }}</button></form>
     </div>
 </x-layout>

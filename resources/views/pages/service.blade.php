@@ -3,20 +3,29 @@
     <form id="cook" method="post" action="{{ route('services.cook', $page->serviceId) }}">@csrf</form>
     <div id="answer">
         @fragment('answer')
-        <form id="service" class="service" method="post" action="{{ route('services.update', $page->serviceId) }}" novalidate autocomplete="off"
-            hx-post="{{ route('services.update', $page->serviceId) }}" hx-trigger="submit, change, input delay:500ms" hx-target="#answer" hx-swap="innerMorph" hx-sync="this:replace">
+        <form id="service" class="service" method="post" action="{{ route('services.update', $page->serviceId) }}" novalidate
+            autocomplete="off"
+            hx-post="{{ route('services.update', $page->serviceId) }}" hx-trigger="submit, change, input delay:500ms" hx-target="#answer"
+                hx-swap="innerMorph" hx-sync="this:replace">
             @csrf
             <header class="service-head">
                 <h1>{{ $page->title() }}</h1>
                 <p class="totals" aria-live="polite">{{ $page->totals() }}</p>
                 <x-family.about :page="$page" />
                 <details class="add" @if ($page->fields->wishes === []) open @endif>
-                    <summary class="btn btn-outline-dark" data-key="+">{{ __('family.add_sauce') }} <kbd aria-hidden="true">+</kbd></summary>
+                    <summary class="btn btn-outline-dark" data-key="+">{{ __('family.add_sauce') }} <kbd aria-hidden="true">+</kbd>
+                        </summary>
                     @php($new = count($page->fields->wishes))
                     <div class="fields">
                         <label class="lbl" for="wishes-{{ $new }}-sauce">{{ __('family.field.sauce') }}</label>
-                        <select id="wishes-{{ $new }}-sauce" name="wishes[{{ $new }}][sauce]" class="mid"><option value="">{{ __('family.no_sauce') }}</option>@foreach ($page->options->sauces() as $id => $name)<option value="{{ $id }}">{{ $name }}</option>@endforeach</select>
-                        <div class="much"><x-family.number :page="$page" :row="$new" name="covers" :value="$page->covers() > 0 ? (string) $page->covers() : '24'" :label="__('family.field.covers')" /> <span class="times" aria-hidden="true">×</span> <x-family.number :page="$page" :row="$new" name="each" value="" :label="__('family.field.each')" :placeholder="$page->portion()" /></div>
+                        <select id="wishes-{{ $new }}-sauce" name="wishes[{{ $new }}][sauce]" class="mid">
+                            <option value="">{{ __('family.no_sauce') }}</option>
+                            @foreach ($page->options->sauces() as $id => $name)<option value="{{ $id }}">{{ $name }}</option>@endforeach
+                        </select>
+                        <div class="much"><x-family.number :page="$page" :row="$new" name="covers"
+                            :value="$page->covers() > 0 ? (string) $page->covers() : '24'" :label="__('family.field.covers')" /> <span
+                            class="times" aria-hidden="true">×</span> <x-family.number :page="$page" :row="$new" name="each" value=""
+                            :label="__('family.field.each')" :placeholder="$page->portion()" /></div>
                     </div>
                 </details>
                 <button class="btn btn-outline-dark work-out">{{ __('family.work_out') }}</button>
@@ -25,7 +34,10 @@
             @php($columns = $page->columns())
             @php($shown = array_merge(...array_map(fn ($column) => array_keys($column->rows), array_values($columns))))
             @foreach ($page->fields->wishes as $i => $wish)
-                @unless (in_array($i, $shown, true))<section class="left-out" aria-label="{{ $wish['sauce'] }}"><h2>{{ $page->catalogue->has($wish['sauce']) ? $page->name($wish['sauce']) : $wish['sauce'] }}</h2><x-family.wish :page="$page" :row="$i" :wish="$wish" :open="$page->fault('wishes.' . $i . '.sauce') !== null" /></section>@endunless
+                @unless (in_array($i, $shown, true))<section class="left-out" aria-label="{{ $wish['sauce'] }}">
+                    <h2>{{ $page->catalogue->has($wish['sauce']) ? $page->name($wish['sauce']) : $wish['sauce'] }}</h2>
+                    <x-family.wish :page="$page" :row="$i" :wish="$wish" :open="$page->fault('wishes.' . $i . '.sauce') !== null" />
+                    </section>@endunless
             @endforeach
             @if ($drawing = $page->picture?->drawing())
                 @php($number = 0)
@@ -39,14 +51,16 @@
                                     @php($column = $columns[$pan->sauce->key])
                                     @php($acts = in_array($column->action->kind, ['cook', 'ladle'], true))
                                     @php($number += $acts ? 1 : 0)
-                                    <x-family.column :column="$column" :page="$page" :number="$acts && $number <= 9 ? (string) $number : null" :primary="$acts && $todo" />
+                                    <x-family.column :column="$column" :page="$page"
+                                        :number="$acts && $number <= 9 ? (string) $number : null" :primary="$acts && $todo" />
                                     @php($todo = $todo && ! $acts)
                                 @endif
                             @endforeach
                         </div>
                     </figure>
                 @endforeach
-                <p class="soft scale-note">{{ __('family.scale_note', ['px' => sprintf('%.0F', $drawing->scale)]) }} {{ __('family.thin_note') }}</p>
+                <p class="soft scale-note">{{ __('family.scale_note', ['px' => sprintf('%.0F',
+                    $drawing->scale)]) }} {{ __('family.thin_note') }}</p>
                 <section class="bases" aria-labelledby="bases-title">
                     <h2 id="bases-title">{{ __('family.bases_title') }}</h2>
                     <ul>@foreach ($page->bases() as $card)<x-family.base :card="$card" :page="$page" />@endforeach</ul>
@@ -58,11 +72,16 @@
         @endfragment
     </div>
     <nav class="service-links" aria-label="{{ __('family.service') }}">
-        @foreach (['pass', 'shopping', 'scaling'] as $what)<a class="btn btn-outline-dark" href="{{ route('services.' . $what, $page->serviceId) }}">{{ __('family.' . $what) }}</a>@endforeach
+        @foreach (['pass', 'shopping', 'scaling'] as $what)<a class="btn btn-outline-dark"
+            href="{{ route('services.' . $what, $page->serviceId) }}">{{ __('family.' . $what) }}</a>@endforeach
         <a class="btn btn-outline-dark" href="{{ route('supply') }}">{{ __('family.supply') }}</a>
         <a class="btn btn-outline-dark" href="{{ route('family.tree') }}">{{ __('family.tree_link') }}</a>
-        <form method="post" action="{{ route('services.store') }}">@csrf<button class="btn btn-outline-dark">{{ __('family.new_service') }}</button></form>
-        <form method="post" action="{{ route('services.store') }}">@csrf<input type="hidden" name="copy" value="{{ $page->serviceId }}"><button class="btn btn-outline-dark">{{ __('family.copy_service') }}</button></form>
+        <form method="post" action="{{ route('services.store') }}">@csrf<button
+            class="btn btn-outline-dark">{{ __('family.new_service') }}</button></form>
+        <form method="post" action="{{ route('services.store') }}">@csrf<input type="hidden" name="copy"
+            value="{{ $page->serviceId }}"><button class="btn btn-outline-dark">{{ __('family.copy_service') }}</button></form>
     </nav>
-    @if (count($services) > 1)<nav class="other-services" aria-label="{{ __('family.services') }}"><ul>@foreach ($services as $one)<li><a href="{{ route('services.show', $one['id']) }}" @if ($one['id'] === $page->serviceId) aria-current="page" @endif>{{ $one['name'] === '' ? __('family.untitled') : $one['name'] }}</a></li>@endforeach</ul></nav>@endif
+    @if (count($services) > 1)<nav class="other-services" aria-label="{{ __('family.services') }}">
+        <ul>@foreach ($services as $one)<li><a href="{{ route('services.show', $one['id']) }}" @if ($one['id'] === $page->serviceId)
+        aria-current="page" @endif>{{ $one['name'] === '' ? __('family.untitled') : $one['name'] }}</a></li>@endforeach</ul></nav>@endif
 </x-layout>

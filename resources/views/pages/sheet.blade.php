@@ -2,7 +2,8 @@
     <div class="paper paper-{{ $paper }}">
         <p class="paper-acts">
             <button type="button" class="btn btn-primary" data-print data-key="p">{{ __('sheet.print') }}</button>
-            <a class="btn btn-outline-dark" href="{{ route('sheet', [...$question, 'paper' => $paper === 'slip' ? 'a4' : 'slip']) }}">{{ __('sheet.paper_' . ($paper === 'slip' ? 'a4' : 'slip')) }}</a>
+            <a class="btn btn-outline-dark" href="{{ route('sheet', [...$question, 'paper' => $paper === 'slip' ? 'a4'
+                : 'slip']) }}">{{ __('sheet.paper_' . ($paper === 'slip' ? 'a4' : 'slip')) }}</a>
             <a class="btn btn-outline-dark" href="{{ route('compose', $question) }}">{{ __('sheet.back') }}</a>
         </p>
         <article class="sheet-of-paper">
@@ -14,8 +15,11 @@
                 </div>
             @endif
             <x-sheet.whole :page="$page" />
-            <ul class="plain minds">@foreach ($page->sheet->warnings as $warning)<li>{{ App\Format\Words::warning($warning) }}</li>@endforeach</ul>
-            <p class="soft">{{ __('sheet.made', ['kitchen' => $kitchen, 'date' => now()->format('j.n.Y H:i')]) }}. {{ __('layout.local_code') }}</p>
+            <ul class="plain minds">
+                @foreach ($page->sheet->warnings as $warning)<li>{{ App\Format\Words::warning($warning) }}</li>@endforeach
+            </ul>
+            <p class="soft">{{ __('sheet.made', ['kitchen' => $kitchen,
+                'date' => now()->format('j.n.Y H:i')]) }}. {{ __('layout.local_code') }}</p>
         </article>
     </div>
 </x-layout>

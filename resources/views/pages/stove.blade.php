@@ -2,7 +2,8 @@
     <p id="line-down" class="line-down" role="alert" hidden>{{ __('stove.no_line') }}</p>
     <div id="answer">
         @fragment('answer')
-        <article @class(['stove', 'kind-' . $page->kind()->value, 'panel-' . $page->panel()]) @foreach ($page->told() as $attribute => $value) {{ $attribute }}="{{ $value }}" @endforeach>
+        <article @class(['stove', 'kind-' . $page->kind()->value, 'panel-' . $page->panel()])
+            @foreach ($page->told() as $attribute => $value) {{ $attribute }}="{{ $value }}" @endforeach>
             <p id="stove-wrong" class="field-error" role="alert" hidden></p>
             <x-stove.progress :page="$page" />
             <x-stove.follow-up :page="$page" />

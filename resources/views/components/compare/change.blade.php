@@ -7,7 +7,8 @@
         'pan' => [['', __('compose.other_pan')], ...array_map(fn ($p) => [(string) $p->id, $p->name], array_values($page->kitchen->pans))],
         default => array_map(fn ($c) => [$c, __('schools.' . $field)[$c][0]], App\Kitchen\Choices::all()[$field]),
     };
-    $same = fn (string $value): bool => is_numeric($value) && $field === 'ratio' ? (float) str_replace(',', '.', $chosen) === (float) $value : $value === $chosen;
+    $same = fn (string $value): bool => is_numeric($value) && $field === 'ratio' ? (float) str_replace(',', '.',
+        $chosen) === (float) $value : $value === $chosen;
     $label = in_array($field, ['ratio', 'school'], true) ? __('schools.' . $field . '.q') : __('compare.fields.' . $field);
 @endphp
 <label><span class="lbl">{{ $label }}</span>

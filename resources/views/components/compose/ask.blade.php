@@ -34,7 +34,11 @@
         <legend class="visually-hidden">{{ __('compose.how_thick') }}</legend>
         <div class="lead">
             <span class="lbl" aria-hidden="true">{{ __('compose.how_thick') }}</span>
-            <span class="lbl with-input"><label for="thickness" class="visually-hidden">{{ __('compose.thickness_field') }}</label><input id="thickness" name="thickness" class="small" inputmode="decimal" autocomplete="off" value="{{ $page->error('thickness') ? $page->fields['thickness'] : $page->thicknessGrams() }}" @if ($page->error('thickness')) aria-invalid="true" aria-describedby="thickness-error" @endif> {{ __('compose.flour_per_litre') }}</span>
+            <span class="lbl with-input"><label for="thickness" class="visually-hidden">{{ __('compose.thickness_field') }}</label>
+                <input id="thickness" name="thickness" class="small" inputmode="decimal" autocomplete="off"
+                value="{{ $page->error('thickness') ? $page->fields['thickness'] : $page->thicknessGrams() }}"
+                @if ($page->error('thickness')) aria-invalid="true" aria-describedby="thickness-error"
+                @endif> {{ __('compose.flour_per_litre') }}</span>
         </div>
         <x-compose.ladder :page="$page" />
         @if (isset($page->errors['thickness']))<x-field-error :page="$page" field="thickness" />@endif
@@ -43,10 +47,14 @@
     @if ($page->sheet === null || $page->sheet->question->base->hasRoux())
         <fieldset class="field">
             <legend class="visually-hidden">{{ __('compose.roux_colour') }}</legend>
-            <div class="lead" aria-hidden="true"><span class="lbl">{{ __('compose.roux_colour') }}</span>@if ($page->sheet)<span class="lbl">{{ $page->rouxMinutes() }}, {{ __('compose.strength_left', ['percent' => round(100 * $page->sheet->shade->strength())]) }}</span>@endif</div>
+            <div class="lead" aria-hidden="true"><span class="lbl">{{ __('compose.roux_colour') }}</span>@if ($page->sheet)<span
+                class="lbl">{{ $page->rouxMinutes() }}, {{ __('compose.strength_left',
+                ['percent' => round(100 * $page->sheet->shade->strength())]) }}</span>@endif</div>
             <x-compose.colours :page="$page" />
-            <p class="cue">{{ ucfirst(__('steps.colour.' . $page->fields['colour'] . '.look')) }}; {{ __('steps.colour.' . $page->fields['colour'] . '.smell') }}. <span class="soft nowrap">{{ $page->hobSetting() }}</span></p>
-            @if ($page->weakHob())<p class="cue soft">{{ __('compose.weak_hob', ['heat' => __('compose.heats.' . $page->sheet->question->heat->value)]) }}</p>@endif
+            <p class="cue">{{ ucfirst(__('steps.colour.' . $page->fields['colour'] . '.look')) }}; {{ __('steps.colour.'
+                . $page->fields['colour'] . '.smell') }}. <span class="soft nowrap">{{ $page->hobSetting() }}</span></p>
+            @if ($page->weakHob())<p class="cue soft">{{ __('compose.weak_hob', ['heat' => __('compose.heats.'
+                . $page->sheet->question->heat->value)]) }}</p>@endif
             @if (isset($page->errors['colour']))<x-field-error :page="$page" field="colour" />@endif
         </fieldset>
     @endif

@@ -1,7 +1,8 @@
 @props(['page', 'name'])
 @php
     $chosen = $page->fields[$name];
-    $same = fn (string $choice): bool => is_numeric($choice) ? (float) str_replace(',', '.', $chosen) === (float) $choice : $chosen === $choice;
+    $same = fn (string $choice): bool => is_numeric($choice) ? (float) str_replace(',', '.', $chosen) === (float) $choice
+        : $chosen === $choice;
     $choices = App\Kitchen\Choices::all()[$name];
     $words = __('schools.' . $name);
     $known = array_values(array_filter($choices, $same))[0] ?? null;
@@ -13,7 +14,8 @@
         @foreach ($choices as $choice)
             <option value="{{ $choice }}" @selected($same($choice))>{{ $words[$choice][0] }}</option>
         @endforeach
-        @if ($known === null && $chosen !== '')<option value="{{ $chosen }}" selected>{{ $chosen }}@if ($name === 'ratio') : 1 @endif</option>@endif
+        @if ($known === null && $chosen !== '')<option value="{{ $chosen }}"
+            selected>{{ $chosen }}@if ($name === 'ratio') : 1 @endif</option>@endif
     </select>
     <p class="changes">{{ $known === null ? '' : $words[$known][1] }}</p>
     @if (isset($page->errors[$name]))<x-field-error :page="$page" :field="$name" />@endif

@@ -7,27 +7,36 @@
         <label class="lbl" for="given">{{ __('compose.given_by') }}</label>
         <select id="given" name="given" class="line-pick">
             @foreach ($page->givens() as $given)
-                <option value="{{ $given }}" @selected($given === $page->given())>{{ __('compose.givens.' . $given, ['liquid' => $liquid, 'fat' => $fat]) }}</option>
+                <option value="{{ $given }}" @selected($given === $page->given())>{{ __('compose.givens.' . $given, ['liquid' => $liquid,
+                    'fat' => $fat]) }}</option>
             @endforeach
         </select>
     </div>
     @foreach (['amount', 'covers', 'each', 'have_roux', 'have_fat', 'have_flour', 'stock'] as $field)
         @if ($page->hidden($field))<input type="hidden" name="{{ $field }}" value="{{ $page->numbers->number($field) }}">@endif
-        @if ($page->numbers->unitField($field))<input type="hidden" name="{{ $page->numbers->unitField($field) }}" value="{{ $page->numbers->unit($field) }}">@endif
+        @if ($page->numbers->unitField($field))<input type="hidden" name="{{ $page->numbers->unitField($field) }}"
+            value="{{ $page->numbers->unit($field) }}">@endif
     @endforeach
     <div class="amount @if (! in_array($page->given(), ['litres', 'covers'], true)) worked-out @endif">
         <button class="btn nudge" name="nudge" value="down" aria-label="{{ __('compose.less') }}">−</button>
         @if ($page->given() === 'covers')
-            <input id="covers" name="covers" class="big" inputmode="numeric" autocomplete="off" value="{{ $page->numbers->number('covers') }}" aria-label="{{ __('compose.covers') }}" @if ($page->error('covers')) aria-invalid="true" aria-describedby="covers-error" @endif>
+            <input id="covers" name="covers" class="big" inputmode="numeric" autocomplete="off"
+                value="{{ $page->numbers->number('covers') }}" aria-label="{{ __('compose.covers') }}" @if ($page->error('covers'))
+                aria-invalid="true" aria-describedby="covers-error" @endif>
             <span class="unit">×</span>
-            <input id="each" name="each" class="big" inputmode="decimal" autocomplete="off" value="{{ $page->numbers->number('each') }}" aria-label="{{ __('compose.each') }}" @if ($page->error('each')) aria-invalid="true" aria-describedby="each-error" @endif>
+            <input id="each" name="each" class="big" inputmode="decimal" autocomplete="off" value="{{ $page->numbers->number('each') }}"
+                aria-label="{{ __('compose.each') }}" @if ($page->error('each')) aria-invalid="true" aria-describedby="each-error" @endif>
             <span class="unit">{{ $page->numbers->unit('each') }}</span>
         @else
-            <input id="amount" name="amount" class="big" inputmode="decimal" autocomplete="off" value="{{ $page->numbers->number('amount') }}" aria-label="{{ __('compose.how_much') }}, {{ __('compose.litres') }}" @if ($page->error('amount')) aria-invalid="true" aria-describedby="amount-error" @endif>
+            <input id="amount" name="amount" class="big" inputmode="decimal" autocomplete="off"
+                value="{{ $page->numbers->number('amount') }}" aria-label="{{ __('compose.how_much') }}, {{ __('compose.litres') }}"
+                @if ($page->error('amount')) aria-invalid="true" aria-describedby="amount-error" @endif>
             <span class="unit">{{ $page->numbers->unit('amount') }}</span>
         @endif
         <button class="btn nudge" name="nudge" value="up" aria-label="{{ __('compose.more') }}">+</button>
     </div>
-    @if ($page->given() === 'pan' && $page->sheet)<p class="cue"><x-given /> {{ __('compose.fills', ['percent' => round($page->sheet->fillPercent())]) }}</p>@endif
-    @foreach ($page->errorsWithoutPlace() as $field) @if (isset($page->errors[$field]))<x-field-error :page="$page" :field="$field" />@endif @endforeach
+    @if ($page->given() === 'pan' && $page->sheet)<p class="cue"><x-given
+        /> {{ __('compose.fills', ['percent' => round($page->sheet->fillPercent())]) }}</p>@endif
+    @foreach ($page->errorsWithoutPlace() as $field) @if (isset($page->errors[$field]))<x-field-error :page="$page" :field="$field"
+        />@endif @endforeach
 </fieldset>

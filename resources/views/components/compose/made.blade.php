@@ -7,14 +7,16 @@
             <div class="choice">
                 <label class="lbl" for="hob">{{ __('compose.hob') }}</label>
                 <select id="hob" name="hob" class="mid">
-                    @foreach ($page->kitchen->hobs as $id => $hob)<option value="{{ $id }}" @selected((string) $id === $page->fields['hob'])>{{ $hob->name }}</option>@endforeach
+                    @foreach ($page->kitchen->hobs as $id => $hob)<option value="{{ $id }}"
+                        @selected((string) $id === $page->fields['hob'])>{{ $hob->name }}</option>@endforeach
                 </select>
             </div>
         @endif
         <div class="choice">
             <label class="lbl" for="heat">{{ __('compose.heat') }}</label>
             <select id="heat" name="heat" class="mid">
-                @foreach (__('compose.heats') as $heat => $name)<option value="{{ $heat }}" @selected($heat === $page->fields['heat'])>{{ $name }}</option>@endforeach
+                @foreach (__('compose.heats') as $heat => $name)<option value="{{ $heat }}"
+                    @selected($heat === $page->fields['heat'])>{{ $name }}</option>@endforeach
             </select>
             @if (isset($page->errors['heat']))<x-field-error :page="$page" field="heat" />@endif
         </div>
@@ -28,7 +30,9 @@
             @if ($field !== 'oven' || $page->fields['place'] === 'oven')
                 <div class="choice">
                     <label class="lbl" for="{{ $field }}">{{ __('compose.' . $label) }}</label>
-                    <input id="{{ $field }}" name="{{ $field }}" class="mid" inputmode="decimal" autocomplete="off" value="{{ $page->fields[$field] }}" placeholder="{{ $page->used($field) }}" @if ($page->error($field)) aria-invalid="true" aria-describedby="{{ $field }}-error" @endif>
+                    <input id="{{ $field }}" name="{{ $field }}" class="mid" inputmode="decimal" autocomplete="off"
+                        value="{{ $page->fields[$field] }}" placeholder="{{ $page->used($field) }}" @if ($page->error($field))
+                        aria-invalid="true" aria-describedby="{{ $field }}-error" @endif>
                     @if (isset($page->errors[$field]))<x-field-error :page="$page" :field="$field" />@endif
                 </div>
             @endif
@@ -36,8 +40,10 @@
         @foreach ($page->parts() as $row)
             @php($part = $row['part'])
             <div class="choice">
-                <label class="lbl" for="part-{{ $part->ingredient }}">{{ ucfirst(App\Format\Words::ingredient($part->ingredient)) }}, {{ __('units.part.' . $part->measure->value) }}</label>
-                <input id="part-{{ $part->ingredient }}" name="part[{{ $part->ingredient }}]" class="mid" inputmode="decimal" autocomplete="off" value="{{ $row['typed'] }}">
+                <label class="lbl" for="part-{{ $part->ingredient }}">{{ ucfirst(App\Format\Words::ingredient($part->ingredient)) }},
+                    {{ __('units.part.' . $part->measure->value) }}</label>
+                <input id="part-{{ $part->ingredient }}" name="part[{{ $part->ingredient }}]" class="mid" inputmode="decimal"
+                    autocomplete="off" value="{{ $row['typed'] }}">
                 <p class="changes">{{ __($row['typed'] === '0' ? 'compose.left_out' : 'compose.usually', ['usual' => $row['usual']]) }}</p>
             </div>
         @endforeach

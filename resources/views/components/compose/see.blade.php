@@ -13,16 +13,23 @@
             <option value="" @selected(! isset($page->kitchen->pans[(int) $page->fields['pan']]))>{{ __('compose.other_pan') }}</option>
         </select>
         @foreach (['diameter' => 'pan_width', 'height' => 'pan_height'] as $field => $label)
-            <input id="{{ $field }}" name="{{ $field }}" class="mid number" inputmode="numeric" autocomplete="off" value="{{ $page->fields[$field] }}" placeholder="{{ $page->used($field) }}" aria-label="{{ __('compose.' . $label) }}" @if ($page->error($field)) aria-invalid="true" aria-describedby="{{ $field }}-error" @endif>
+            <input id="{{ $field }}" name="{{ $field }}" class="mid number" inputmode="numeric" autocomplete="off"
+                value="{{ $page->fields[$field] }}" placeholder="{{ $page->used($field) }}" aria-label="{{ __('compose.' . $label) }}"
+                @if ($page->error($field)) aria-invalid="true" aria-describedby="{{ $field }}-error" @endif>
             @if ($loop->first)<span aria-hidden="true">×</span>@endif
         @endforeach
         <span aria-hidden="true">mm</span>
     </p>
     <p class="sentence">
         <label for="minutes">{{ __('compose.simmer_word') }}</label>
-        <input id="minutes" name="minutes" class="mid number" inputmode="numeric" autocomplete="off" value="{{ $page->fields['minutes'] }}" placeholder="{{ $page->used('minutes') }}" aria-label="{{ __('compose.simmer_minutes') }}" @if ($page->error('minutes')) aria-invalid="true" aria-describedby="minutes-error" @endif>
+        <input id="minutes" name="minutes" class="mid number" inputmode="numeric" autocomplete="off"
+            value="{{ $page->fields['minutes'] }}" placeholder="{{ $page->used('minutes') }}"
+            aria-label="{{ __('compose.simmer_minutes') }}" @if ($page->error('minutes')) aria-invalid="true"
+            aria-describedby="minutes-error" @endif>
         <span aria-hidden="true">{{ __('compose.min_or') }}</span>
-        <input id="reduce" name="reduce" class="mid number" inputmode="numeric" autocomplete="off" value="{{ $page->fields['reduce'] }}" placeholder="{{ $page->used('reduce') }}" aria-label="{{ __('compose.minutes_or') }}" @if ($page->error('reduce')) aria-invalid="true" aria-describedby="reduce-error" @endif>
+        <input id="reduce" name="reduce" class="mid number" inputmode="numeric" autocomplete="off" value="{{ $page->fields['reduce'] }}"
+            placeholder="{{ $page->used('reduce') }}" aria-label="{{ __('compose.minutes_or') }}" @if ($page->error('reduce'))
+            aria-invalid="true" aria-describedby="reduce-error" @endif>
         <span aria-hidden="true">{{ __('compose.percent_off') }}</span>
         <select id="level" name="level" class="mid grow" aria-label="{{ __('compose.simmer_level') }}">
             @foreach (__('compose.level') as $level => $name)
@@ -30,7 +37,8 @@
             @endforeach
         </select>
     </p>
-    @foreach (['pan', 'diameter', 'height', 'minutes', 'reduce', 'level'] as $field) @if (isset($page->errors[$field]))<x-field-error :page="$page" :field="$field" />@endif @endforeach
+    @foreach (['pan', 'diameter', 'height', 'minutes', 'reduce', 'level'] as $field) @if (isset($page->errors[$field]))<x-field-error
+        :page="$page" :field="$field" />@endif @endforeach
     @if ($page->sheet)
         <div class="spoon-row">
             <x-drawing.spoon :picture="$page->spoon()" id="spoon" />

@@ -1,15 +1,22 @@
 @props(['page'])
 <section class="slip" aria-labelledby="slip-title">
-    <header><h2 id="slip-title">{{ __('compose.weigh_out') }}</h2><span class="soft" aria-live="polite">{{ __('compose.time', ['all' => $page->minutesInAll(), 'hands' => $page->handsOn()]) }}</span></header>
+    <header><h2 id="slip-title">{{ __('compose.weigh_out') }}</h2>
+        <span class="soft" aria-live="polite">{{ __('compose.time', ['all' => $page->minutesInAll(),
+        'hands' => $page->handsOn()]) }}</span></header>
     @if ($page->stale())<p class="stale-note" role="status"><x-icon.mind /> {{ __('compose.stale') }}</p>@endif
     @if ($page->sheet)
         @foreach ($page->chief() as $amount)
             @php([$number, $unit] = $page->shown($amount))
             @php($field = $page->fieldOf($amount))
             <div class="weigh @if ($field && $page->numbers->isGiven($field)) is-given @endif">
-                <span class="nm" @if ($field) id="{{ $field }}-name" @endif>{{ ucfirst(App\Format\Words::ingredient($amount->ingredient)) }}@if ($amount->when->value === 'pour' && $page->sheet->question->base->hasRoux()), {{ App\Format\Degrees::text($page->sheet->stair->liquid) }} @endif</span>
+                <span class="nm" @if ($field) id="{{ $field }}-name"
+                    @endif>{{ ucfirst(App\Format\Words::ingredient($amount->ingredient)) }}@if ($amount->when->value === 'pour'
+                    && $page->sheet->question->base->hasRoux()), {{ App\Format\Degrees::text($page->sheet->stair->liquid) }} @endif</span>
                 @if ($field)
-                    <span class="am"><input id="{{ $field }}" name="{{ $field }}" inputmode="decimal" autocomplete="off" value="{{ $page->numbers->number($field) }}" aria-labelledby="{{ $field }}-name" @if ($page->error($field)) aria-invalid="true" aria-describedby="{{ $field }}-error" @endif><small>{{ $page->numbers->unit($field) }}</small></span>
+                    <span class="am"><input id="{{ $field }}" name="{{ $field }}" inputmode="decimal" autocomplete="off"
+                        value="{{ $page->numbers->number($field) }}" aria-labelledby="{{ $field }}-name" @if ($page->error($field))
+                        aria-invalid="true" aria-describedby="{{ $field }}-error"
+                        @endif><small>{{ $page->numbers->unit($field) }}</small></span>
                 @else
                     <span class="am">{{ $number }}<small>{{ $unit }}</small></span>
                 @endif
@@ -31,15 +38,19 @@
                 <div><dt>{{ __('outlook.' . $kind) }}</dt><dd>{{ $risk }}</dd></div>
             @endforeach
         </dl>
-        @foreach (App\Pages\Kitchen\LearningPage::origins($page->sheet->question->kitchen) as $origin)<p class="origins">{{ $origin }}</p>@endforeach
+        @foreach (App\Pages\Kitchen\LearningPage::origins($page->sheet->question->kitchen) as $origin)<p
+            class="origins">{{ $origin }}</p>@endforeach
         <p class="allergens">{{ __('compose.allergens', ['list' => $page->allergens()]) }} {{ $page->whole->cost() }}</p>
         @unless ($page->stale())
             <div class="acts">
                 <button class="btn btn-primary go" form="cook">{{ __('compose.cook_it') }}</button>
-                <a class="btn btn-outline-dark" href="{{ route('sauces.create') }}?{{ $page->question }}@if ($page->version)&version={{ $page->version }}@endif" data-key="v">{{ __('compose.keep_this') }}</a>
+                <a class="btn btn-outline-dark"
+                    href="{{ route('sauces.create') }}?{{ $page->question }}@if ($page->version)&version={{ $page->version }}@endif"
+                    data-key="v">{{ __('compose.keep_this') }}</a>
                 <a class="btn btn-outline-dark" href="{{ $page->compareAddress() }}" data-key="m">{{ __('compose.compare') }}</a>
             </div>
-            <p class="more"><a href="#whole">{{ __('compose.to_sheet') }}</a> <a href="{{ route('sheet') }}?{{ $page->question }}" data-key="p">{{ __('compose.print') }}</a></p>
+            <p class="more"><a href="#whole">{{ __('compose.to_sheet') }}</a> <a href="{{ route('sheet') }}?{{ $page->question }}"
+                data-key="p">{{ __('compose.print') }}</a></p>
         @endunless
     @endif
 </section>

@@ -7,13 +7,17 @@
     $axis = 122 + ($lanes === [] ? 0 : 22 * (1 + max($lanes)));
 @endphp
 <svg class="course-line" viewBox="0 0 {{ CourseDrawing::WIDTH }} {{ $axis + 38 }}" role="img" aria-labelledby="{{ $id }}-says">
-    <title id="{{ $id }}-says">{{ __('log.course_says', ['planned' => round($page->entry->plannedMinutes()), 'taken' => $page->entry->minutesTaken() ?? 0]) }}</title>
+    <title id="{{ $id }}-says">{{ __('log.course_says', ['planned' => round($page->entry->plannedMinutes()),
+        'taken' => $page->entry->minutesTaken() ?? 0]) }}</title>
     <text x="0" y="38" font-size="16">{{ __('log.planned') }}</text>
     <text x="0" y="92" font-size="16" class="b">{{ __('log.happened') }}</text>
-    @foreach ([['blocks' => $d->planned, 'y' => 14, 'class' => 'planned'], ['blocks' => $d->happened, 'y' => 68, 'class' => 'happened']] as $row)
+    @foreach ([['blocks' => $d->planned, 'y' => 14, 'class' => 'planned'], ['blocks' => $d->happened, 'y' => 68,
+        'class' => 'happened']] as $row)
         @foreach ($row['blocks'] as $block)
-            <rect x="{{ $n($block['x']) }}" y="{{ $row['y'] }}" width="{{ $n($block['width']) }}" height="38" class="{{ $row['class'] }} {{ $block['step'] % 2 ? 'odd' : 'even' }}"/>
-            @if ($block['word'])<text x="{{ $n($block['x'] + 7) }}" y="{{ $row['y'] + 24 }}" font-size="15" class="{{ $row['class'] === 'happened' ? 't-paper' : '' }}">{{ $page->names[$block['step']] }}</text>@endif
+            <rect x="{{ $n($block['x']) }}" y="{{ $row['y'] }}" width="{{ $n($block['width']) }}" height="38"
+                class="{{ $row['class'] }} {{ $block['step'] % 2 ? 'odd' : 'even' }}"/>
+            @if ($block['word'])<text x="{{ $n($block['x'] + 7) }}" y="{{ $row['y'] + 24 }}" font-size="15"
+                class="{{ $row['class'] === 'happened' ? 't-paper' : '' }}">{{ $page->names[$block['step']] }}</text>@endif
         @endforeach
     @endforeach
     @foreach ($d->marks as $mark)
@@ -30,7 +34,8 @@
                 @case('heat')<path d="{{ Svg::path('M%s %sl5 9h-10z', $x, $y - 5) }}" class="mark-heat"/>@break
                 @default<circle cx="{{ $n($x) }}" cy="{{ $y }}" r="3" class="f-ink"/>
             @endswitch
-            @if ($mark['lane'] !== null)<text x="{{ $n($mark['left'] ? $x - 9 : $x + 9) }}" y="{{ $y + 5 }}" font-size="14" @if ($mark['left']) text-anchor="end" @endif>{{ $mark['text'] }}</text>@endif
+            @if ($mark['lane'] !== null)<text x="{{ $n($mark['left'] ? $x - 9 : $x + 9) }}" y="{{ $y + 5 }}" font-size="14"
+                @if ($mark['left']) text-anchor="end" @endif>{{ $mark['text'] }}</text>@endif
         @endif
     @endforeach
     @foreach ($d->ticks as $tick)

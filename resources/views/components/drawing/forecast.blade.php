@@ -5,13 +5,16 @@
     $points = fn (array $all) => array_map(fn ($point) => [$point->at->inMinutes(), $point->value], $all);
     $minute = $now / 60.0;
     $arrives = $curve->arrives;
-    $d = ForecastDrawing::of((float) $width, (float) $height, $points($curve->planned), $points($curve->gone), $points($curve->read), $points($curve->ahead), $curve->target, $minute, $arrives === null ? null : [$minute + $arrives->low, $minute + $arrives->likely, $minute + $arrives->high]);
+    $d = ForecastDrawing::of((float) $width, (float) $height, $points($curve->planned), $points($curve->gone), $points($curve->read),
+        $points($curve->ahead), $curve->target, $minute, $arrives === null ? null : [$minute + $arrives->low, $minute + $arrives->likely,
+        $minute + $arrives->high]);
     $digits = $value === 'depth' ? 0 : 1;
     $gone = $curve->gone;
     $is = $gone === [] ? $curve->target : $gone[count($gone) - 1]->value;
 @endphp
 <svg class="forecast" viewBox="0 0 {{ $width }} {{ $height }}" role="img" aria-labelledby="{{ $id }}-says">
-    <title id="{{ $id }}-says">{{ __('stove.curve.' . $value, ['now' => number_format($is, $digits), 'target' => number_format($curve->target, $digits)]) }}</title>
+    <title id="{{ $id }}-says">{{ __('stove.curve.' . $value, ['now' => number_format($is, $digits),
+        'target' => number_format($curve->target, $digits)]) }}</title>
     @foreach ($d->yTicks as [$y, $text])
         <path d="{{ Svg::path('M%s %sH%s', $d->left(), $y, $d->right()) }}" stroke="var(--rule)" stroke-width="1"/>
         <text x="{{ $n($d->left() - 7) }}" y="{{ $n($y + 5) }}" font-size="15" text-anchor="end" class="t-soft">{{ $text }}</text>
@@ -21,14 +24,18 @@
         <text x="{{ $n($x) }}" y="{{ $n($d->floor() + 20) }}" font-size="15" text-anchor="middle" class="t-soft">{{ $text }}</text>
     @endforeach
     <path d="{{ Svg::path('M%s %sV%sH%s', $d->left(), 8.0, $d->floor(), $d->right()) }}" class="s-ink" fill="none" stroke-width="1.5"/>
-    @if ($d->band)<rect x="{{ $n($d->band[0]) }}" y="{{ $n($d->target - 6) }}" width="{{ $n(max(3, $d->band[2] - $d->band[0])) }}" height="12" class="f-wash s-edge" stroke-width="1"/>@endif
+    @if ($d->band)<rect x="{{ $n($d->band[0]) }}" y="{{ $n($d->target - 6) }}" width="{{ $n(max(3, $d->band[2] - $d->band[0])) }}"
+        height="12" class="f-wash s-edge" stroke-width="1"/>@endif
     <path d="{{ Svg::path('M%s %sH%s', $d->left(), $d->target, $d->right()) }}" class="s-copper" stroke-width="2.5"/>
     @if ($d->planned !== '')<path d="{{ $d->planned }}" class="s-edge" fill="none" stroke-width="2" stroke-dasharray="2 5"/>@endif
     @if ($d->ahead !== '')<path d="{{ $d->ahead }}" class="s-ink" fill="none" stroke-width="2.5" stroke-dasharray="9 5"/>@endif
     @if ($d->gone !== '')<path d="{{ $d->gone }}" class="s-ink" fill="none" stroke-width="3"/>@endif
     @foreach ($d->read as [$x, $y])<circle cx="{{ $n($x) }}" cy="{{ $n($y) }}" r="6" class="f-paper s-ink" stroke-width="2.5"/>@endforeach
     @if ($d->ahead !== '')<path d="{{ Svg::path('M%s %sV%s', $d->now, 8.0, $d->floor()) }}" class="s-copper" stroke-width="1.5"/>@endif
-    <text x="{{ $n($d->left() - 10) }}" y="{{ $n($d->floor() + 20) }}" font-size="14" text-anchor="end" class="t-soft">{{ __('stove.curve.minutes') }}</text>
+    <text x="{{ $n($d->left() - 10) }}" y="{{ $n($d->floor() + 20) }}" font-size="14" text-anchor="end"
+        class="t-soft">{{ __('stove.curve.minutes') }}</text>
     {{-- A level sinks and a colour rises: the corner that its curve leaves free. --}}
-    <text x="{{ $n($value === 'depth' ? $d->right() : $d->left() + 6) }}" y="13" font-size="14" text-anchor="{{ $value === 'depth' ? 'end' : 'start' }}" class="t-soft">{{ __('stove.curve.' . ($value === 'depth' ? 'mm' : 'shade')) }}</text>
+    <text x="{{ $n($value === 'depth' ? $d->right() : $d->left() + 6) }}" y="13" font-size="14"
+        text-anchor="{{ $value === 'depth' ? 'end' : 'start' }}"
+        class="t-soft">{{ __('stove.curve.' . ($value === 'depth' ? 'mm' : 'shade')) }}</text>
 </svg>

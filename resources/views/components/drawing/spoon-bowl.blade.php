@@ -8,7 +8,8 @@
     <path d="{{ $d->film() }}" fill="{{ $colour }}" opacity="{{ Svg::number($d->opacity) }}"/>
     <path d="{{ $d->gap() }}Z" class="f-steel"/>
     @foreach ($d->tongues() as $tongue)<path d="{{ $tongue }}" fill="{{ $colour }}" class="s-ink" stroke-width=".9"/>@endforeach
-    <path d="{{ $d->gap() }}" class="s-ink" fill="none" stroke-width="{{ Svg::number(0.9 + 1.9 * (1 - $d->run)) }}" opacity="{{ Svg::number(0.4 + 0.6 * (1 - $d->run)) }}"/>
+    <path d="{{ $d->gap() }}" class="s-ink" fill="none" stroke-width="{{ Svg::number(0.9 + 1.9 * (1 - $d->run)) }}"
+        opacity="{{ Svg::number(0.4 + 0.6 * (1 - $d->run)) }}"/>
     <path d="{{ $d->film() }}" class="s-ink" fill="none" stroke-width="1.3" opacity=".75"/>
 </g>
 <path d="{{ $d->bowl() }}" class="s-ink" fill="none" stroke-width="1.8"/>

@@ -5,5 +5,6 @@
 @elseif ($action->kind === 'none')
     <p class="act done">{{ $action->words }}</p>
 @else
-    <button class="btn {{ $primary ? 'btn-primary' : 'btn-outline-dark' }} act" form="cook" name="branch" value="{{ $action->branch }}" @if ($key) data-key="{{ $key }}" @endif>{{ $action->words }} @if ($key)<kbd aria-hidden="true">{{ $key }}</kbd>@endif</button>
+    <button class="btn {{ $primary ? 'btn-primary' : 'btn-outline-dark' }} act" form="cook" name="branch" value="{{ $action->branch }}"
+        @if ($key) data-key="{{ $key }}" @endif>{{ $action->words }} @if ($key)<kbd aria-hidden="true">{{ $key }}</kbd>@endif</button>
 @endif

@@ -2,13 +2,18 @@
 @php($class = $column->node->thickness()->thicknessClass())
 <section class="end" aria-label="{{ $column->name }}">
     <div class="top">
-        <div><h2>{{ $column->name }}</h2><p class="ladles"><b>{{ $column->ladles }}</b> <span class="soft">{{ __('family.ladle_size') }}</span></p></div>
-        <div class="looks"><x-family.spoon :spoon="$column->spoon" :stem="$column->node->stem" :colour="$column->colour" :id="'spoon-' . Str::slug($column->key)" /><p class="soft">{{ __('family.in_class', ['class' => __('thickness.class.' . $class->value), 'ef' => sprintf('%.0F', $column->node->thickness()->gramsPerLitre)]) }}</p></div>
+        <div><h2>{{ $column->name }}</h2><p class="ladles"><b>{{ $column->ladles }}</b> <span
+            class="soft">{{ __('family.ladle_size') }}</span></p></div>
+        <div class="looks"><x-family.spoon :spoon="$column->spoon" :stem="$column->node->stem" :colour="$column->colour"
+            :id="'spoon-' . Str::slug($column->key)" /><p class="soft">{{ __('family.in_class', ['class' => __('thickness.class.'
+            . $class->value), 'ef' => sprintf('%.0F', $column->node->thickness()->gramsPerLitre)]) }}</p></div>
     </div>
     {{-- On a phone the drawing falls away, and its numbers stand here. --}}
-    <p class="in-words">{{ $column->from }} @if ($column->with !== '')+ {{ $column->with }}@endif @if ($column->gate !== '')→ <span class="gate">{{ $column->gate }}</span>@endif → {{ $column->makes }}</p>
+    <p class="in-words">{{ $column->from }} @if ($column->with !== '')+ {{ $column->with }}@endif @if ($column->gate !== '')→ <span
+        class="gate">{{ $column->gate }}</span>@endif → {{ $column->makes }}</p>
     @foreach ($column->rows as $row => $wish)<x-family.wish :page="$page" :row="$row" :wish="$wish" />@endforeach
-    @if ($column->node->onHand->cubicMetres > 0)<p class="mind">{{ __('family.on_hand_of', ['litres' => App\Format\Litres::of($column->node->onHand)->text()]) }}. {{ $page->reheat() }}</p>@endif
+    @if ($column->node->onHand->cubicMetres > 0)<p class="mind">{{ __('family.on_hand_of',
+        ['litres' => App\Format\Litres::of($column->node->onHand)->text()]) }}. {{ $page->reheat() }}</p>@endif
     @if ($column->correction !== '')<p class="mind correct"><b>{{ $column->correction }}.</b> {{ $column->why }}</p>@endif
     @foreach ($column->cautions as $caution)<p class="mind limit">{{ $caution }}</p>@endforeach
     <p class="in-words allergens-line">{{ $column->allergens === [] ? __('family.no_allergens') : implode(', ', $column->allergens) }}</p>

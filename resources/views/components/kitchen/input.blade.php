@@ -7,6 +7,8 @@
 @endphp
 <div class="cell">
     <label class="lbl" for="{{ $id }}">{{ __('kitchen.' . $section . '.' . ($label ?? $name)) }}</label>
-    <input id="{{ $id }}" name="{{ $name }}" class="mid" @if ($number) inputmode="decimal" @endif autocomplete="off" maxlength="60" value="{{ $mine ? old($name, $value) : $value }}" placeholder="{{ $placeholder }}" @if ($wrong) aria-invalid="true" aria-describedby="{{ $id }}-error" @endif>
+    <input id="{{ $id }}" name="{{ $name }}" class="mid" @if ($number) inputmode="decimal" @endif autocomplete="off" maxlength="60"
+        value="{{ $mine ? old($name, $value) : $value }}" placeholder="{{ $placeholder }}" @if ($wrong) aria-invalid="true"
+        aria-describedby="{{ $id }}-error" @endif>
     @if ($wrong)<p class="field-error" id="{{ $id }}-error"><x-icon.mind /> {{ $errors->first($name) }}</p>@endif
 </div>

@@ -7,6 +7,7 @@
 <div class="cell">
     <label class="lbl" for="{{ $id }}">{{ __('kitchen.' . $section . '.' . $name) }}</label>
     <select id="{{ $id }}" name="{{ $name }}" class="mid">
-        @foreach ($options as $option => $text)<option value="{{ $option }}" @selected((string) $option === (string) $chosen)>{{ $text }}</option>@endforeach
+        @foreach ($options as $option => $text)<option value="{{ $option }}"
+            @selected((string) $option === (string) $chosen)>{{ $text }}</option>@endforeach
     </select>
 </div>

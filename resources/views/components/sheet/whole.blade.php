@@ -1,7 +1,9 @@
 @props(['page'])
 @php($sheet = $page->sheet)
 <section id="whole" class="whole" aria-labelledby="whole-title" tabindex="-1">
-    <header><h2 id="whole-title">{{ __('compose.whole_sheet') }}</h2><p class="soft">{{ $page->heading() }}. {{ __('sheet.hands_sum', ['all' => $page->inAll(), 'hands' => $page->inAll(handsOn: true)]) }}.</p></header>
+    <header><h2 id="whole-title">{{ __('compose.whole_sheet') }}</h2>
+        <p class="soft">{{ $page->heading() }}. {{ __('sheet.hands_sum', ['all' => $page->inAll(),
+        'hands' => $page->inAll(handsOn: true)]) }}.</p></header>
     <div class="columns">
         <section aria-labelledby="sheet-amounts">
             <h3 id="sheet-amounts">{{ __('sheet.amounts') }}</h3>
@@ -9,7 +11,9 @@
                 <h4>{{ __('compose.when.' . $when) }}</h4>
                 <ul class="lines">
                     @foreach ($lines as $line)
-                        <li><span>{{ $line['name'] }}</span> <b>{{ $line['amount'] }}</b> <span class="soft">{{ implode(' · ', array_filter([$line['beside'], $line['allergens'], $line['cost']])) }}</span></li>
+                        <li><span>{{ $line['name'] }}</span> <b>{{ $line['amount'] }}</b> <span
+                            class="soft">{{ implode(' · ', array_filter([$line['beside'], $line['allergens'], $line['cost']])) }}</span>
+                            </li>
                     @endforeach
                 </ul>
             @endforeach
@@ -29,7 +33,10 @@
             <h3 id="sheet-steps">{{ __('sheet.steps') }}</h3>
             <ol class="work">
                 @foreach ($page->steps() as $step)
-                    <li><b>{{ $step['title'] }}</b> @if ($step['minutes'] !== '')<span class="soft">{{ $step['minutes'] }}, {{ __($step['hands'] ? 'sheet.hands' : 'sheet.waiting') }}</span>@endif<br>{{ $step['cue'] }}@if ($step['caution'] !== '')<br><span class="caution"><x-icon.mind /> {{ $step['caution'] }}</span>@endif</li>
+                    <li><b>{{ $step['title'] }}</b> @if ($step['minutes'] !== '')<span
+                        class="soft">{{ $step['minutes'] }}, {{ __($step['hands'] ? 'sheet.hands'
+                        : 'sheet.waiting') }}</span>@endif<br>{{ $step['cue'] }}@if ($step['caution'] !== '')<br><span
+                        class="caution"><x-icon.mind /> {{ $step['caution'] }}</span>@endif</li>
                 @endforeach
             </ol>
         </section>

@@ -6,9 +6,11 @@
         <p>{{ __('rescue.open', ['what' => App\Format\EventWords::rescued($open)]) }}</p>
         <div class="taps">
             @foreach (Lento\Course\FollowUp::cases() as $how)
-                <x-stove.tap :page="$page" kind="followed-up" :fields="['choice' => $how->value, 'rescue' => $open->id]">{{ __('rescue.follow.' . $how->value) }}</x-stove.tap>
+                <x-stove.tap :page="$page" kind="followed-up"
+                    :fields="['choice' => $how->value, 'rescue' => $open->id]">{{ __('rescue.follow.' . $how->value) }}</x-stove.tap>
             @endforeach
-            <a class="btn btn-outline-dark" href="{{ route('rescue.show', [$open->fault->value, 'pot' => $page->potId, 'n' => 1]) }}">{{ __('rescue.another') }}</a>
+            <a class="btn btn-outline-dark" href="{{ route('rescue.show', [$open->fault->value, 'pot' => $page->potId,
+                'n' => 1]) }}">{{ __('rescue.another') }}</a>
         </div>
     </section>
 @endif

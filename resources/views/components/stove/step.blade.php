@@ -4,7 +4,8 @@
     <h1 @class(['long' => mb_strlen($page->title()) > 34])>{{ $page->title() }}</h1>
     <ul class="cues">
         @foreach ($page->senses() as $sense => $text)
-            <li class="{{ $sense }}"><x-dynamic-component :component="'icon.' . $sense" /><span><b>{{ __('stove.' . $sense) }}</b> <span>{{ $text }}</span></span></li>
+            <li class="{{ $sense }}"><x-dynamic-component :component="'icon.' . $sense"
+                /><span><b>{{ __('stove.' . $sense) }}</b> <span>{{ $text }}</span></span></li>
         @endforeach
     </ul>
     @if ($page->caution() !== '')

@@ -7,7 +7,8 @@
         <p class="lbl">{{ __('stove.taste_ask') }}</p>
         <div class="taps">
             @foreach (Lento\Course\Taste::cases() as $i => $taste)
-                <x-stove.tap :page="$page" kind="tasted" :fields="['choice' => $taste->value]" :key="(string) ($i + 1)"><kbd aria-hidden="true">{{ $i + 1 }}</kbd> {{ __('stove.taste_is.' . $taste->value) }}</x-stove.tap>
+                <x-stove.tap :page="$page" kind="tasted" :fields="['choice' => $taste->value]" :key="(string) ($i + 1)"><kbd
+                    aria-hidden="true">{{ $i + 1 }}</kbd> {{ __('stove.taste_is.' . $taste->value) }}</x-stove.tap>
             @endforeach
         </div>
     </div>

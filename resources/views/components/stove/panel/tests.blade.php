@@ -4,15 +4,20 @@
         <p class="lbl">{{ __('stove.test.spoon') }}</p>
         <div class="taps">
             @foreach ($page->testing()->spoons() as $i => $spoon)
-                <x-stove.tap :page="$page" kind="read" :fields="['choice' => 'spoon', 'spoon' => $spoon['word']->value]" :key="(string) ($i + 1)" class="spoon-tap" aria-pressed="{{ $spoon['read'] ? 'true' : 'false' }}"><x-drawing.spoon-tap :spoon="$spoon" :colour="$page->colour()" :id="'spoon-' . $spoon['word']->value" /><span><kbd aria-hidden="true">{{ $i + 1 }}</kbd> {{ __('thickness.spoon.' . $spoon['word']->value) }}</span></x-stove.tap>
+                <x-stove.tap :page="$page" kind="read" :fields="['choice' => 'spoon', 'spoon' => $spoon['word']->value]"
+                    :key="(string) ($i + 1)" class="spoon-tap" aria-pressed="{{ $spoon['read'] ? 'true' : 'false' }}"><x-drawing.spoon-tap
+                    :spoon="$spoon" :colour="$page->colour()" :id="'spoon-' . $spoon['word']->value" /><span><kbd
+                    aria-hidden="true">{{ $i + 1 }}</kbd> {{ __('thickness.spoon.' . $spoon['word']->value) }}</span></x-stove.tap>
             @endforeach
         </div>
     </div>
     <div class="line-test">
         <p class="lbl">{{ __('stove.test.line') }}</p>
         <div class="taps">
-            <x-stove.tap :page="$page" kind="read" :fields="['choice' => 'line', 'line' => 'holds']" key="6"><kbd aria-hidden="true">6</kbd> {{ __('stove.test.holds') }}</x-stove.tap>
-            <x-stove.tap :page="$page" kind="read" :fields="['choice' => 'line', 'line' => 'runs']" key="7"><kbd aria-hidden="true">7</kbd> {{ __('stove.test.runs') }}</x-stove.tap>
+            <x-stove.tap :page="$page" kind="read" :fields="['choice' => 'line', 'line' => 'holds']" key="6"><kbd
+                aria-hidden="true">6</kbd> {{ __('stove.test.holds') }}</x-stove.tap>
+            <x-stove.tap :page="$page" kind="read" :fields="['choice' => 'line', 'line' => 'runs']" key="7"><kbd
+                aria-hidden="true">7</kbd> {{ __('stove.test.runs') }}</x-stove.tap>
         </div>
     </div>
     <div class="verdict" role="status">
