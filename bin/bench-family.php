@@ -73,12 +73,12 @@ StoredService::query()->create([
 
 $house = Workplace::house();
 $worked = [
-    'the supper, 4 sauces over 5 bases' => static fn(): Flow => ServiceFlow::of($supper, $catalogue, $house),
+    'the supper, 4 sauces over 5 bases' => static fn(): ServiceFlow => ServiceFlow::of($supper, $catalogue, $house),
     sprintf(
         '%d sauces over %d bases',
         count($forty->wishes),
         count(ServiceFlow::of($forty, $catalogue, $house)->bases()),
-    ) => static fn(): Flow => ServiceFlow::of($forty, $catalogue, $house),
+    ) => static fn(): ServiceFlow => ServiceFlow::of($forty, $catalogue, $house),
     'the supper and twice as much of it' => static fn(): Scaling => Scaling::by(
         2.0,
         ServiceFlow::of($supper, $catalogue, $house),

@@ -12,15 +12,24 @@ declare(strict_types=1);
 use App\Kitchen\LoadKitchen;
 use App\Log\LogJson;
 use App\Models\Pot;
-use App\Stove\ClosePot;
-use App\Stove\CurrentPot;
-use App\Stove\OutcomeReader;
 use App\Stove\RecordEvents;
-use App\Stove\StoredEvent;
+use App\Stove\Tap;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Lento\Course\EventKind;
+use Lento\Course\Happened\Done;
+use Lento\Course\Happened\Finished;
+use Lento\Course\Happened\Noted;
+use Lento\Course\Happened\ReadOff;
+use Lento\Course\Happened\Tended;
+use Lento\Course\Outcome;
+use Lento\Course\Reading;
+use Lento\Course\Stamp;
+use Lento\Plan\Step;
 use Lento\Plan\StepKind;
+use Lento\Plan\TendingKind;
+use Lento\Quantity\Length;
+use Lento\Quantity\Volume;
+use Lento\Thickness\SpoonWord;
 
 require __DIR__ . '/bench-pages.php';
 
@@ -39,60 +48,31 @@ $questions = [
 $originals = [];
 foreach ($questions as $number => $question) {
     $pot = potOf($question, $now->subDays(1), $number % 2 ? 'Petra Lund' : 'Ines Vark');
-    [$events, $clock] = [[], $pot->started_at];
-    foreach ($pot->steps as $index => $step) {
+    [$taps, $clock] = [[], $pot->started_at];
+    $stamp = static fn(string $id, Step $step, CarbonImmutable $at): Stamp => Stamp::of("{$number}-{$id}", $step->id, $at);
+    foreach ($pot->plan->steps as $index => $step) {
         if ($step->kind === StepKind::Finish) {
             break;
         }
         $took = (int) max(30.0, $step->pace->time->seconds);
         if (in_array($step->kind, [StepKind::Simmer, StepKind::Reduce], true)) {
-            $others = 2 + count($pot->steps);
-            for ($i = 0, $visits = EVENTS - $others; $i < $visits; $i++) {
-                $events[] = new StoredEvent(
-                    EventKind::Tended,
-                    "{$number}-tended-{$i}",
-                    $clock->addSeconds(intdiv($took * $i, $visits))->getTimestampMs(),
-                    $index,
-                    choice: $i % 2 ? 'stir' : 'skim',
-                );
+            $visits = EVENTS - 2 - count($pot->plan->steps);
+            for ($i = 0; $i < $visits; $i++) {
+                $at = $clock->addSeconds(intdiv($took * $i, $visits));
+                $taps[] = Tap::made(new Tended($stamp("tended-{$i}", $step, $at), $i % 2 ? TendingKind::Stir : TendingKind::Skim));
             }
-            $events[] = new StoredEvent(
-                EventKind::Note,
-                "{$number}-note",
-                $clock->addSeconds(intdiv($took, 3))->getTimestampMs(),
-                $index,
-                text: 'flame to 2, it ran ahead',
-            );
-            $events[] = new StoredEvent(
-                EventKind::Read,
-                "{$number}-depth",
-                $clock->addSeconds((int) (0.9 * $took))->getTimestampMs(),
-                $index,
-                value: (($pot->plan['end_depth_mm'] ?? 50.0) + 2.0) / 1000.0,
-                choice: 'depth',
-            );
+            $taps[] = Tap::made(new Noted($stamp('note', $step, $clock->addSeconds(intdiv($took, 3))), 'flame to 2, it ran ahead'));
+            $deep = Length::ofMillimetres(2.0 + ($step->ends->depth?->inMillimetres() ?? 50.0));
+            $taps[] = Tap::made(new ReadOff($stamp('depth', $step, $clock->addSeconds((int) (0.9 * $took))), Reading::depth($deep)));
         }
         $clock = $clock->addSeconds($took);
-        $events[] = new StoredEvent(EventKind::Done, "{$number}-done-{$index}", $clock->getTimestampMs(), $index);
+        $taps[] = Tap::made(new Done($stamp("done-{$index}", $step, $clock)));
     }
-    (new RecordEvents())($pot, $events, $now);
-    $kitchen = (new LoadKitchen())();
-    $close = new ClosePot(new CurrentPot($kitchen), $kitchen);
-    $read = OutcomeReader::read(
-        [
-            'volume' => (string) ((0.96 * ($pot->plan['yield_ml'] ?? 2000.0)) / 1000.0),
-            'spoon' => $number % 3 ? 'coats' : 'veils',
-            'taste' => 'right',
-        ],
-        $close->kilogramsPerLitre($pot),
-    )['outcome'];
-    (new RecordEvents())(
-        $pot,
-        [new StoredEvent(EventKind::Finished, "{$number}-over", $clock->getTimestampMs(), max(0, count($pot->steps) - 1))],
-        $now,
-        $close->outcome($pot, $read, $clock),
-        $close->lesson($pot, $read, $clock),
-    );
+    $came = Volume::ofLitres(0.96 * ($pot->plan->promise?->volume->inLitres() ?? 2.0));
+    $outcome = Outcome::of($came, $number % 3 ? SpoonWord::Coats : SpoonWord::Veils)->saying('right', '');
+    $last = $pot->plan->steps[count($pot->plan->steps) - 1];
+    $taps[] = Tap::made(new Finished($stamp('over', $last, $clock), $outcome));
+    (new RecordEvents())($pot, $taps, $now);
     $originals[] = $pot->id;
 }
 DB::transaction(static function () use ($originals, $now): void {
@@ -110,9 +90,8 @@ DB::transaction(static function () use ($originals, $now): void {
             'finished_at' => $earlier($pot['finished_at']),
         ]);
         DB::insert(
-            'insert into pot_events (pot_id, token, kind, step, pour, seconds, text, at_ms, goes_to, value, choice, undoes) '
-                . 'select ?, ? || token, kind, step, pour, seconds, text, at_ms - ?, goes_to, value, choice, undoes from '
-                . 'pot_events where pot_id = ?',
+            'insert into pot_events (pot_id, token, version, kind, step, at_ms, visit, data) '
+                . 'select ?, ? || token, version, kind, step, at_ms - ?, visit, data from pot_events where pot_id = ?',
             [$id, "{$copy}-", $back, $from],
         );
     }
@@ -123,8 +102,8 @@ printf(
     DB::table('pot_events')->count(),
     DB::table('pots')->whereNotNull('lesson')->count(),
 );
-$some = Pot::query()->where('base', 'espagnole')->max('id');
-$other = Pot::query()->where('base', 'espagnole')->min('id');
+$some = Pot::query()->where('sauce', 'espagnole')->max('id');
+$other = Pot::query()->where('sauce', 'espagnole')->min('id');
 $within = timed($kernel, [
     '/log' => 'the log',
     '/log?page=50' => 'its last page',
@@ -140,7 +119,7 @@ $bytes = array_sum(
     array_map(
         strlen(...),
         iterator_to_array(
-            LogJson::write(array_values(array_filter(Pot::query()->latest('finished_at')->pluck('id')->all(), is_int(...)))),
+            LogJson::write(array_values(array_filter(Pot::query()->latest('finished_at')->pluck('id')->all(), is_int(...))), (new LoadKitchen())()),
             false,
         ),
     ),

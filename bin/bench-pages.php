@@ -49,7 +49,7 @@ function potOf(array $question, CarbonImmutable $at, string $cook = 'Ines Vark')
     $fields = ComposeFields::from($question);
     $sheet = Answer::to($fields, $kitchen)->sheet ?? exit("no sheet\n");
 
-    return (new StartPot())($sheet, $fields->filled($kitchen), $at, $cook);
+    return (new StartPot($kitchen))($sheet->plan(), $at, $fields->filled($kitchen)->toAddress(), $cook);
 }
 
 /**

@@ -10,11 +10,17 @@ declare(strict_types=1);
 
 use App\Models\Pot;
 use App\Stove\RecordEvents;
-use App\Stove\StoredEvent;
+use App\Stove\Tap;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Lento\Course\EventKind;
+use Lento\Course\Happened\Done;
+use Lento\Course\Happened\ReadOff;
+use Lento\Course\Happened\Tended;
+use Lento\Course\Reading;
+use Lento\Course\Stamp;
 use Lento\Plan\StepKind;
+use Lento\Plan\TendingKind;
+use Lento\Quantity\Length;
 
 require __DIR__ . '/bench-pages.php';
 
@@ -29,38 +35,21 @@ foreach (range(1, POTS) as $number) {
         ['sauce' => $number % 2 ? 'veloute' : 'espagnole', 'amount' => '2', 'diameter' => '240', 'height' => '140'],
         $now->subHours(2),
     );
-    $events = [];
-    foreach ($pot->steps as $index => $step) {
+    $taps = [];
+    foreach ($pot->plan->steps as $index => $step) {
         if ($step->kind === StepKind::Simmer) {
             break;
         }
-        $events[] = new StoredEvent(EventKind::Done, "{$number}-done-{$index}", $now->subMinutes(100 - $index)->getTimestampMs(), $index);
+        $taps[] = Tap::made(new Done(Stamp::of("{$number}-done-{$index}", $step->id, $now->subMinutes(100 - $index))));
     }
-    for ($i = count($events); $i < EVENTS; $i++) {
-        $events[] = $i % 10 === 0
-            ? new StoredEvent(
-                EventKind::Read,
-                "{$number}-{$i}",
-                $now
-                    ->subMinutes(80)
-                    ->addSeconds(15 * $i)
-                    ->getTimestampMs(),
-                count($pot->steps) - 7,
-                value: 0.045,
-                choice: 'depth',
-            )
-            : new StoredEvent(
-                EventKind::Tended,
-                "{$number}-{$i}",
-                $now
-                    ->subMinutes(80)
-                    ->addSeconds(15 * $i)
-                    ->getTimestampMs(),
-                count($pot->steps) - 7,
-                choice: $i % 2 ? 'stir' : 'skim',
-            );
+    for ($i = count($taps); $i < EVENTS; $i++) {
+        $stamp = Stamp::of("{$number}-{$i}", StepKind::Simmer->value, $now->subMinutes(80)->addSeconds(15 * $i));
+        $taps[] = Tap::made(match (true) {
+            $i % 10 === 0 => new ReadOff($stamp, Reading::depth(Length::ofMillimetres(45.0))),
+            default => new Tended($stamp, $i % 2 ? TendingKind::Stir : TendingKind::Skim),
+        });
     }
-    (new RecordEvents())($pot, $events, $now);
+    (new RecordEvents())($pot, $taps, $now);
 }
 $last = Pot::query()->max('id');
 printf("%d pots, %d events\n", Pot::query()->count(), DB::table('pot_events')->count());

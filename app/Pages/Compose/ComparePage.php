@@ -105,7 +105,7 @@ final readonly class ComparePage
         return array_map(
             function (string $key, callable $of): array {
                 $sheets = array_column($this->columns, 'sheet');
-            $texts = array_map(static fn(?Sheet $sheet): string => $sheet === null ? '' : $of($sheet), $sheets);
+                $texts = array_map(static fn(?Sheet $sheet): string => $sheet === null ? '' : $of($sheet), $sheets);
 
                 return [
                     'name' => Words::text('compare.rows.' . $key),
