@@ -126,13 +126,13 @@ final readonly class LogCsv
     private static function row(Pot $pot): array
     {
         $logged = LoggedPot::of($pot);
-        [$promise, $outcome] = [$logged->plan->promise, $logged->outcome];
+        [$promise, $outcome] = [$logged->promise, $logged->outcome];
         $litres = static fn(?Volume $volume): string => $volume === null ? '' : self::number($volume->inLitres());
         $some = static fn(?Volume $volume): string => $volume === null || $volume->cubicMetres <= 0.0
             ? ''
             : self::number($volume->inLitres());
         $moment = static fn(?CarbonImmutable $at): string => $at?->utc()->format(Moment::FORMAT) ?? '';
-        $minutes = $logged->plan->time()->inMinutes();
+        $minutes = $logged->planned->inMinutes();
 
         return [
             $pot->uid,

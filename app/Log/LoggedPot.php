@@ -7,9 +7,12 @@ namespace App\Log;
 use App\Models\Pot;
 use App\Records\EventCodec;
 use App\Records\Node;
+use App\Records\PlanCodec;
 use Carbon\CarbonImmutable;
 use Lento\Course\Outcome;
-use Lento\Plan\Plan;
+use Lento\Plan\Promise;
+use Lento\Quantity\Duration;
+use Lento\Quantity\Length;
 
 /** A pot as a list of the log needs it: what was promised, what came out, and what is made of that for the next time. */
 final readonly class LoggedPot
@@ -23,13 +26,19 @@ final readonly class LoggedPot
         public CarbonImmutable $startedAt,
         public ?CarbonImmutable $finishedAt,
         public ?string $cook,
-        public Plan $plan,
+        public ?Promise $promise,
+        public Duration $planned,
+        public ?Length $depth,
         public ?Outcome $outcome,
         public ?array $next,
     ) {}
 
     public static function of(Pot $pot): self
     {
+        // Straight from what is stored: a page lists forty of them, and needs none of their steps.
+        $stored = $pot->getAttributes()['plan'] ?? null;
+        $plan = json_decode(is_string($stored) ? $stored : '', true, 64);
+        [$planned, $depth] = PlanCodec::inShort($plan);
         $outcome = $pot->outcome === null ? null : Node::root($pot->outcome, 'outcome');
 
         return new self(
@@ -38,7 +47,9 @@ final readonly class LoggedPot
             $pot->started_at,
             $pot->finished_at,
             $pot->cook,
-            $pot->plan,
+            PlanCodec::promiseOf($plan),
+            $planned,
+            $depth,
             $outcome === null ? null : EventCodec::toOutcome($outcome),
             self::next($outcome?->maybe('next')),
         );

@@ -18,6 +18,7 @@ use Lento\Plan\Promise;
 use Lento\Plan\RouxPlan;
 use Lento\Plan\Sauces;
 use Lento\Plan\Step;
+use Lento\Plan\StepKind;
 use Lento\Plan\Ways;
 use Lento\Pot\Pan;
 use Lento\Pot\PanBase;
@@ -125,6 +126,25 @@ final readonly class PlanCodec
         $steps = array_map(StepCodec::toOutline(...), Node::root($json, 'plan')->get('steps')->all());
 
         return $steps === [] ? throw Unreadable::at('plan.steps', 'list') : $steps;
+    }
+
+    /**
+     * What a list says of it: how long it takes, and how deep it stands when it has simmered; without the rest being read.
+     *
+     * @return array{Duration, Length|null}
+     *
+     * @throws Unreadable naming the place
+     */
+    public static function inShort(mixed $json): array
+    {
+        [$seconds, $depth] = [0.0, null];
+        foreach (Node::root($json, 'plan')->get('steps')->all() as $step) {
+            $seconds += $step->get('s')->float();
+            $simmers = in_array($step->get('kind')->text(), [StepKind::Simmer->value, StepKind::Reduce->value], true);
+            $depth ??= $simmers ? $step->maybe('ends')?->maybe('depth_m')?->float() : null;
+        }
+
+        return [Duration::ofSeconds($seconds), $depth === null ? null : Length::ofMetres($depth)];
     }
 
     /** What it should come to; null for a pot that is only logged. */

@@ -63,7 +63,6 @@ return new class extends Migration {
                 sauce varchar(60),
                 name varchar(200) not null check (name <> ''),
                 question text not null check (json_valid(question)),
-                plan text not null check (json_valid(plan)),
                 cook varchar(60),
                 place varchar(60) not null default '',
                 started_at datetime not null,
@@ -77,6 +76,8 @@ return new class extends Migration {
                 branch varchar(160),
                 created_at datetime,
                 updated_at datetime,
+                -- Last, for it is long: what is searched and listed is read without it.
+                plan text not null check (json_valid(plan)),
                 check (outcome is null or finished_at is not null),
                 check (given_up = 0 or finished_at is not null)
             )

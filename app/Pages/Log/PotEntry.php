@@ -11,7 +11,6 @@ use App\Log\LoggedPot;
 use DateTimeImmutable;
 use Lento\Course\Outcome;
 use Lento\Plan\Promise;
-use Lento\Plan\StepKind;
 use Lento\Quantity\Volume;
 use Lento\Thickness\SpoonWord;
 use Lento\Thickness\ThicknessClass;
@@ -48,7 +47,7 @@ final readonly class PotEntry
             $pot->finishedAt,
             $pot->cook,
         ];
-        [$this->promise, $this->outcome] = [$pot->plan->promise, $pot->outcome];
+        [$this->promise, $this->outcome] = [$pot->promise, $pot->outcome];
         [$this->taste, $this->change, $this->colour] = [
             $pot->outcome->taste ?? '',
             $pot->outcome->change ?? '',
@@ -58,7 +57,7 @@ final readonly class PotEntry
 
     public function plannedMinutes(): float
     {
-        return $this->pot->plan->time()->inMinutes();
+        return $this->pot->planned->inMinutes();
     }
 
     public function plannedMillilitres(): float
@@ -76,7 +75,7 @@ final readonly class PotEntry
     {
         $thickness = $this->promise?->thickness;
         $band = $this->promise?->band;
-        $depth = $this->pot->plan->first(StepKind::Simmer, StepKind::Reduce)?->ends->depth;
+        $depth = $this->pot->depth;
         if ($thickness === null || $band === null) {
             return '';
         }
