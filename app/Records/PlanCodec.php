@@ -138,10 +138,14 @@ final readonly class PlanCodec
     public static function inShort(mixed $json): array
     {
         [$seconds, $depth] = [0.0, null];
-        foreach (Node::root($json, 'plan')->get('steps')->all() as $step) {
-            $seconds += $step->get('s')->float();
-            $simmers = in_array($step->get('kind')->text(), [StepKind::Simmer->value, StepKind::Reduce->value], true);
-            $depth ??= $simmers ? $step->maybe('ends')?->maybe('depth_m')?->float() : null;
+        // Without a node for each: forty plans are looked at for one page.
+        $steps = is_array($json) ? $json['steps'] ?? null : null;
+        foreach (is_array($steps) ? $steps : throw Unreadable::at('plan.steps', 'list') as $step) {
+            $step = is_array($step) ? $step : [];
+            $ends = is_array($step['ends'] ?? null) ? $step['ends'] : [];
+            $seconds += is_numeric($step['s'] ?? null) ? (float) $step['s'] : 0.0;
+            $simmers = in_array($step['kind'] ?? null, [StepKind::Simmer->value, StepKind::Reduce->value], true);
+            $depth ??= $simmers && is_numeric($ends['depth_m'] ?? null) ? (float) $ends['depth_m'] : null;
         }
 
         return [Duration::ofSeconds($seconds), $depth === null ? null : Length::ofMetres($depth)];

@@ -107,7 +107,9 @@ return new class extends Migration {
     {
         Schema::table('pots', static function (Blueprint $table): void {
             $table->index('finished_at');
-            $table->index('sauce');
+            // Whoever has cooked here, and what: read from the index alone.
+            $table->index(['sauce', 'finished_at']);
+            $table->index(['cook', 'finished_at']);
         });
         // One pot a sauce of a service, but for those that were given up.
         DB::statement(
@@ -120,6 +122,8 @@ return new class extends Migration {
             $table->index(['kind', 'pot_id', 'step', 'visit', 'at_ms']);
             $table->unique(['pot_id', 'undoes']);
         });
+        // What was taken back is few among many.
+        DB::statement('create index pot_events_taken_back on pot_events (undoes) where undoes is not null');
     }
 
     private function carryOver(Kitchen $kitchen): void
