@@ -6,6 +6,7 @@ namespace App\Format;
 
 use Lento\Exception\LentoException;
 use Lento\Exception\Missing;
+use Lento\Exception\NotANumber;
 use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
 use Lento\Exception\Unknown;
@@ -31,6 +32,7 @@ final readonly class RefusalWords
                 kind: self::named('thing', $refusal->kind),
                 name: $refusal->name,
             ),
+            $refusal instanceof NotANumber => Words::text('refusals.not_a_number', text: $refusal->text),
             default => Words::text('refusals.unsettled'),
         };
     }

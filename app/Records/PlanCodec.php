@@ -121,11 +121,11 @@ final readonly class PlanCodec
      *
      * @throws Unreadable naming the place
      */
-    public static function outline(mixed $json): array
+    public static function outline(mixed $steps): array
     {
-        $steps = array_map(StepCodec::toOutline(...), Node::root($json, 'plan')->get('steps')->all());
+        $outline = array_map(StepCodec::toOutline(...), Node::root($steps, 'plan.steps')->all());
 
-        return $steps === [] ? throw Unreadable::at('plan.steps', 'list') : $steps;
+        return $outline === [] ? throw Unreadable::at('plan.steps', 'list') : $outline;
     }
 
     /**

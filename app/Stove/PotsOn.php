@@ -11,6 +11,7 @@ use App\Models\Pot;
 use App\Models\StoredEvents;
 use App\Records\PlanCodec;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use Lento\Course\Call;
 use Lento\Course\CallKind;
 use Lento\Course\Course;
@@ -41,7 +42,7 @@ final class PotsOn
             ->oldest('started_at')
             ->limit(self::MOST)
             ->toBase()
-            ->get(['id', 'name', 'plan', 'place', 'cook', 'started_at'])
+            ->get(['id', 'name', 'place', 'cook', 'started_at', DB::raw("json_extract(plan, '$.steps') as steps")])
             ->all();
         $pots = array_map(self::onTheRail(...), $pots);
         $events = StoredEvents::coursesOf(array_column($pots, 'id'));
@@ -70,7 +71,7 @@ final class PotsOn
         return [
             'id' => is_numeric($row->id) ? (int) $row->id : 0,
             'name' => $text($row->name),
-            'steps' => PlanCodec::outline(json_decode($text($row->plan), true, 32)),
+            'steps' => PlanCodec::outline(json_decode($text($row->steps), true, 32)),
             'started_at' => CarbonImmutable::parse($text($row->started_at)),
             'place' => $text($row->place),
             'cook' => $text($row->cook),

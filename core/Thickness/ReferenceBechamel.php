@@ -12,25 +12,23 @@ final readonly class ReferenceBechamel
     /** g/l below which water, not starch, rules and the curve bends too fast for a cubic. */
     private const BENDS_BELOW = 16.0;
 
-    private function __construct(private Sauce $rouxPerGram, private Sauce $milkPerGram) {}
+    private function __construct() {}
 
     /** All thickness in Lento is read against it. */
     public static function house(): self
     {
-        return new self(ReferenceScale::roux(), ReferenceScale::milk());
+        return new self();
     }
 
     public function sauce(float $flourGramsPerLitre): Sauce
     {
-        $roux = $this->rouxPerGram->times($flourGramsPerLitre);
-
-        return $roux->plus($this->milkPerGram->times(max(0.0, (1000.0 - $roux->millilitres()) / $this->milkPerGram->millilitres())));
+        return self::mixed(ReferenceScale::roux(), ReferenceScale::milk(), $flourGramsPerLitre);
     }
 
     /** @return float Pa s at 10 1/s and 60 °C */
     public function viscosity(float $flourGramsPerLitre): float
     {
-        return Flow::apparent($this->sauce($flourGramsPerLitre)->suspension(), 1.0, ReferenceScale::WATER);
+        return self::viscosityOf($this->sauce($flourGramsPerLitre));
     }
 
     /**
@@ -40,21 +38,21 @@ final readonly class ReferenceBechamel
      */
     public function flourFor(float $pascalSeconds): float
     {
+        $points = ReferenceScale::POINTS;
         $last = (int) (EquivalentFlour::MOST / ReferenceScale::STEP);
         $straightened = ReferenceScale::straightened($pascalSeconds);
-        if ($straightened <= ReferenceScale::POINTS[0]) {
+        if ($straightened <= $points[0]) {
             return EquivalentFlour::LEAST;
         }
-        if ($straightened >= ReferenceScale::POINTS[$last]) {
+        if ($straightened >= $points[$last]) {
             return EquivalentFlour::MOST;
         }
-        if ($straightened < ReferenceScale::POINTS[(int) (self::BENDS_BELOW / ReferenceScale::STEP)]) {
-            return (new Root(1e-9))->of(
-                fn(float $grams): float => ReferenceScale::straightened($this->viscosity($grams)) - $straightened,
-                0.0,
-                self::BENDS_BELOW,
-                'an equivalent flour number',
-            );
+        if ($straightened < $points[(int) (self::BENDS_BELOW / ReferenceScale::STEP)]) {
+            [$roux, $milk] = [ReferenceScale::roux(), ReferenceScale::milk()];
+            $off = static fn(float $grams): float
+                => ReferenceScale::straightened(self::viscosityOf(self::mixed($roux, $milk, $grams))) - $straightened;
+
+            return (new Root(1e-9))->of($off, 0.0, self::BENDS_BELOW, 'equivalent-flour');
         }
 
         return $this->between($straightened, $last);
@@ -63,16 +61,17 @@ final readonly class ReferenceBechamel
     /** Finds the pair of points around it, then inverts the cubic through these and their neighbours by Newton's rule. */
     private function between(float $y, int $last): float
     {
+        $points = ReferenceScale::POINTS;
         [$low, $high] = [0, $last];
         while ($high - $low > 1) {
             $middle = ($low + $high) >> 1;
-            ReferenceScale::POINTS[$middle] <= $y ? $low = $middle : $high = $middle;
+            $points[$middle] <= $y ? $low = $middle : $high = $middle;
         }
         [$a, $b, $c, $d] = [
-            ReferenceScale::POINTS[$low - 1],
-            ReferenceScale::POINTS[$low],
-            ReferenceScale::POINTS[$low + 1],
-            ReferenceScale::POINTS[$low + 2],
+            $points[$low - 1],
+            $points[$low],
+            $points[$low + 1],
+            $points[$low + 2],
         ];
         // Lagrange's cubic through -1, 0, 1, 2 as a polynomial of the part t of the step.
         $third = ($d - $a) / 6.0 + ($b - $c) / 2.0;
@@ -84,5 +83,18 @@ final readonly class ReferenceBechamel
         }
 
         return ReferenceScale::STEP * ($low + $t);
+    }
+
+    /** One litre of it. */
+    private static function mixed(Sauce $roux, Sauce $milk, float $flourGramsPerLitre): Sauce
+    {
+        $thickening = $roux->times($flourGramsPerLitre);
+
+        return $thickening->plus($milk->times(max(0.0, (1000.0 - $thickening->millilitres()) / $milk->millilitres())));
+    }
+
+    private static function viscosityOf(Sauce $sauce): float
+    {
+        return Flow::apparent($sauce->suspension(), 1.0, ReferenceScale::WATER);
     }
 }

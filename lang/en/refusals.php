@@ -9,6 +9,7 @@ return [
     'not_reachable' => ':target cannot be reached',
     'missing' => 'no :what was found in :where',
     'unknown' => 'no :kind is called “:name”',
+    'not_a_number' => '“:text” is not a number',
     'unsettled' => 'this could not be worked out: try other amounts',
     'quantity' => [
         'altitude' => 'the altitude',
@@ -90,6 +91,7 @@ return [
         'browned-butter-on-this-heat' => 'browned butter on :of heat',
         'colour-in-the-oven' => 'this colour in the oven',
         'colour-on-this-heat' => 'this colour on :of heat',
+        'equivalent-flour' => 'this thickness',
         'much-of-the-sauce' => 'this much of the sauce',
         'roux-after-minutes' => 'a roux after :of minutes',
         'roux-cooler-than-what-stands-around-it' => 'a roux cooler than what stands around it',
