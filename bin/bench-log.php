@@ -47,7 +47,7 @@ $questions = [
 ];
 $originals = [];
 foreach ($questions as $number => $question) {
-    $pot = potOf($question, $now->subDays(1), $number % 2 ? 'Petra Lund' : 'Ines Vark');
+    $pot = potOf($question, $now->subDays(1), $number % 2 === 1 ? 'Petra Lund' : 'Ines Vark');
     [$taps, $clock] = [[], $pot->started_at];
     $stamp = static fn(string $id, Step $step, CarbonImmutable $at): Stamp => Stamp::of("{$number}-{$id}", $step->id, $at);
     foreach ($pot->plan->steps as $index => $step) {
@@ -59,7 +59,7 @@ foreach ($questions as $number => $question) {
             $visits = EVENTS - 2 - count($pot->plan->steps);
             for ($i = 0; $i < $visits; $i++) {
                 $at = $clock->addSeconds(intdiv($took * $i, $visits));
-                $taps[] = Tap::made(new Tended($stamp("tended-{$i}", $step, $at), $i % 2 ? TendingKind::Stir : TendingKind::Skim));
+                $taps[] = Tap::made(new Tended($stamp("tended-{$i}", $step, $at), $i % 2 === 1 ? TendingKind::Stir : TendingKind::Skim));
             }
             $taps[] = Tap::made(new Noted($stamp('note', $step, $clock->addSeconds(intdiv($took, 3))), 'flame to 2, it ran ahead'));
             $deep = Length::ofMillimetres(2.0 + ($step->ends->depth?->inMillimetres() ?? 50.0));
@@ -69,16 +69,17 @@ foreach ($questions as $number => $question) {
         $taps[] = Tap::made(new Done($stamp("done-{$index}", $step, $clock)));
     }
     $came = Volume::ofLitres(0.96 * ($pot->plan->promise?->volume->inLitres() ?? 2.0));
-    $outcome = Outcome::of($came, $number % 3 ? SpoonWord::Coats : SpoonWord::Veils)->saying('right', '');
+    $outcome = Outcome::of($came, $number % 3 !== 0 ? SpoonWord::Coats : SpoonWord::Veils)->saying('right', '');
     $last = $pot->plan->steps[count($pot->plan->steps) - 1];
     $taps[] = Tap::made(new Finished($stamp('over', $last, $clock), $outcome));
     (new RecordEvents())($pot, $taps, $now);
     $originals[] = $pot->id;
 }
-DB::transaction(static function () use ($originals, $now): void {
+DB::transaction(static function () use ($originals): void {
     for ($copy = count($originals); $copy < POTS; $copy++) {
         $from = $originals[$copy % count($originals)];
         $back = 1000 * 3600 * 9 * $copy;
+        /** @var array<string, mixed> $pot */
         $pot = (array) DB::table('pots')->find($from);
         $earlier = static fn(mixed $moment): string => CarbonImmutable::parse(is_string($moment) ? $moment : 'now')
             ->subMilliseconds($back)
@@ -102,8 +103,8 @@ printf(
     DB::table('pot_events')->count(),
     DB::table('pots')->whereNotNull('lesson')->count(),
 );
-$some = Pot::query()->where('sauce', 'espagnole')->max('id');
-$other = Pot::query()->where('sauce', 'espagnole')->min('id');
+$some = Pot::query()->where('sauce', 'espagnole')->latest('id')->firstOrFail()->id;
+$other = Pot::query()->where('sauce', 'espagnole')->oldest('id')->firstOrFail()->id;
 $within = timed($kernel, [
     '/log' => 'the log',
     '/log?page=50' => 'its last page',

@@ -14,6 +14,7 @@ use App\Questions\ComposeFields;
 use App\Stove\StartPot;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Foundation\Application;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Artisan;
 
@@ -34,6 +35,7 @@ function bootedWith(string $name): Kernel
     putenv('APP_ENV=testing');
     putenv("DB_DATABASE={$database}");
     [$_ENV['APP_ENV'], $_ENV['DB_DATABASE'], $_SERVER['APP_ENV'], $_SERVER['DB_DATABASE']] = ['testing', $database, 'testing', $database];
+    /** @var Application $app */
     $app = require __DIR__ . '/../bootstrap/app.php';
     $kernel = $app->make(Kernel::class);
     $kernel->bootstrap();

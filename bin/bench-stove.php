@@ -32,7 +32,7 @@ $kernel = bootedWith('bench');
 $now = CarbonImmutable::now();
 foreach (range(1, POTS) as $number) {
     $pot = potOf(
-        ['sauce' => $number % 2 ? 'veloute' : 'espagnole', 'amount' => '2', 'diameter' => '240', 'height' => '140'],
+        ['sauce' => $number % 2 === 1 ? 'veloute' : 'espagnole', 'amount' => '2', 'diameter' => '240', 'height' => '140'],
         $now->subHours(2),
     );
     $taps = [];
@@ -46,12 +46,12 @@ foreach (range(1, POTS) as $number) {
         $stamp = Stamp::of("{$number}-{$i}", StepKind::Simmer->value, $now->subMinutes(80)->addSeconds(15 * $i));
         $taps[] = Tap::made(match (true) {
             $i % 10 === 0 => new ReadOff($stamp, Reading::depth(Length::ofMillimetres(45.0))),
-            default => new Tended($stamp, $i % 2 ? TendingKind::Stir : TendingKind::Skim),
+            default => new Tended($stamp, $i % 2 === 1 ? TendingKind::Stir : TendingKind::Skim),
         });
     }
     (new RecordEvents())($pot, $taps, $now);
 }
-$last = Pot::query()->max('id');
+$last = Pot::query()->latest('id')->firstOrFail()->id;
 printf("%d pots, %d events\n", Pot::query()->count(), DB::table('pot_events')->count());
 exit(
     timed(

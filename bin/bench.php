@@ -150,11 +150,11 @@ $works = [
 ];
 
 $opcache = function_exists('opcache_get_status') ? opcache_get_status(false) : false;
-$jit = is_array($opcache) && ($opcache['jit']['on'] ?? false) ? 'on' : 'off';
+$jit = is_array($opcache) && is_array($opcache['jit'] ?? null) && ($opcache['jit']['on'] ?? false) === true ? 'on' : 'off';
 printf(
     "PHP %s, opcache %s, JIT %s\n\n| work | median | budget |\n|---|---|---|\n",
     PHP_VERSION,
-    is_array($opcache) && $opcache['opcache_enabled'] ? 'on' : 'off',
+    is_array($opcache) && $opcache['opcache_enabled'] === true ? 'on' : 'off',
     $jit,
 );
 $over = 0;

@@ -41,19 +41,31 @@ $write = static function (string $name, string $svg) use ($directory): void {
     file_put_contents($directory . '/' . $name . '.svg', $svg);
     echo $directory . '/' . $name . '.svg' . PHP_EOL;
 };
-$along = static fn(float $from, float $to, int $steps, Closure $y): array => array_map(
-    static fn(int $i): array => [$from + (($to - $from) * $i) / $steps, $y($from + (($to - $from) * $i) / $steps)],
-    range(0, $steps),
-);
+/**
+ * @param Closure(float): float $y
+ *
+ * @return non-empty-list<array{float, float}>
+ */
+function along(float $from, float $to, int $steps, Closure $y): array
+{
+    $points = [[$from, $y($from)]];
+    for ($i = 1; $i <= $steps; $i++) {
+        $x = $from + (($to - $from) * $i) / $steps;
+        $points[] = [$x, $y($x)];
+    }
+
+    return $points;
+}
+
 
 $strength = LineChart::of('Strength left by shade', 'shade: 0 raw, 1 blond, 2 brown, 3 dark, 3.5 burnt', '% of a white roux', 4.0, 100.0, [
-    ['name' => 'strength', 'points' => $along(0.0, 4.0, 80, static fn(float $s): float => 100.0 * Shade::of($s)->strength())],
+    ['name' => 'strength', 'points' => along(0.0, 4.0, 80, static fn(float $s): float => 100.0 * Shade::of($s)->strength())],
 ]);
 $swatches = implode(
     '',
     array_map(
         static fn(array $p): string => $strength->swatch($p[0], $p[0] + 0.05, Shade::of($p[0])->swatch()->hex()),
-        $along(0.0, 3.95, 79, static fn(): float => 0.0),
+        along(0.0, 3.95, 79, static fn(): float => 0.0),
     ),
 );
 $write('strength-by-shade', $strength->svg($swatches));
@@ -78,7 +90,7 @@ $write(
         array_map(
             static fn(array $one): array => [
                 'name' => $one[0],
-                'points' => $along(0.0, 140.0, 70, static fn(float $f): float => $white($f, $one[1], Shade::of($one[2])->strength())),
+                'points' => along(0.0, 140.0, 70, static fn(float $f): float => $white($f, $one[1], Shade::of($one[2])->strength())),
             ],
             [
                 ['milk, white', 'whole-milk', 0.0],
@@ -103,7 +115,7 @@ $write(
         array_map(
             static fn(HobHeat $heat): array => [
                 'name' => $heat->value,
-                'points' => $along(
+                'points' => along(
                     0.0,
                     60.0,
                     60,
@@ -130,7 +142,7 @@ $cooling = LineChart::of(
     7.0,
     60.0,
     array_map(
-        static fn(array $one): array => ['name' => $one[0], 'points' => $along(0.0, 7.0, 70, static function (float $h) use ($one): float {
+        static fn(array $one): array => ['name' => $one[0], 'points' => along(0.0, 7.0, 70, static function (float $h) use ($one): float {
             $cooling = Cooling::of($one[1], $one[2], Viscosity::ofPascalSeconds(1.5))->cautious();
             $there = $cooling->surroundings->inCelsius();
 

@@ -40,12 +40,21 @@ function declaredLines(string $file): array
     return $lines;
 }
 
+/**
+ * Of those that were run, in per cent.
+ *
+ * @param array<string, int> $count
+ */
+function score(array $count): float
+{
+    return (100.0 * $count['noticed'])
+    / max(1, $count['noticed'] + $count['missed'] + $count['unreached'] + $count['timeout']);
+}
+
 $least = (float) $argv[1];
 $none = ['noticed' => 0, 'missed' => 0, 'unreached' => 0, 'timeout' => 0, 'declared' => 0];
 $sum = $none;
 $faults = [];
-$score = static fn(array $count): float => (100.0 * $count['noticed'])
-    / max(1, $count['noticed'] + $count['missed'] + $count['unreached'] + $count['timeout']);
 printf("| room | noticed | missed | not reached | timed out | score | declared |\n|---|---|---|---|---|---|---|\n");
 foreach (array_slice($argv, 2) as $room) {
     $log = (string) @file_get_contents(__DIR__ . '/../build/mutate/' . $room . '.log');
@@ -55,7 +64,7 @@ foreach (array_slice($argv, 2) as $room) {
     }
     $count = $none;
     $declared = [];
-    foreach (explode("\n", strstr($log, 'Mutations:', true) ?: '') as $row) {
+    foreach (explode("\n", (string) strstr($log, 'Mutations:', true)) as $row) {
         if (preg_match('/^\s+RUN\s+(\S+)/', $row, $file) === 1) {
             $declared = declaredLines(__DIR__ . '/../' . $file[1]);
         } elseif (preg_match('/^\s+(\S+)\s+Line (\d+):/u', $row, $mutant) === 1) {
@@ -74,7 +83,7 @@ foreach (array_slice($argv, 2) as $room) {
         $count['missed'],
         $count['unreached'],
         $count['timeout'],
-        $score($count),
+        score($count),
         $count['declared'],
     );
 }
@@ -84,11 +93,11 @@ printf(
     $sum['missed'],
     $sum['unreached'],
     $sum['timeout'],
-    $score($sum),
+    score($sum),
     $sum['declared'],
 );
 foreach ($faults as $room) {
     fwrite(STDERR, "lento: the run of {$room} cannot be read; see build/mutate/{$room}.log\n");
 }
 
-exit($faults !== [] || $score($sum) < $least ? 1 : 0);
+exit($faults !== [] || score($sum) < $least ? 1 : 0);

@@ -14,13 +14,16 @@ foreach (array_slice($argv, 2) as $report) {
         continue;
     }
     if (str_ends_with($report, '.json')) {
-        $stats = json_decode((string) file_get_contents($report), true)['stats'] ?? [];
-        $passed += $stats['expected'] ?? 0;
-        $failed += ($stats['unexpected'] ?? 1) + ($stats['flaky'] ?? 0);
+        $read = json_decode((string) file_get_contents($report), true);
+        $stats = is_array($read) && is_array($read['stats'] ?? null) ? $read['stats'] : [];
+        $count = static fn(string $what, int $unsaid): int => is_int($stats[$what] ?? null) ? $stats[$what] : $unsaid;
+        $passed += $count('expected', 0);
+        $failed += $count('unexpected', 1) + $count('flaky', 0);
         continue;
     }
     libxml_use_internal_errors(true);
-    $suite = (simplexml_load_file($report) ?: null)?->testsuite;
+    $xml = simplexml_load_file($report);
+    $suite = $xml === false ? null : $xml->testsuite;
     if ($suite === null || (int) $suite['tests'] === 0) {
         fwrite(STDERR, "lento: report {$report} cannot be read, or holds no test\n");
         $failed++;

@@ -113,7 +113,7 @@ it('boils later when there is more, and says when it never will', function (): v
     $boil = new TimeToBoil(pan(24.0), HobHeat::MediumHigh->flux());
     $small = $boil->from(Temperature::ofCelsius(10.0), 4000.0);
     $large = $boil->from(Temperature::ofCelsius(10.0), 8000.0);
-    expect($small?->inMinutes())->toBeLessThan($large?->inMinutes())
+    expect($small?->inMinutes())->toBeLessThan($large?->inMinutes() ?? 0.0)
         ->and($boil->from(Temperature::ofCelsius(100.0), 4000.0)?->seconds)->toBe(0.0)
         ->and((new TimeToBoil(pan(24.0), 0.05))->from(Temperature::ofCelsius(10.0), 4000.0))->toBeNull();
 });
