@@ -83,6 +83,12 @@ final readonly class Derived
         return $grams > 0.0 ? 100.0 * ($this->sauce->saltGrams + $this->pieces->saltGrams) / $grams : 0.0;
     }
 
+    /** @return float % of salt when what its steps add is in it */
+    public function seasonedPercent(): float
+    {
+        return $this->saltToAdd()->kilograms > 0.0 ? 100.0 * $this->taken->saltShare : $this->saltPercent();
+    }
+
     /** What brings it to the salt that its base is salted to; nothing where the base has brought enough. */
     public function saltToAdd(): Mass
     {

@@ -86,7 +86,7 @@ final readonly class PlanOfDerived
             $thickness->band,
             $thickness->couldBe(),
             $derived->spoon()->film,
-            $derived->saltPercent(),
+            $derived->seasonedPercent(),
         );
 
         return Plan::of(

@@ -286,6 +286,9 @@ it('warns of curdling where milk meets much acid', function (): void {
 it('adds salt to the base’s share where what went in has thinned it', function (): void {
     $derived = derivedOf(Catalogue::house()->derivative('cream'), stemOf('bechamel'));
     $salt = $derived->saltToAdd()->inGrams();
+    // What is promised is what is served: with that salt in it.
+    expect($derived->seasonedPercent())->toBeGreaterThan($derived->saltPercent())
+        ->and($derived->plan(Base::Bechamel, Workplace::house())->promise?->saltPercent)->toBe($derived->seasonedPercent());
     expect($salt)->toBeGreaterThan(0.5)
         ->and(100.0 * ($derived->sauce->saltGrams + $salt) / ($derived->sauce->grams() + $salt))->toEqualWithDelta(0.75, 1e-6)
         ->and(derivedOf(Catalogue::house()->derivative('caper'), stemOf('bechamel'))->saltToAdd()->inGrams())->toBe(0.0);

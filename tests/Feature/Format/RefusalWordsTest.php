@@ -36,7 +36,8 @@ it('has words for every fact that the core refuses by', function (): void {
     foreach (Finder::create()->files()->in(base_path('core'))->name('*.php') as $file) {
         foreach ($patterns as $list => $pattern) {
             preg_match_all($pattern, $file->getContents(), $found);
-            foreach (array_filter([...$found[1], ...($found[2] ?? [])], static fn(string $key): bool => $key !== '' && !str_ends_with($key, '-')) as $key) {
+            $named = static fn(string $key): bool => $key !== '' && !str_ends_with($key, '-');
+            foreach (array_filter([...$found[1], ...($found[2] ?? [])], $named) as $key) {
                 $seen++;
                 $path = "refusals.{$list}.{$key}";
                 $without = Words::text($path, of: 'x') === $path ? [...$without, $path] : $without;
