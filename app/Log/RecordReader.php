@@ -10,9 +10,12 @@ use App\Records\Moment;
 use App\Records\Node;
 use App\Records\PlanCodec;
 use App\Records\Unreadable;
+use App\Stove\Projection;
 use App\Typed\FieldFault;
+use ArithmeticError;
 use Lento\Course\Course;
 use Lento\Course\Event;
+use Lento\Exception\LentoException;
 
 /** One pot of a JSON log, PotRecord read backwards: everything is looked at before anything is kept. */
 final readonly class RecordReader
@@ -47,8 +50,15 @@ final readonly class RecordReader
         $plan = PlanCodec::decode($node->get('plan')->raw());
         $events = $this->events($node->get('events'));
         [$place, $cook] = [$node->get('place')->atMost(60), $node->maybe('cook')?->atMost(60)];
-        if (Course::of($plan->steps, $started, $events, $place, $cook ?? '')->finishedAt === null) {
+        $course = Course::of($plan->steps, $started, $events, $place, $cook ?? '');
+        if ($course->finishedAt === null) {
             throw $node->get('events')->wrong('not_its_end');
+        }
+        // A plan that can be read may still be of no pot that there can be: whoever looks at it later reckons with it.
+        try {
+            Projection::from($plan, $course, $place);
+        } catch (LentoException|ArithmeticError) {
+            throw $node->get('plan')->wrong('no_pot');
         }
 
         return new ReadPot($line, $uid = $node->get('id')->atMost(40, 1), [

@@ -12,7 +12,9 @@ use Lento\Course\Course;
 use Lento\Course\Happened\Moved;
 use Lento\Course\Happened\TakenOff;
 use Lento\Course\Outcome;
+use Lento\Exception\LentoException;
 use Lento\Learning\Lesson;
+use Lento\Plan\Plan;
 use Lento\Plan\StepKind;
 use Lento\Stove\NextTime;
 use Lento\Stove\PotWatch;
@@ -41,19 +43,28 @@ final readonly class Projection
 
     public static function of(Pot $pot): self
     {
-        $course = $pot->course();
+        return self::from($pot->plan, $pot->course(), $pot->place);
+    }
+
+    /**
+     * @param string $place where it was put on
+     *
+     * @throws LentoException where nothing can be reckoned with such a plan
+     */
+    public static function from(Plan $plan, Course $course, string $place): self
+    {
         $finished = $course->finishedAt;
         if ($finished === null) {
             return new self(null, false, null, null, '');
         }
         $outcome = $course->outcome();
-        $watch = $outcome === null ? null : PotWatch::of($pot->plan, $course, $finished);
+        $watch = $outcome === null ? null : PotWatch::of($plan, $course, $finished);
 
         return new self(
             CarbonImmutable::instance($finished),
             $course->ending() instanceof TakenOff,
             $outcome === null ? null : self::outcome($outcome, $watch),
-            $outcome === null || $watch === null ? null : self::lesson($watch, $outcome, $pot->place),
+            $outcome === null || $watch === null ? null : self::lesson($watch, $outcome, $place),
             $course->cook,
         );
     }

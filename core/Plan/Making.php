@@ -27,7 +27,11 @@ final readonly class Making
     /** @throws Missing if it names no sauce */
     public static function of(string $sauce, string $root, string $liquid, string $parent = '', string $fat = ''): self
     {
-        return new self($sauce === '' ? throw Missing::from('plan', 'sauce') : $sauce, $root, $parent, $liquid, $fat);
+        if ($sauce === '' || $root === '') {
+            throw Missing::from('plan', 'sauce');
+        }
+
+        return new self($sauce, $root, $parent, $liquid, $fat);
     }
 
     public function isDerived(): bool

@@ -83,6 +83,7 @@ return [
         'what-is-whisked-in' => 'what is whisked in',
         'what-was-kept' => 'what was kept',
         'width' => 'the width',
+        'share-that-is-stirred' => 'how much of the simmer is stirred',
         'yield' => 'the yield',
         'yield-in-this-pan' => 'the yield in this pan',
     ],
