@@ -25,9 +25,9 @@ require_once __DIR__ . '/taps.php';
  *
  * @param array<mixed> $record
  *
- * @return array<mixed>
+ * @return mixed the record, spoilt
  */
-function spoiltAt(array $record, Randomizer $random): array
+function spoiltAt(array $record, Randomizer $random): mixed
 {
     $paths = [];
     $walk = static function (array $part, array $path) use (&$walk, &$paths): void {

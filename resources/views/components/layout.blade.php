@@ -17,7 +17,7 @@
     <p id="held" class="held" role="status" data-one="{{ trans_choice('stove.held', 1, ['count' => ':count']) }}"
         data-many="{{ trans_choice('stove.held', 2, ['count' => ':count']) }}" hidden></p>
     {{-- Taps that could not be taken: they hold up nothing, and nothing of them is lost. --}}
-    <section aria-label="{{ __('stove.aside_title') }}">
+    <section class="set-asides" aria-label="{{ __('stove.aside_title') }}">
     <details id="aside" class="held set-aside" hidden data-one="{{ trans_choice('stove.aside', 1, ['count' => ':count']) }}"
         data-many="{{ trans_choice('stove.aside', 2, ['count' => ':count']) }}" data-forget="{{ __('stove.aside_forget') }}">
         <summary></summary>
