@@ -11,6 +11,7 @@ use App\Stove\RecordEvents;
 use App\Stove\StartPot;
 use App\Stove\Tap;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Lento\Course\Happened\LadledOff;
@@ -36,6 +37,15 @@ final readonly class CookBranch
             return null;
         }
         // Two tablets that tap at once put it on once.
+        try {
+            return $this->put($service, $flow, $node, $key, $now);
+        } catch (UniqueConstraintViolationException) {
+            return BranchPots::of($service)[$key] ?? null;
+        }
+    }
+
+    private function put(Service $service, ServiceFlow $flow, FlowNode $node, string $key, CarbonImmutable $now): ?Pot
+    {
         return DB::transaction(function () use ($service, $flow, $node, $key, $now): ?Pot {
             $pots = BranchPots::of($service);
             $here = $pots[$key] ?? null;

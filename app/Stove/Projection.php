@@ -79,7 +79,21 @@ final readonly class Projection
             'outcome' => $this->outcome,
             'lesson' => $this->lesson,
             'cook' => $cook,
+            ...($this->isStoodInFor($pot) ? ['service_id' => null, 'branch' => null] : []),
         ]);
+    }
+
+    /** Taken off, put on again as another pot, and then taken back: the other one is its service's now. */
+    private function isStoodInFor(Pot $pot): bool
+    {
+        return !$this->givenUp
+            && $pot->branch !== null
+            && Pot::query()
+                ->where('service_id', $pot->service_id)
+                ->where('branch', $pot->branch)
+                ->where('given_up', false)
+                ->whereKeyNot($pot->id)
+                ->exists();
     }
 
     /** @return array<string, array{string, string}> by column: as it is kept, and as it follows from the events */

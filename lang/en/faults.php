@@ -44,6 +44,7 @@ return [
     'moment' => ':field: write a moment as 2026-11-25T15:20:00.000Z, or 2026-11-25 15:20 in a table.',
     'not_utf8' => ':field: not text in UTF-8.',
     'after_its_end' => ':field: lies after the end of the pot.',
+    'in_use' => ':field: another one in use is called so already.',
     'no_pot' => ':field: no pot can be like that.',
     'not_its_end' => ':field: is not when its events say that the pot was over.',
     'not_an_event' => ':field: lacks what a “:kind” says, or says what cannot be.',

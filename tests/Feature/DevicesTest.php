@@ -65,6 +65,19 @@ function ms(int $secondsAgo = 0): int
     return CarbonImmutable::now()->subSeconds($secondsAgo)->getTimestampMs();
 }
 
+it('has one device in use of a name, and says so where another is to be called so', function (): void {
+    $said = ['name' => 'Probe 1', 'kind' => 'probe', 'place' => 'hob-1'];
+    post('/kitchen/devices', $said)->assertSessionHasNoErrors();
+    app()->forgetScopedInstances();
+    post('/kitchen/devices', $said)->assertSessionHasErrors(['name' => 'Name: another one in use is called so already.']);
+    expect(App\Models\Device::query()->count())->toBe(1);
+    // Once it was withdrawn, its name is free.
+    post('/kitchen/devices/' . App\Models\Device::query()->firstOrFail()->id . '/remove');
+    app()->forgetScopedInstances();
+    post('/kitchen/devices', $said)->assertSessionHasNoErrors();
+    expect(App\Models\Device::query()->whereNull('withdrawn_at')->count())->toBe(1);
+});
+
 it('is made in Kitchen, shows its token once, and can be withdrawn', function (): void {
     $token = madeDevice();
     expect(strlen($token))->toBe(40)->and(Device::query()->sole()->token_hash)->not->toContain($token);

@@ -167,6 +167,22 @@ it('foresees, reads, rescues and compares a derivative as itself', function (): 
     get("/log/{$pot->id}")->assertOk()->assertSee('than planned')->assertSee('id="level-says"', false);
 });
 
+it('lets a pot that was taken off by mistake go on beside the one that was put on for it', function (): void {
+    $service = supperOf72();
+    cooks($service, 'onion-gravy@brown-stock');
+    $first = branchPot($service, 'onion-gravy@brown-stock');
+    happens($first, 'taken-off');
+    cooks($service, 'onion-gravy@brown-stock');
+    $second = branchPot($service, 'onion-gravy@brown-stock');
+    happens($first, 'undone', ['undoes' => (string) $first->refresh()->course()->undoable()?->id])->assertSessionHasNoErrors();
+    expect($first->refresh()->finished_at)->toBeNull()
+        ->and($first->branch)->toBeNull()
+        ->and(branchPot($service, 'onion-gravy@brown-stock')->id)->toBe($second->id);
+    app()->forgetScopedInstances();
+    get("/pots/{$first->id}")->assertOk();
+    get("/services/{$service->id}")->assertOk();
+});
+
 it('records every ladle off a base, a second one for the same sauce too', function (): void {
     $service = supperOf72();
     cooks($service, 'veloute@fish-stock');

@@ -43,7 +43,7 @@ final class KitchenRequest extends FormRequest
             'pans' => ['name' => $name, 'base' => ['required', Rule::enum(PanBase::class)]],
             'hobs' => ['name' => $name, 'kind' => ['required', Rule::enum(HobKind::class)]],
             'devices' => [
-                'name' => $name,
+                'name' => [...$name, Rule::unique('devices', 'name')->whereNull('withdrawn_at')],
                 'kind' => ['required', Rule::enum(DeviceKind::class)],
                 'place' => ['required', Rule::in(array_keys(Station::all(app(Kitchen::class))))],
             ],
@@ -120,6 +120,7 @@ final class KitchenRequest extends FormRequest
         return [
             'name.required' => (new FieldFault('name', 'missing'))->message(),
             'name.max' => (new FieldFault('name', 'long', ['most' => (string) self::LONGEST_NAME]))->message(),
+            'name.unique' => (new FieldFault('name', 'in_use'))->message(),
             'cooks.max' => (new FieldFault('cooks', 'long', ['most' => (string) self::LONGEST_COOKS]))->message(),
             'currency.required' => (new FieldFault('currency', 'missing'))->message(),
             'currency.max' => (new FieldFault('currency', 'long', ['most' => '4']))->message(),
