@@ -191,6 +191,7 @@ return [
     'aside' => '{1} :count tap could not be taken and is kept here|[2,*] :count taps could not be taken and are kept here',
     'aside_what' => 'Everything else goes on. Send it again, or note what it was on the pot and let it go.',
     'aside_again' => 'Send again',
+    'aside_sent' => 'as it was sent',
     'aside_forget' => 'Let it go',
     'no_line' => 'No line: timers run on, taps will be held here.',
     'curve' => [

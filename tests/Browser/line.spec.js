@@ -200,11 +200,11 @@ for (const [what, status] of [
     await page.keyboard.press('v');
     // What came after it arrives; it is kept, told on every page, and neither sent again and again nor thrown away.
     await expect.poll(() => held(page).then((events) => events.length), { timeout: 60_000 }).toBe(0);
-    await expect(page.locator('#aside summary')).toContainText('1');
+    await expect(page.locator('#aside > summary')).toContainText('1');
     await page.reload();
     await expect(page.locator('.stove')).toHaveAttribute('data-events', String(before + 2));
     await page.goto('/log');
-    await page.locator('#aside summary').click();
+    await page.locator('#aside > summary').click();
     await expect(page.locator('#aside li')).toContainText('poison');
     await expectAccessible(page);
     // Repaired, it is sent again, and is where it belongs.

@@ -19,7 +19,8 @@
     {{-- Taps that could not be taken: they hold up nothing, and nothing of them is lost. --}}
     <section class="set-asides" aria-label="{{ __('stove.aside_title') }}">
     <details id="aside" class="held set-aside" hidden data-one="{{ trans_choice('stove.aside', 1, ['count' => ':count']) }}"
-        data-many="{{ trans_choice('stove.aside', 2, ['count' => ':count']) }}" data-forget="{{ __('stove.aside_forget') }}">
+        data-many="{{ trans_choice('stove.aside', 2, ['count' => ':count']) }}" data-forget="{{ __('stove.aside_forget') }}"
+        data-sent="{{ __('stove.aside_sent') }}">
         <summary></summary>
         <p>{{ __('stove.aside_what') }}</p>
         <ul></ul>
