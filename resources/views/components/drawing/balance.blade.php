@@ -1,17 +1,15 @@
 @props(['sheet', 'colour', 'id', 'drag' => null])
 @php
+    use App\Pages\Pictures\BalancePicture;
     use Lento\Drawing\{BalanceDrawing, Svg};
     $n = Svg::number(...);
-    $d = BalanceDrawing::of($sheet->roux->fat->inGrams(), $sheet->roux->flour->inGrams(), $sheet->liquidMass->inGrams());
-    $fat = App\Format\Words::ingredient($sheet->question->fat);
-    $liquid = App\Format\Words::ingredient($sheet->question->liquid);
-    $amounts = array_map(fn ($mass) => App\Format\Grams::of($mass)->text(), ['fat' => $sheet->roux->fat, 'flour' => $sheet->roux->flour,
-        'liquid' => $sheet->liquidMass]);
+    $picture = BalancePicture::of($sheet);
+    $d = $picture->drawing;
 @endphp
 <svg class="balance" viewBox="0 0 {{ BalanceDrawing::WIDTH }} {{ BalanceDrawing::HEIGHT }}" role="{{ $drag ? 'group' : 'img' }}"
     aria-labelledby="{{ $id }}-says">
-    <title id="{{ $id }}-says">{{ __('compose.balance_says', ['fat' => ucfirst($fat), 'fat_amount' => $amounts['fat'],
-        'flour_amount' => $amounts['flour'], 'liquid' => $liquid, 'liquid_amount' => $amounts['liquid']]) }}</title>
+    <title id="{{ $id }}-says">{{ __('compose.balance_says', ['fat' => ucfirst($picture->fat), 'fat_amount' => $picture->fatAmount,
+        'flour_amount' => $picture->flourAmount, 'liquid' => $picture->liquid, 'liquid_amount' => $picture->liquidAmount]) }}</title>
     <defs>
         <pattern id="{{ $id }}-fat" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
             <rect width="7" height="7" fill="#F2D36B"/><rect width="2" height="7" fill="#2B211A" opacity=".4"/></pattern>
@@ -22,8 +20,7 @@
             <path d="M0 6q5.5 -4 11 0t11 0" stroke="#2B211A" fill="none" stroke-width=".8" opacity=".4"/></pattern>
     </defs>
     <text x="{{ $n(max($d->roux() + 8, 40)) }}" y="13" font-size="14"
-        class="t-soft">{{ __('compose.roux_to_liquid',
-        ['parts' => number_format($sheet->liquidMass->inGrams() / $sheet->roux->mass()->inGrams(), 1), 'liquid' => $liquid]) }}</text>
+        class="t-soft">{{ __('compose.roux_to_liquid', ['parts' => $picture->parts, 'liquid' => $picture->liquid]) }}</text>
     <rect x=".75" y="19" width="{{ $n(max(1, $d->fat - 1.5)) }}" height="22" fill="url(#{{ $id }}-fat)" class="s-ink" stroke-width="1.5"/>
     <rect x="{{ $n($d->fat) }}" y="19" width="{{ $n(max(1, $d->flour - 1.5)) }}" height="22" fill="url(#{{ $id }}-flour)" class="s-ink"
         stroke-width="1.5"/>
@@ -43,9 +40,9 @@
             <path d="{{ Svg::path('M%s 52v36m-9 -18l6 -5v10zm18 0l-6 -5v10z', $d->fatOpened) }}" class="f-paper s-ink"
             stroke-width="2.5"/></g>
     @endif
-    <text x="1" y="99" font-size="15">{{ $fat }} <tspan class="b">{{ $amounts['fat'] }}</tspan></text>
+    <text x="1" y="99" font-size="15">{{ $picture->fat }} <tspan class="b">{{ $picture->fatAmount }}</tspan></text>
     <text x="{{ $n($d->opened) }}" y="99" font-size="15" text-anchor="end">{{ __('ingredients.plain-flour') }} <tspan
-        class="b">{{ $amounts['flour'] }}</tspan></text>
-    <text x="{{ BalanceDrawing::WIDTH }}" y="65" font-size="14" text-anchor="end">{{ $liquid }}</text>
-    <text x="{{ BalanceDrawing::WIDTH }}" y="87" font-size="21" class="b" text-anchor="end">{{ $amounts['liquid'] }}</text>
+        class="b">{{ $picture->flourAmount }}</tspan></text>
+    <text x="{{ BalanceDrawing::WIDTH }}" y="65" font-size="14" text-anchor="end">{{ $picture->liquid }}</text>
+    <text x="{{ BalanceDrawing::WIDTH }}" y="87" font-size="21" class="b" text-anchor="end">{{ $picture->liquidAmount }}</text>
 </svg>

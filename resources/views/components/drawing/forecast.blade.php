@@ -1,20 +1,13 @@
 @props(['curve', 'now', 'value', 'id', 'width' => 430, 'height' => 190])
 @php
-    use Lento\Drawing\{ForecastDrawing, Svg};
+    use App\Pages\Pictures\ForecastPicture;
+    use Lento\Drawing\Svg;
     $n = Svg::number(...);
-    $points = fn (array $all) => array_map(fn ($point) => [$point->at->inMinutes(), $point->value], $all);
-    $minute = $now / 60.0;
-    $arrives = $curve->arrives;
-    $d = ForecastDrawing::of((float) $width, (float) $height, $points($curve->planned), $points($curve->gone), $points($curve->read),
-        $points($curve->ahead), $curve->target, $minute, $arrives === null ? null : [$minute + $arrives->low, $minute + $arrives->likely,
-        $minute + $arrives->high]);
-    $digits = $value === 'depth' ? 0 : 1;
-    $gone = $curve->gone;
-    $is = $gone === [] ? $curve->target : $gone[count($gone) - 1]->value;
+    $picture = ForecastPicture::of($curve, (float) $now, $value, (float) $width, (float) $height);
+    $d = $picture->drawing;
 @endphp
 <svg class="forecast" viewBox="0 0 {{ $width }} {{ $height }}" role="img" aria-labelledby="{{ $id }}-says">
-    <title id="{{ $id }}-says">{{ __('stove.curve.' . $value, ['now' => number_format($is, $digits),
-        'target' => number_format($curve->target, $digits)]) }}</title>
+    <title id="{{ $id }}-says">{{ $picture->says }}</title>
     @foreach ($d->yTicks as [$y, $text])
         <path d="{{ Svg::path('M%s %sH%s', $d->left(), $y, $d->right()) }}" stroke="var(--rule)" stroke-width="1"/>
         <text x="{{ $n($d->left() - 7) }}" y="{{ $n($y + 5) }}" font-size="15" text-anchor="end" class="t-soft">{{ $text }}</text>
@@ -35,7 +28,7 @@
     <text x="{{ $n($d->left() - 10) }}" y="{{ $n($d->floor() + 20) }}" font-size="14" text-anchor="end"
         class="t-soft">{{ __('stove.curve.minutes') }}</text>
     {{-- A level sinks and a colour rises: the corner that its curve leaves free. --}}
-    <text x="{{ $n($value === 'depth' ? $d->right() : $d->left() + 6) }}" y="13" font-size="14"
-        text-anchor="{{ $value === 'depth' ? 'end' : 'start' }}"
-        class="t-soft">{{ __('stove.curve.' . ($value === 'depth' ? 'mm' : 'shade')) }}</text>
+    <text x="{{ $n($picture->sinks ? $d->right() : $d->left() + 6) }}" y="13" font-size="14"
+        text-anchor="{{ $picture->sinks ? 'end' : 'start' }}"
+        class="t-soft">{{ $picture->unit }}</text>
 </svg>
