@@ -93,3 +93,14 @@ test('the sheet opens at a stove key, asks which pot from elsewhere, and fits a 
   await expect(title(sheet)).not.toHaveText('');
   await expect(page).toHaveURL(/\/compose/);
 });
+
+test('a short page begins right under the rail, at the desk and on the phone', async ({ page }) => {
+  for (const viewport of [{ width: 1280, height: 800 }, { width: 390, height: 844 }]) {
+    await page.setViewportSize(viewport);
+    for (const address of ['/assay', '/rescue']) {
+      await page.goto(address);
+      const [rail, main] = [await page.locator('.rail').boundingBox(), await page.locator('main').boundingBox()];
+      expect(main.y - (rail.y + rail.height)).toBeLessThan(12);
+    }
+  }
+});
