@@ -41,134 +41,46 @@ final readonly class Step
     /** @throws Missing if the id is empty */
     public function known(string $id): self
     {
-        return new self(
-            $id === '' ? throw Missing::from('step', 'id') : $id,
-            $this->kind,
-            $this->variant,
-            $this->pace,
-            $this->conditions,
-            $this->ends,
-            $this->effect,
-            $this->amounts,
-            $this->additions,
-            $this->said,
-        );
+        return $this->but(id: $id === '' ? throw Missing::from('step', 'id') : $id);
     }
 
     public function in(Conditions $conditions): self
     {
-        return new self(
-            $this->id,
-            $this->kind,
-            $this->variant,
-            $this->pace,
-            $conditions,
-            $this->ends,
-            $this->effect,
-            $this->amounts,
-            $this->additions,
-            $this->said,
-        );
+        return $this->but(conditions: $conditions);
     }
 
     public function until(Ends $ends): self
     {
-        return new self(
-            $this->id,
-            $this->kind,
-            $this->variant,
-            $this->pace,
-            $this->conditions,
-            $ends,
-            $this->effect,
-            $this->amounts,
-            $this->additions,
-            $this->said,
-        );
+        return $this->but(ends: $ends);
     }
 
     public function changing(Effect $effect): self
     {
-        return new self(
-            $this->id,
-            $this->kind,
-            $this->variant,
-            $this->pace,
-            $this->conditions,
-            $this->ends,
-            $effect,
-            $this->amounts,
-            $this->additions,
-            $this->said,
-        );
+        return $this->but(effect: $effect);
     }
 
     /** At another pace, as it was promised once. */
     public function at(Pace $pace): self
     {
-        return new self(
-            $this->id,
-            $this->kind,
-            $this->variant,
-            $pace,
-            $this->conditions,
-            $this->ends,
-            $this->effect,
-            $this->amounts,
-            $this->additions,
-            $this->said,
-        );
+        return $this->but(pace: $pace);
     }
 
     /** In the words that it was promised in before steps could be said anew. */
     public function saying(Said $said): self
     {
-        return new self(
-            $this->id,
-            $this->kind,
-            $this->variant,
-            $this->pace,
-            $this->conditions,
-            $this->ends,
-            $this->effect,
-            $this->amounts,
-            $this->additions,
-            $said,
-        );
+        return $this->but(said: $said);
     }
 
     /** @param list<Amount> $amounts */
     public function using(array $amounts): self
     {
-        return new self(
-            $this->id,
-            $this->kind,
-            $this->variant,
-            $this->pace,
-            $this->conditions,
-            $this->ends,
-            $this->effect,
-            $amounts,
-            $this->additions,
-            $this->said,
-        );
+        return $this->but(amounts: $amounts);
     }
 
     /** @param list<Addition> $additions */
     public function ticking(array $additions): self
     {
-        return new self(
-            $this->id,
-            $this->kind,
-            $this->variant,
-            $this->pace,
-            $this->conditions,
-            $this->ends,
-            $this->effect,
-            $this->amounts,
-            $additions,
-            $this->said,
-        );
+        return $this->but(additions: $additions);
     }
 
     public function addition(string $id): ?Addition
@@ -198,5 +110,35 @@ final readonly class Step
 
             return $number === 1 ? $step->known($step->kind->value) : $step->known($step->kind->value . '-' . $number);
         }, $steps);
+    }
+
+    /**
+     * The same but for what is named.
+     *
+     * @param list<Amount>|null $amounts
+     * @param list<Addition>|null $additions
+     */
+    private function but(
+        ?string $id = null,
+        ?Pace $pace = null,
+        ?Conditions $conditions = null,
+        ?Ends $ends = null,
+        ?Effect $effect = null,
+        ?array $amounts = null,
+        ?array $additions = null,
+        ?Said $said = null,
+    ): self {
+        return new self(
+            $id ?? $this->id,
+            $this->kind,
+            $this->variant,
+            $pace ?? $this->pace,
+            $conditions ?? $this->conditions,
+            $ends ?? $this->ends,
+            $effect ?? $this->effect,
+            $amounts ?? $this->amounts,
+            $additions ?? $this->additions,
+            $said ?? $this->said,
+        );
     }
 }
