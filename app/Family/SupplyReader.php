@@ -6,8 +6,9 @@ namespace App\Family;
 
 use App\Format\Words;
 use App\Kitchen\Kitchen;
+use App\Typed\Amount;
 use App\Typed\FieldFault;
-use App\Typed\TypedNumber;
+use App\Typed\Fields;
 use Lento\Compose\Base;
 use Lento\Compose\PartMeasure;
 use Lento\Family\Catalogue;
@@ -37,15 +38,25 @@ final readonly class SupplyReader
         $liquid = in_array($this->fields->liquid, $liquids, true) ? $this->fields->liquid : $liquids[0];
         $derivatives = $this->derivatives($base, $liquid);
         $counted = self::counted($derivatives);
-        $litres = self::litres('litres', $this->fields->litres);
-        [$short, $wrongShort] = $this->short($counted);
-        [$wishes, $wrongWishes] = $this->wishes($derivatives);
+        $read = Fields::read(
+            ['litres' => $this->fields->litres, 'short' => $this->fields->short, 'wish' => $this->fields->wishes],
+            self::rules($derivatives, $counted),
+        );
 
-        return new SupplyReading($base, $liquid, is_float($litres) ? $litres : 0.0, $derivatives, $counted, $short, $wishes, [
-            ...$litres instanceof FieldFault ? ['litres' => $litres] : [],
-            ...$wrongShort,
-            ...$wrongWishes,
-        ]);
+        return new SupplyReading(
+            $base,
+            $liquid,
+            $read->number('litres') ?? 0.0,
+            $derivatives,
+            $counted,
+            $this->short($read, $counted),
+            self::wishes($read, $derivatives),
+            // What is short, and what is wished for, stand under the names of things; a fault calls them what they are.
+            array_map(
+                static fn(FieldFault $one): FieldFault => $one->named(str_starts_with($one->field, 'short.') ? 'on_hand' : 'litres'),
+                $read->faults,
+            ),
+        );
     }
 
     /** @return list<Derivative> what is made of the base straight away, with this stock */
@@ -63,61 +74,59 @@ final readonly class SupplyReader
     }
 
     /**
+     * @param list<Derivative> $derivatives
      * @param array<string, PartMeasure> $counted
      *
-     * @return array{array<string, Mass>, array<string, FieldFault>}
+     * @return array<string, list<mixed>>
      */
-    private function short(array $counted): array
+    private static function rules(array $derivatives, array $counted): array
     {
-        [$short, $faults] = [[], []];
-        foreach (array_intersect_key($this->fields->short, $counted) as $id => $text) {
-            $much = TypedNumber::number($text);
-            if ($much === null || $much < 0.0 || $much > self::MOST_ON_HAND) {
-                $faults["short.$id"] = new FieldFault('on_hand', 'number', [
-                    'least' => '0',
-                    'most' => TypedNumber::plain(self::MOST_ON_HAND),
-                    'unit' => ' ' . Words::text('units.part.' . $counted[$id]->value),
-                ]);
-            } else {
-                $short[$id] = Dose::counted($id, $counted[$id], $much)->mass(Volume::ofLitres(1.0), $this->kitchen->larder());
+        $litres = Amount::between(ServiceReader::LEAST_LITRES, ServiceReader::MOST_LITRES, ' l');
+        $rules = ['litres' => [$litres->needed()]];
+        foreach ($counted as $id => $measure) {
+            $rules["short.$id"] = [Amount::between(0.0, self::MOST_ON_HAND, ' ' . Words::text('units.part.' . $measure->value))];
+        }
+        foreach ($derivatives as $derivative) {
+            $rules["wish.{$derivative->id}"] = [$litres];
+        }
+
+        return $rules;
+    }
+
+    /**
+     * @param array<string, PartMeasure> $counted
+     *
+     * @return array<string, Mass>
+     */
+    private function short(Fields $read, array $counted): array
+    {
+        $short = [];
+        foreach ($counted as $id => $measure) {
+            $much = $read->number("short.$id");
+            if ($much !== null) {
+                $short[$id] = Dose::counted($id, $measure, $much)->mass(Volume::ofLitres(1.0), $this->kitchen->larder());
             }
         }
 
-        return [$short, $faults];
+        return $short;
     }
 
     /**
      * @param list<Derivative> $derivatives
      *
-     * @return array{list<array{Derivative, Volume}>, array<string, FieldFault>}
+     * @return list<array{Derivative, Volume}>
      */
-    private function wishes(array $derivatives): array
+    private static function wishes(Fields $read, array $derivatives): array
     {
-        [$wishes, $faults] = [[], []];
+        $wishes = [];
         foreach ($derivatives as $derivative) {
-            $text = $this->fields->wishes[$derivative->id] ?? '';
-            $litres = $text === '' ? null : self::litres('litres', $text);
-            if ($litres instanceof FieldFault) {
-                $faults["wish.{$derivative->id}"] = $litres;
-            } elseif ($litres !== null) {
+            $litres = $read->number("wish.{$derivative->id}");
+            if ($litres !== null) {
                 $wishes[] = [$derivative, Volume::ofLitres($litres)];
             }
         }
 
-        return [$wishes, $faults];
-    }
-
-    private static function litres(string $field, string $text): float|FieldFault
-    {
-        $litres = TypedNumber::number($text);
-
-        return $litres === null || $litres < ServiceReader::LEAST_LITRES || $litres > ServiceReader::MOST_LITRES
-            ? new FieldFault($field, 'number', [
-                'least' => TypedNumber::plain(ServiceReader::LEAST_LITRES),
-                'most' => TypedNumber::plain(ServiceReader::MOST_LITRES),
-                'unit' => ' l',
-            ])
-            : $litres;
+        return $wishes;
     }
 
     /** The stock of the house that a kitchen's own resembles. */

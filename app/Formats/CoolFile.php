@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Formats;
 
+use App\Questions\ThicknessWord;
+use App\Typed\Amount;
 use App\Typed\FieldFault;
-use Lento\Exception\LentoException;
+use App\Typed\Fields;
+use App\Typed\OneOf;
+use App\Typed\UnitWord;
 use Lento\Keeping\Container;
 use Lento\Keeping\FoodSafety;
 use Lento\Keeping\Place;
@@ -23,6 +27,8 @@ final readonly class CoolFile
 {
     private const SHAPES = ['round', 'tray'];
 
+    private const USUALLY_FROM = 90.0;
+
     /** @param list<string> $messages */
     private function __construct(
         public ?Container $container,
@@ -36,116 +42,97 @@ final readonly class CoolFile
 
     public static function read(string $json, MeasureSystem $measures): self
     {
-        $object = JsonObject::of($json);
-        $root = JsonPart::root($object->values ?? []);
-        $container = self::container($root, new UnitNames($measures));
-        $place = $root->choice('place', Place::class) ?? Place::Fridge;
-        $surroundings = $root->number('place_celsius', -30.0, 40.0, ' °C', $place->usual()->inCelsius()) ?? 0.0;
-        $from = $root->number('from_celsius', 20.0, 100.0, ' °C', 90.0) ?? 90.0;
+        $text = JsonText::of($json, 'cool-request');
+        $units = new UnitNames($measures);
+        $fields = $text->read($text->isText() ? self::rules($units) : []);
+        $depth = self::depth($fields, $units);
+        $fields = $fields->and($depth instanceof FieldFault && $fields->has('container') ? [$depth->field => $depth] : []);
+        $place = $fields->enum('place', Place::class) ?? Place::Fridge;
+        $presets = self::presets();
 
         return new self(
-            $container,
+            $depth instanceof Length && $fields->faults === [] ? self::container($fields, $depth) : null,
             $place,
-            Temperature::ofCelsius($surroundings),
-            Temperature::ofCelsius($from),
-            self::thickness($root),
-            self::rules($root),
-            $object->values === null ? [$object->message] : $root->messages(),
+            Temperature::ofCelsius($fields->number('place_celsius') ?? $place->usual()->inCelsius()),
+            Temperature::ofCelsius($fields->number('from_celsius') ?? self::USUALLY_FROM),
+            ThicknessWord::any()->meant($fields->isFaulty('thickness') ? '' : $fields->text('thickness'))
+                ?? ThicknessClass::Coating->target(),
+            $presets[$fields->word('rules') ?? ''] ?? FoodSafety::usModelCode(),
+            $fields->messages(),
         );
     }
 
-    private static function container(JsonPart $root, UnitNames $units): ?Container
+    /** @return array<string, list<mixed>> */
+    private static function rules(UnitNames $units): array
     {
-        $part = $root->object('container');
-        if ($part === null) {
-            return null;
-        }
-        $tray = match ($part->text('shape')) {
-            null => null,
-            'round' => false,
-            'tray' => true,
-            default => $part->notOneOf('shape', self::SHAPES),
-        };
-        $mm = static fn(string $key): ?float => $part->number($key, Container::LEAST_MILLIMETRES, Container::MOST_MILLIMETRES, ' mm');
-        $length = $tray === null ? null : $mm($tray ? 'length_mm' : 'diameter_mm');
-        $width = $tray === true ? $mm('width_mm') : null;
-        $area = match (true) {
-            $length === null => null,
-            $tray === true => $width === null ? null : $length * $width,
-            default => M_PI * $length ** 2 / 4.0,
-        };
-        $depth = $part->has('volume') && !$part->has('depth_mm') ? self::depthOf($part, $area, $units) : $mm('depth_mm');
-        $root->join($part);
-        if ($length === null || $depth === null) {
-            return null;
-        }
-        if ($tray === false) {
-            return Container::round(Length::ofMillimetres($length), Length::ofMillimetres($depth));
-        }
+        $side = [Amount::between(Container::LEAST_MILLIMETRES, Container::MOST_MILLIMETRES, ' mm')];
+        $of = static fn(string $shape): array => ['required_if:container.shape,' . $shape, ...$side];
 
-        return $width === null
-            ? null
-            : Container::tray(Length::ofMillimetres($length), Length::ofMillimetres($width), Length::ofMillimetres($depth));
+        return [
+            'container.shape' => [OneOf::of(self::SHAPES)],
+            'container.diameter_mm' => $of('round'),
+            'container.length_mm' => $of('tray'),
+            'container.width_mm' => $of('tray'),
+            'container.depth_mm' => $side,
+            'container.volume.unit' => [UnitWord::ofVolume($units)],
+            'place' => [OneOf::cases(Place::cases())],
+            'place_celsius' => [Amount::between(-30.0, 40.0, ' °C')],
+            'from_celsius' => [Amount::between(20.0, 100.0, ' °C')],
+            'thickness' => [ThicknessWord::any()],
+            'rules' => [OneOf::of(array_keys(self::presets()))],
+        ];
     }
 
-    /** How deep so much stands in it; the fault names the volume that would do. */
-    private static function depthOf(JsonPart $part, ?float $area, UnitNames $units): ?float
+    /** Of the sauce, said or reckoned from how much it is; the fault names the volume that would do. */
+    private static function depth(Fields $fields, UnitNames $units): Length|FieldFault|null
     {
-        $volume = $part->object('volume');
-        if ($volume === null) {
+        $depth = $fields->number('container.depth_mm');
+        if ($depth !== null) {
+            return Length::ofMillimetres($depth);
+        }
+        if (!$fields->has('container.volume')) {
+            return FieldFault::of('container.depth_mm', 'missing');
+        }
+        $area = self::squareMillimetres($fields);
+        $unit = $fields->text('container.volume.unit') === '' ? VolumeUnit::Litre : $units->find($fields->text('container.volume.unit'));
+        if ($area === null || !$unit instanceof VolumeUnit) {
             return null;
         }
-        $word = $volume->text('unit', 'l');
-        $unit = $word === null ? null : $units->find($word);
-        if ($word !== null && !$unit instanceof VolumeUnit) {
-            $volume->fault('unit', new FieldFault('', 'unit', ['value' => mb_substr($word, 0, 40)]));
-        }
-        $per = static fn(float $mm): float => $area === null || !($unit instanceof VolumeUnit)
-            ? $mm
-            : $unit->amountIn(Volume::ofMillilitres(($area * $mm) / 1000.0));
-        $amount = $volume->number(
-            'amount',
-            $per(Container::LEAST_MILLIMETRES),
-            $per(Container::MOST_MILLIMETRES),
-            ' ' . ($unit instanceof VolumeUnit ? $unit->value : ''),
+        $litres = static fn(float $mm): float => $area * $mm / 1e6;
+        $range = Amount::volume($unit, $litres(Container::LEAST_MILLIMETRES), $litres(Container::MOST_MILLIMETRES))->needed();
+        $read = Fields::read(['amount' => $fields->number('container.volume.amount')], ['amount' => [$range]]);
+        $amount = $read->number('amount');
+
+        return $amount === null
+            ? $range->outside('container.volume.amount')
+            : Length::ofMillimetres($unit->of($amount)->inLitres() * 1e6 / $area);
+    }
+
+    private static function squareMillimetres(Fields $fields): ?float
+    {
+        [$diameter, $length, $width] = array_map(
+            static fn(string $side): ?float => $fields->number('container.' . $side),
+            ['diameter_mm', 'length_mm', 'width_mm'],
         );
-        $part->join($volume);
+        if ($fields->word('container.shape') === 'tray') {
+            return $length === null || $width === null ? null : $length * $width;
+        }
 
-        return $amount === null || $area === null || !($unit instanceof VolumeUnit)
-            ? null
-            : ($unit->of($amount)->inMillilitres() * 1000.0) / $area;
+        return $diameter === null ? null : M_PI * $diameter ** 2 / 4.0;
     }
 
-    private static function thickness(JsonPart $root): EquivalentFlour
+    private static function container(Fields $fields, Length $depth): Container
     {
-        if (!$root->has('thickness')) {
-            return ThicknessClass::Coating->target();
-        }
-        $word = $root->wordOrNull('thickness');
-        $class = $word === null ? null : ThicknessClass::tryFrom($word);
-        if ($class !== null) {
-            return $class->target();
-        }
-        if ($word !== null && preg_match('/\A[\d.,]/', $word) !== 1) {
-            $root->notOneOf('thickness', array_column(ThicknessClass::cases(), 'value'));
+        $side = static fn(string $name): Length => Length::ofMillimetres($fields->number('container.' . $name) ?? 0.0);
 
-            return ThicknessClass::Coating->target();
-        }
-
-        return EquivalentFlour::ofGramsPerLitre(
-            $root->number('thickness', EquivalentFlour::LEAST, EquivalentFlour::MOST, ' g flour per litre') ?? 58.0,
-        );
+        return $fields->word('container.shape') === 'tray'
+            ? Container::tray($side('length_mm'), $side('width_mm'), $depth)
+            : Container::round($side('diameter_mm'), $depth);
     }
 
-    private static function rules(JsonPart $root): FoodSafety
+    /** @return array<string, FoodSafety> by name */
+    private static function presets(): array
     {
-        $name = $root->text('rules', FoodSafety::usModelCode()->name);
-        try {
-            return FoodSafety::named($name ?? '');
-        } catch (LentoException) {
-            $root->notOneOf('rules', array_map(static fn(FoodSafety $rules): string => $rules->name, FoodSafety::presets()));
-
-            return FoodSafety::usModelCode();
-        }
+        return array_column(array_map(static fn(FoodSafety $one): array => [$one->name, $one], FoodSafety::presets()), 1, 0);
     }
 }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Formats;
 
-use App\Typed\FieldFault;
-use Lento\Assay\KitchenWords;
-use Lento\Exception\LentoException;
+use App\Typed\Amount;
+use App\Typed\Fields;
+use App\Typed\TypedNumber;
+use App\Typed\UnitWord;
 use Lento\Heat\HobHeat;
 use Lento\Heat\Metal;
 use Lento\Larder\Fat;
 use Lento\Larder\Ingredient;
-use Lento\Larder\Larder;
 use Lento\Larder\Thickener;
 use Lento\Pot\BoilingPoint;
 use Lento\Pot\Lid;
@@ -33,6 +33,7 @@ use Lento\Simulation\Action;
 use Lento\Simulation\HeatedPan;
 use Lento\Simulation\Heating;
 use Lento\Simulation\Simulation;
+use LogicException;
 
 /** A request of `lento simulate`, docs/formats/simulate-request.schema.json: a pan and what is done to it, minute by minute. */
 final readonly class PotFile
@@ -46,6 +47,13 @@ final readonly class PotFile
     private const LEAST_AMOUNT = 0.001;
 
     private const MOST_GRAMS = 600_000.0;
+
+    private const MOST_ALTITUDE = 5500.0;
+
+    private const USUALLY_EVERY_SECONDS = 30.0;
+
+    /** Of what is added and not said to be hot or cold. */
+    private const USUAL_CELSIUS = 20.0;
 
     /**
      * @param list<Action> $actions
@@ -61,122 +69,116 @@ final readonly class PotFile
 
     public static function read(string $json, MeasureSystem $measures): self
     {
-        $object = JsonObject::of($json);
-        if ($object->values === null) {
-            return new self(null, [], Duration::ofSeconds(0.0), Duration::ofSeconds(1.0), [$object->message]);
-        }
-        $root = JsonPart::root($object->values);
-        $vessel = self::vessel($root);
-        $minutes = $root->number('minutes', 0.1, self::MOST_MINUTES, ' min') ?? self::MOST_MINUTES;
-        $points = $root->number('every_seconds', 1.0, 3600.0, ' s', 30.0) ?? 30.0;
+        $text = JsonText::of($json, 'simulate-request');
+        $units = new UnitNames($measures);
+        $fields = $text->read($text->isText() ? self::rules($text->values, $units) : []);
+        $minutes = $fields->number('minutes') ?? self::MOST_MINUTES;
         $actions = [];
-        foreach ($root->objects('actions') as $part) {
-            $action = self::action($part, $minutes, new UnitNames($measures));
-            $root->join($part);
-            $actions = $action === null ? $actions : [...$actions, $action];
-        }
-        if (count($actions) > Simulation::MOST_ACTIONS) {
-            $root->fault('actions', new FieldFault('', 'too_many', ['most' => (string) Simulation::MOST_ACTIONS]));
+        if ($fields->faults === []) {
+            foreach (array_keys(is_array($text->values['actions'] ?? null) ? $text->values['actions'] : []) as $i) {
+                $actions[] = self::action($fields, "actions.$i.", $units);
+            }
         }
 
-        return new self($vessel, $actions, Duration::ofMinutes($minutes), Duration::ofSeconds($points), $root->messages());
-    }
-
-    private static function vessel(JsonPart $root): ?HeatedPan
-    {
-        $altitude = $root->number('altitude_m', 0.0, 5500.0, ' m', 0.0);
-        $part = $root->object('pan');
-        if ($part === null) {
-            return null;
-        }
-        $diameter = $part->number('diameter_mm', Pan::LEAST_MILLIMETRES, Pan::MOST_DIAMETER_MILLIMETRES, ' mm');
-        $height = $part->number('height_mm', Pan::LEAST_MILLIMETRES, Pan::MOST_HEIGHT_MILLIMETRES, ' mm');
-        $mass = $part->has('mass_g') ? $part->number('mass_g', 50.0, 100_000.0, ' g') : null;
-        $base = $part->choice('base', PanBase::class, PanBase::Medium);
-        $metal = $part->choice('metal', Metal::class, Metal::Steel);
-        $root->join($part);
-        if ($diameter === null || $height === null || $base === null || $metal === null || $altitude === null) {
-            return null;
-        }
-
-        return HeatedPan::of(
-            Pan::of(Length::ofMillimetres($diameter), Length::ofMillimetres($height)),
-            $mass === null ? null : Mass::ofGrams($mass),
-            $base,
-            $metal,
-            BoilingPoint::at(Length::ofMetres($altitude)),
+        return new self(
+            $fields->faults === [] ? self::vessel($fields) : null,
+            $actions,
+            Duration::ofMinutes($minutes),
+            Duration::ofSeconds($fields->number('every_seconds') ?? self::USUALLY_EVERY_SECONDS),
+            $fields->messages(),
         );
     }
 
-    private static function action(JsonPart $part, float $minutes, UnitNames $units): ?Action
+    /**
+     * @param array<mixed> $values
+     *
+     * @return array<string, list<mixed>>
+     */
+    private static function rules(array $values, UnitNames $units): array
     {
-        $at = $part->number('at', 0.0, $minutes, ' min');
-        $verbs = array_values(array_filter(self::VERBS, static fn(string $verb): bool => $part->has($verb)));
-        if (count($verbs) !== 1) {
-            return $part->fault('', new FieldFault('', 'one_verb', ['verbs' => implode(', ', self::VERBS)]));
+        $minutes = TypedNumber::read($values['minutes'] ?? null) ?? self::MOST_MINUTES;
+        $rules = [
+            'pan.diameter_mm' => [Amount::between(Pan::LEAST_MILLIMETRES, Pan::MOST_DIAMETER_MILLIMETRES, ' mm')],
+            'pan.height_mm' => [Amount::between(Pan::LEAST_MILLIMETRES, Pan::MOST_HEIGHT_MILLIMETRES, ' mm')],
+            'pan.mass_g' => [Amount::between(50.0, 100_000.0, ' g')],
+            'altitude_m' => [Amount::between(0.0, self::MOST_ALTITUDE, ' m')],
+            'minutes' => [Amount::between(0.1, self::MOST_MINUTES, ' min')],
+            'every_seconds' => [Amount::between(1.0, 3600.0, ' s')],
+            'actions.*.at' => [Amount::between(0.0, max(0.0, min(self::MOST_MINUTES, $minutes)), ' min')],
+            'actions.*.add' => [new LarderItem()],
+            'actions.*.pour' => [new LarderItem()],
+            'actions.*.unit' => [UnitWord::any($units)],
+            'actions.*.celsius' => [Amount::between(-20.0, 250.0, ' °C')],
+            'actions.*.oven' => [Amount::between(OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C')],
+            'actions.*.stir' => [Amount::between(0.0, 1.0)],
+            'actions.*.ladle' => [Amount::between(1.0, self::MOST_GRAMS, ' ml')],
+        ];
+        foreach (is_array($values['actions'] ?? null) ? $values['actions'] : [] as $i => $action) {
+            // How much may be added is told in the unit it was written in.
+            $unit = is_array($action) ? self::unit($action['unit'] ?? 'g', $units) : null;
+            $what = is_array($action) ? LarderItem::meant($action['add'] ?? $action['pour'] ?? null) : null;
+            if ($unit !== null && $what !== null) {
+                $most = self::MOST_GRAMS / self::massOf($what, $unit, 1.0)->inGrams();
+                $rules["actions.$i.amount"] = [Amount::between(self::LEAST_AMOUNT, $most, ' ' . $unit->value)->needed()];
+            }
         }
-        if ($at === null) {
-            return null;
-        }
-        $time = Duration::ofMinutes($at);
 
-        return match ($verbs[0]) {
-            'add', 'pour' => self::added($part, $verbs[0], $time, $units),
-            'heat' => self::turned($time, ($level = $part->choice('heat', HobHeat::class)) === null ? null : Heating::hob($level)),
-            'simmer' => self::turned(
-                $time,
-                ($level = $part->choice('simmer', SimmerLevel::class)) === null ? null : Heating::simmer($level),
+        return $rules;
+    }
+
+    private static function vessel(Fields $fields): HeatedPan
+    {
+        $mass = $fields->number('pan.mass_g');
+
+        return HeatedPan::of(
+            Pan::of(
+                Length::ofMillimetres($fields->number('pan.diameter_mm') ?? 0.0),
+                Length::ofMillimetres($fields->number('pan.height_mm') ?? 0.0),
             ),
-            'off' => self::turned($time, ($where = $part->choice('off', OffHeat::class)) === null ? null : Heating::off($where)),
-            'oven' => self::turned(
-                $time,
-                ($celsius = $part->number('oven', OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C')) === null
-                    ? null
-                    : Heating::oven(Temperature::ofCelsius($celsius)),
-            ),
-            'lid' => ($lid = $part->choice('lid', Lid::class)) === null ? null : Action::lid($time, $lid),
-            'stir' => ($stirring = $part->number('stir', 0.0, 1.0, '')) === null ? null : Action::stir($time, $stirring),
-            'ladle' => ($grams = $part->number('ladle', 1.0, self::MOST_GRAMS, ' ml')) === null
-                ? null
-                : Action::ladle($time, Volume::ofMillilitres($grams)),
-            'skim' => $part->flag('skim') ? Action::skim($time) : null,
-            'strain' => $part->flag('strain') ? Action::strain($time) : null,
+            $mass === null ? null : Mass::ofGrams($mass),
+            $fields->enum('pan.base', PanBase::class) ?? PanBase::Medium,
+            $fields->enum('pan.metal', Metal::class) ?? Metal::Steel,
+            BoilingPoint::at(Length::ofMetres($fields->number('altitude_m') ?? 0.0)),
+        );
+    }
+
+    /** One of them, of which the schema says that just one verb stands in it, with what belongs to it. */
+    private static function action(Fields $fields, string $path, UnitNames $units): Action
+    {
+        $at = Duration::ofMinutes($fields->number($path . 'at') ?? 0.0);
+        $verb = array_values(array_filter(self::VERBS, static fn(string $verb): bool => $fields->has($path . $verb)))[0] ?? '';
+        $number = $fields->number($path . $verb) ?? 0.0;
+        $word = $fields->text($path . $verb);
+
+        return match ($verb) {
+            'heat' => Action::heat($at, Heating::hob(HobHeat::from($word))),
+            'simmer' => Action::heat($at, Heating::simmer(SimmerLevel::from($word))),
+            'off' => Action::heat($at, Heating::off(OffHeat::from($word))),
+            'oven' => Action::heat($at, Heating::oven(Temperature::ofCelsius($number))),
+            'lid' => Action::lid($at, Lid::from($word)),
+            'stir' => Action::stir($at, $number),
+            'ladle' => Action::ladle($at, Volume::ofMillilitres($number)),
+            'skim' => Action::skim($at),
+            'strain' => Action::strain($at),
+            default => self::added($fields, $path, LarderItem::meant($word) ?? throw new LogicException($path), $at, $units),
         };
     }
 
-    private static function turned(Duration $at, ?Heating $heating): ?Action
+    private static function added(Fields $fields, string $path, Thickener|Fat|Ingredient $what, Duration $at, UnitNames $units): Action
     {
-        return $heating === null ? null : Action::heat($at, $heating);
+        $unit = self::unit($fields->has($path . 'unit') ? $fields->text($path . 'unit') : 'g', $units) ?? MassUnit::Gram;
+
+        return Action::add(
+            $at,
+            $what,
+            self::massOf($what, $unit, $fields->number($path . 'amount') ?? 0.0),
+            Temperature::ofCelsius($fields->number($path . 'celsius') ?? self::USUAL_CELSIUS),
+        );
     }
 
-    private static function added(JsonPart $part, string $verb, Duration $at, UnitNames $units): ?Action
+    private static function unit(mixed $word, UnitNames $units): MassUnit|VolumeUnit|null
     {
-        $name = $part->text($verb);
-        $what = $name === null ? null : self::kind($name);
-        $celsius = $part->number('celsius', -20.0, 250.0, ' °C', 20.0);
-        $word = $part->text('unit', 'g');
-        $unit = $word === null ? null : $units->find($word);
-        if ($name !== null && $what === null) {
-            $part->fault($verb, new FieldFault('', 'unknown_ingredient', ['value' => mb_substr($name, 0, 40)]));
-        }
-        if ($word !== null && $unit === null) {
-            $part->fault('unit', new FieldFault('', 'any_unit', ['value' => mb_substr($word, 0, 40)]));
-        }
-        $gram = $what === null || $unit === null ? 1.0 : self::massOf($what, $unit, 1.0)->inGrams();
-        $amount = $part->number('amount', self::LEAST_AMOUNT, self::MOST_GRAMS / $gram, ' ' . ($unit->value ?? ''));
-
-        return $what === null || $unit === null || $amount === null || $celsius === null
-            ? null
-            : Action::add($at, $what, self::massOf($what, $unit, $amount), Temperature::ofCelsius($celsius));
-    }
-
-    private static function kind(string $name): Thickener|Fat|Ingredient|null
-    {
-        try {
-            return Larder::house()->any(KitchenWords::read($name)['id'] ?? $name);
-        } catch (LentoException) {
-            return null;
-        }
+        return is_string($word) ? $units->find($word) : null;
     }
 
     private static function massOf(Thickener|Fat|Ingredient $what, MassUnit|VolumeUnit $unit, float $amount): Mass

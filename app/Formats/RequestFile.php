@@ -7,7 +7,7 @@ namespace App\Formats;
 use App\Kitchen\Kitchen;
 use App\Questions\QuestionReader;
 use App\Typed\FieldFault;
-use JsonException;
+use Illuminate\Support\Arr;
 use Lento\Quantity\MeasureSystem;
 
 /** A request of `lento compose`, docs/formats/compose-request.schema.json: read, or refused part by part. */
@@ -30,7 +30,6 @@ final readonly class RequestFile
         'fat_on_hand.unit' => 'have_fat_unit',
         'ready_roux.amount' => 'have_roux',
         'ready_roux.unit' => 'have_roux_unit',
-        'fill_pan' => 'fill',
         'roux.colour' => 'colour',
         'roux.fat' => 'fat',
         'roux.fat_to_flour' => 'ratio',
@@ -56,11 +55,6 @@ final readonly class RequestFile
         'pan.height_mm' => 'height',
     ];
 
-    private const OBJECTS = ['yield', 'yield.each', 'liquid_on_hand', 'fat_on_hand', 'ready_roux', 'roux', 'simmer', 'pan', 'method'];
-
-    /** One of these says how much. */
-    private const GIVEN = ['yield', 'liquid_on_hand', 'fat_on_hand', 'ready_roux', 'fill_pan'];
-
     /** What a field of the question is called in a request. */
     public static function path(string $field): string
     {
@@ -69,68 +63,40 @@ final readonly class RequestFile
 
     public static function read(string $json, MeasureSystem $measures): RequestReading
     {
-        try {
-            $request = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
-        } catch (JsonException $e) {
-            return RequestReading::refused([(new FieldFault('', 'not_json', ['reason' => lcfirst($e->getMessage())]))->message('')]);
-        }
-        if (!is_array($request) || ($request !== [] && array_is_list($request))) {
-            return RequestReading::refused([(new FieldFault('', 'not_object'))->message('')]);
-        }
-        $fields = [];
-        $messages = self::collect($request, '', $fields);
-        if (($fields['amount'] ?? '') !== '' && ($fields['covers'] ?? '') !== '') {
-            $messages[] = (new FieldFault('amount', 'both'))->message('yield');
-        }
-        $given = array_values(
-            array_filter(self::GIVEN, static fn(string $key): bool => array_key_exists($key, $request) && $request[$key] !== false),
-        );
-        if ($given === []) {
-            $messages[] = (new FieldFault('amount', 'missing'))->message('yield');
-            $fields += ['amount' => '1'];
-        }
-        if (count($given) > 1) {
-            $messages[] = (new FieldFault('amount', 'one_given', ['given' => implode(', ', $given)]))->message($given[0]);
-        }
+        $text = JsonText::of($json, 'compose-request');
+        $fields = self::fields($text->values);
         $reading = QuestionReader::read($fields, Kitchen::unknown($measures));
-        foreach ($reading->faults as $fault) {
-            $messages[] = $fault->message(self::path($fault->field));
-        }
+        $found = array_map(
+            static fn(FieldFault $fault): FieldFault => $fault->at(self::path($fault->field)),
+            $text->isText() ? $reading->faults : [],
+        );
+        $faulty = $text->faulty(...$found);
 
-        return $messages === [] && $reading->question !== null
+        return $faulty->faults === [] && $reading->question !== null
             ? RequestReading::whole($reading->question)
-            : RequestReading::refused($messages);
+            : RequestReading::refused($faulty->messages());
     }
 
     /**
-     * @param array<mixed> $part
-     * @param array<string, string> $fields
+     * @param array<mixed> $request
      *
-     * @return list<string> faults of shape
+     * @return array<string, string> as they would be typed
      */
-    private static function collect(array $part, string $prefix, array &$fields): array
+    private static function fields(array $request): array
     {
-        $messages = [];
-        foreach ($part as $key => $value) {
-            $path = $prefix . $key;
-            if (in_array($path, self::OBJECTS, true)) {
-                array_push(
-                    $messages,
-                    ...is_array($value) && !($value !== [] && array_is_list($value))
-                        ? self::collect($value, $path . '.', $fields)
-                        : [(new FieldFault('', 'shape'))->message($path)],
-                );
-            } elseif ($path === 'fill_pan') {
-                $fields += $value === false ? [] : ['fill' => 'pan'];
-                array_push($messages, ...(is_bool($value) ? [] : [(new FieldFault('', 'yes_no'))->message($path)]));
-            } elseif (!array_key_exists($path, self::PATHS)) {
-                $messages[] = (new FieldFault('', 'unknown_key'))->message(mb_substr($path, 0, 60));
-            } else {
-                $fields[self::PATHS[$path]] = self::written($value);
+        $fields = ($request['fill_pan'] ?? false) === false ? [] : ['fill' => 'pan'];
+        foreach (self::PATHS as $path => $field) {
+            $value = Arr::get($request, $path);
+            if (Arr::has($request, $path)) {
+                $fields[$field] = self::written($value);
             }
         }
 
-        return $messages;
+        // With nothing that says how much, the schema says so; the rest is looked at all the same.
+        return array_intersect(['fill', 'amount', 'covers', 'stock', 'have_fat', 'have_roux'], array_keys($fields)) === []
+            && !isset($request['yield'])
+            ? [...$fields, 'amount' => '1']
+            : $fields;
     }
 
     private static function written(mixed $value): string

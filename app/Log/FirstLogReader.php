@@ -49,7 +49,7 @@ final readonly class FirstLogReader
         try {
             return $this->pot(Node::root($record), $line);
         } catch (Unreadable $wrong) {
-            throw Refused::fault($line, mb_substr($wrong->path, 0, 80), new FieldFault('', $wrong->why));
+            throw Refused::fault($line, mb_substr($wrong->path, 0, 80), FieldFault::of('', $wrong->why));
         }
     }
 

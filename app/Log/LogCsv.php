@@ -7,27 +7,9 @@ namespace App\Log;
 use App\Format\Words;
 use App\Models\Pot;
 use App\Records\Moment;
-use App\Typed\FieldFault;
-use App\Typed\TypedNumber;
 use Carbon\CarbonImmutable;
-use DateTimeImmutable;
-use DateTimeZone;
-use Lento\Compose\Base;
-use Lento\Course\Happened\Done;
-use Lento\Course\Happened\Finished;
 use Lento\Course\Outcome;
-use Lento\Course\Stamp;
-use Lento\Exception\OutOfRange;
-use Lento\Family\Catalogue;
-use Lento\Plan\Pace;
-use Lento\Plan\Plan;
-use Lento\Plan\Promise;
-use Lento\Plan\Step;
-use Lento\Plan\StepKind;
-use Lento\Quantity\Duration;
 use Lento\Quantity\Volume;
-use Lento\Roux\Colour;
-use Lento\Thickness\SpoonWord;
 
 /**
  * The log as a table for a spreadsheet, docs/formats/log-csv.md: a pot a row, what was planned and what came out.
@@ -54,12 +36,6 @@ final readonly class LogCsv
         'held_litres',
         'cooled_litres',
     ];
-
-    private const MOST_LITRES = 300.0;
-
-    private const MOST_MINUTES = 10_000.0;
-
-    private const LONGEST_TEXT = 2000;
 
     /** A spreadsheet would reckon with a cell that begins with one of these. */
     private const FORMULA = "=+-@\t\r";
@@ -111,7 +87,7 @@ final readonly class LogCsv
                 if (count($cells) !== count($columns)) {
                     throw Refused::at($here, Words::text('log.file.cells', found: count($cells), wanted: count($columns)));
                 }
-                $pots[] = self::pot(array_combine($columns, $cells), $here);
+                $pots[] = CsvRow::of(array_combine($columns, $cells), $here)->pot();
             }
         }
         fclose($stream);
@@ -217,142 +193,5 @@ final readonly class LogCsv
         }
 
         return $columns;
-    }
-
-    /** @param array<string, string> $cells by their columns */
-    private static function pot(array $cells, int $line): ReadPot
-    {
-        $text = static function (string $column, int $longest, int $shortest = 0) use ($cells, $line): string {
-            $value = $cells[$column] ?? '';
-            if (!mb_check_encoding($value, 'UTF-8')) {
-                throw Refused::fault($line, $column, new FieldFault('', 'not_utf8'));
-            }
-            if (mb_strlen($value) < $shortest || mb_strlen($value) > $longest) {
-                throw Refused::fault(
-                    $line,
-                    $column,
-                    mb_strlen($value) < $shortest
-                        ? new FieldFault('', 'missing')
-                        : new FieldFault('', 'long', ['most' => (string) $longest]),
-                );
-            }
-
-            return $value;
-        };
-        $number = static function (string $column, float $most, string $unit) use ($cells, $line): ?float {
-            $typed = trim($cells[$column] ?? '');
-            $value = $typed === '' ? null : TypedNumber::number($typed);
-            if ($typed !== '' && ($value === null || $value < 0.0 || $value > $most)) {
-                throw Refused::fault(
-                    $line,
-                    $column,
-                    new FieldFault('', 'number', ['least' => '0', 'most' => TypedNumber::plain($most), 'unit' => $unit]),
-                );
-            }
-
-            return $value;
-        };
-        $choice = static function (string $column, array $choices) use ($cells, $line): string {
-            $value = trim($cells[$column] ?? '');
-            if ($value !== '' && !in_array($value, $choices, true)) {
-                throw Refused::fault(
-                    $line,
-                    $column,
-                    new FieldFault('', 'choice', [
-                        'value' => mb_substr(mb_scrub($value), 0, 40),
-                        'choices' => implode(', ', array_filter($choices, is_string(...))),
-                    ]),
-                );
-            }
-
-            return $value;
-        };
-        $finished = self::moment($cells['finished_at'] ?? '', 'finished_at', $line);
-        $started = ($cells['started_at'] ?? '') === '' ? $finished : self::moment($cells['started_at'], 'started_at', $line);
-        if ($started > $finished) {
-            throw Refused::fault($line, 'started_at', new FieldFault('', 'after_its_end'));
-        }
-        $spoons = array_column(SpoonWord::cases(), 'value');
-        $volume = static fn(?float $litres): ?Volume => $litres === null ? null : Volume::ofMillilitres(round(1000.0 * $litres, 1));
-        [$planned, $came] = [
-            $volume($number('planned_litres', self::MOST_LITRES, ' l')),
-            $volume($number('litres', self::MOST_LITRES, ' l')),
-        ];
-        [$shown, $minutes] = [
-            SpoonWord::tryFrom($choice('planned_spoon', $spoons)),
-            $number('planned_minutes', self::MOST_MINUTES, ' min'),
-        ];
-        $spoon = SpoonWord::tryFrom($choice('spoon', $spoons));
-        if (($came === null) !== ($spoon === null)) {
-            throw Refused::fault($line, $came === null ? 'litres' : 'spoon', new FieldFault('', 'missing'));
-        }
-        [$taste, $change] = [$text('taste', self::LONGEST_TEXT), $text('change', self::LONGEST_TEXT)];
-        $colour = Colour::tryFrom($choice('colour', array_column(Colour::cases(), 'value')));
-        [$held, $cooled] = [
-            $volume($number('held_litres', self::MOST_LITRES, ' l')),
-            $volume($number('cooled_litres', self::MOST_LITRES, ' l')),
-        ];
-        $nothing = Volume::ofLitres(0.0);
-        try {
-            $outcome = $came === null || $spoon === null
-                ? null
-                : Outcome::of($came, $spoon, $colour)
-                    ->saying($taste, $change)
-                    ->keeping($held ?? $nothing, $cooled ?? $nothing);
-        } catch (OutOfRange $refusal) {
-            throw Refused::fault(
-                $line,
-                $refusal->quantity === 'what-was-kept' ? 'held_litres' : 'litres',
-                $refusal->quantity === 'what-was-kept'
-                    ? new FieldFault('', 'more_than_all', ['litres' => TypedNumber::plain($came->inLitres())])
-                    : new FieldFault('', 'number', ['least' => '0.001', 'most' => TypedNumber::plain(self::MOST_LITRES), 'unit' => ' l']),
-            );
-        }
-        $sauce = $choice('sauce', [...array_column(Base::cases(), 'value'), ...array_keys(Catalogue::house()->derivatives())]);
-        $cook = $text('cook', 60);
-        // The same row makes the same id, so that a table without ids can be taken in twice and counts once.
-        $uid = $text('id', 40) !== ''
-            ? $text('id', 40)
-            : substr(
-                hash('sha256', implode("\0", [$text('name', 200, 1), $started->format('Uv'), $finished->format('Uv'), $cook])),
-                0,
-                40,
-            );
-        $log = Step::of(StepKind::Free, Pace::of(Duration::ofMinutes($minutes ?? 0.0), handsOn: false, timed: false));
-        $promise = $planned === null || $planned->cubicMetres <= 0.0 ? null : Promise::noted($planned, $shown);
-        $stamp = static fn(string $what, StepKind $step): Stamp => Stamp::of(
-            substr('row-' . $uid, 0, 58) . '-' . $what,
-            $step->value,
-            $finished,
-        );
-
-        return new ReadPot($line, $uid, [
-            'uid' => $uid,
-            'sauce' => $sauce === '' ? null : $sauce,
-            'name' => $text('name', 200, 1),
-            'cook' => $cook === '' ? null : $cook,
-            'place' => '',
-            'started_at' => $started,
-            'left_out' => false,
-            'question' => [],
-            'plan' => Plan::of([$log, Step::of(StepKind::Finish, Pace::moment())], promise: $promise),
-        ], [new Done($stamp('done', StepKind::Free)), new Finished($stamp('over', StepKind::Finish), $outcome)]);
-    }
-
-    private static function moment(string $text, string $column, int $line): DateTimeImmutable
-    {
-        // As it is written here, or as spreadsheets and people write it, by the clock of this kitchen.
-        $formats = ['!' . Moment::FORMAT => 'UTC', '!Y-m-d\TH:i:s\Z' => 'UTC', '!Y-m-d H:i:s' => '', '!Y-m-d H:i' => '', '!Y-m-d' => ''];
-        foreach ($formats as $format => $zone) {
-            $moment = DateTimeImmutable::createFromFormat(
-                $format,
-                trim($text),
-                new DateTimeZone($zone === '' ? date_default_timezone_get() : $zone),
-            );
-            if ($moment !== false && $moment->format(substr($format, 1)) === trim($text) && $moment->getTimestamp() >= 0) {
-                return $moment->setTimezone(new DateTimeZone(date_default_timezone_get()));
-            }
-        }
-        throw Refused::fault($line, $column, new FieldFault('', trim($text) === '' ? 'missing' : 'moment'));
     }
 }

@@ -38,7 +38,7 @@ final readonly class RecordReader
         try {
             return $this->pot(Node::root($this->portable->in($record)), $line);
         } catch (Unreadable $wrong) {
-            throw Refused::fault($line, mb_substr($wrong->path, 0, 80), new FieldFault('', $wrong->why));
+            throw Refused::fault($line, mb_substr($wrong->path, 0, 80), FieldFault::of('', $wrong->why));
         }
     }
 

@@ -55,14 +55,14 @@ final readonly class Answer
         };
 
         return match (true) {
-            $refusal instanceof OutOfRange => new FieldFault($field, 'given_out_of_range', ['reason' => RefusalWords::of($refusal)]),
-            !$question->base->hasRoux() && in_array($question->given->kind, [GivenKind::Fat, GivenKind::ReadyRoux], true) => new FieldFault(
+            $refusal instanceof OutOfRange => FieldFault::of($field, 'given_out_of_range', ['reason' => RefusalWords::of($refusal)]),
+            !$question->base->hasRoux() && in_array($question->given->kind, [GivenKind::Fat, GivenKind::ReadyRoux], true) => FieldFault::of(
                 $field,
                 'no_roux',
             ),
-            !$question->base->hasRoux() => new FieldFault('thickness', 'boil_down'),
-            in_array($question->given->kind, [GivenKind::Liquid, GivenKind::Pan], true) => new FieldFault($field, 'given_unreachable'),
-            default => new FieldFault('thickness', 'unreachable'),
+            !$question->base->hasRoux() => FieldFault::of('thickness', 'boil_down'),
+            in_array($question->given->kind, [GivenKind::Liquid, GivenKind::Pan], true) => FieldFault::of($field, 'given_unreachable'),
+            default => FieldFault::of('thickness', 'unreachable'),
         };
     }
 }

@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace App\Questions;
 
+use App\Typed\Amount;
+use App\Typed\FieldFault;
+use App\Typed\Fields;
 use App\Typed\TypedNumber;
+use App\Typed\UnitWord;
 use Lento\Compose\Given;
 use Lento\Compose\Question;
 use Lento\Quantity\Mass;
+use Lento\Quantity\MassUnit;
+use Lento\Quantity\UnitNames;
 use Lento\Quantity\Volume;
 use Lento\Quantity\VolumeUnit;
 
@@ -21,85 +27,138 @@ final readonly class GivenReader
 
     private const MOST_PORTION_LITRES = 1.0;
 
-    public function __construct(private TypedFields $fields) {}
+    private const MOST_COVERS = 5000.0;
 
-    /** Litres or covers, unless the cook starts from something else. */
-    public function given(): ?Given
+    /** "yield", "covers", "fill", or the field of what is on hand. */
+    private string $named;
+
+    /** @param array<string, string> $typed */
+    public function __construct(private array $typed, private UnitNames $units)
     {
-        $typed = array_filter([...array_values(self::FIELDS), 'fill'], fn(string $field): bool => $this->fields->text($field) !== '');
-        $named = array_values($typed)[0] ?? self::FIELDS[$this->fields->text('given')] ?? 'yield';
-        if ($named === 'fill') {
+        $on = array_filter([...array_values(self::FIELDS), 'fill', 'covers'], fn(string $field): bool => $this->text($field) !== '');
+        $this->named = array_values($on)[0] ?? self::FIELDS[$this->text('given')] ?? 'yield';
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return match ($this->named) {
+            'fill' => [],
+            'stock' => $this->volume('stock', VolumeUnit::Litre, Given::LEAST_LIQUID_LITRES, Given::MOST_LIQUID_LITRES),
+            'covers' => [
+                'covers' => [Amount::between(1.0, self::MOST_COVERS)],
+                ...$this->volume('each', VolumeUnit::Millilitre, self::LEAST_PORTION_LITRES, self::MOST_PORTION_LITRES),
+            ],
+            'yield' => $this->volume('amount', VolumeUnit::Litre, Question::LEAST_LITRES, Question::MOST_LITRES),
+            default => $this->mass($this->named),
+        };
+    }
+
+    /** What is given; or what is wrong with it only as a whole; null where a field of it is faulty. */
+    public function given(Fields $fields): Given|FieldFault|null
+    {
+        if ($this->named === 'fill') {
             return Given::pan();
         }
-        if ($named === 'stock') {
-            $volume = $this->fields->volumeOf(
-                'stock',
-                'stock_unit',
-                VolumeUnit::Litre,
-                Given::LEAST_LIQUID_LITRES,
-                Given::MOST_LIQUID_LITRES,
-            );
+        if ($this->named === 'covers') {
+            $covers = $fields->number('covers');
+            $each = $this->measured($fields, 'each', VolumeUnit::Millilitre);
 
-            return $volume === null ? null : Given::liquid($volume);
+            return $covers === null || $each === null ? null : self::portions($covers, $each);
         }
-        if ($named !== 'yield') {
-            $mass = $this->fields->massOf($named, $named . '_unit');
+        if (in_array($this->named, ['stock', 'yield'], true)) {
+            $volume = $this->measured($fields, $this->named === 'stock' ? 'stock' : 'amount', VolumeUnit::Litre);
 
             return match (true) {
-                $mass === null => null,
-                $named === 'have_roux' => Given::readyRoux($mass),
-                $named === 'have_flour' => $this->fatFor($mass),
-                default => Given::fat($mass),
+                $volume === null => null,
+                $this->named === 'stock' => Given::liquid($volume),
+                default => Given::yield($volume),
             };
         }
-        $yield = $this->yield();
+        $mass = $this->weighed($fields, $this->named);
 
-        return $yield === null ? null : Given::yield($yield);
+        return match (true) {
+            $mass === null => null,
+            $this->named === 'have_roux' => Given::readyRoux($mass),
+            $this->named === 'have_flour' => $this->fatFor($mass),
+            default => Given::fat($mass),
+        };
     }
 
     /** With flour on hand, the fat that goes with it says as much; a ratio that makes no sense is told at its own field. */
-    private function fatFor(Mass $flour): ?Given
+    private function fatFor(Mass $flour): Given|FieldFault
     {
-        $ratio = max(Question::LEAST_RATIO, min(Question::MOST_RATIO, TypedNumber::number($this->fields->text('ratio')) ?? 1.0));
+        $ratio = max(Question::LEAST_RATIO, min(Question::MOST_RATIO, TypedNumber::number($this->text('ratio')) ?? 1.0));
         $grams = $flour->inGrams() * $ratio;
-        if ($grams < Given::LEAST_GRAMS || $grams > Given::MOST_GRAMS) {
-            $this->fields->outOfRange('have_flour', ceil(Given::LEAST_GRAMS / $ratio), floor(Given::MOST_GRAMS / $ratio), ' g');
 
-            return null;
-        }
-
-        return Given::fat(Mass::ofGrams($grams));
+        return $grams < Given::LEAST_GRAMS || $grams > Given::MOST_GRAMS
+            ? Amount::between(ceil(Given::LEAST_GRAMS / $ratio), floor(Given::MOST_GRAMS / $ratio), ' g')->outside('have_flour')
+            : Given::fat(Mass::ofGrams($grams));
     }
 
-    private function yield(): ?Volume
+    private static function portions(float $covers, Volume $each): Given|FieldFault
     {
-        if ($this->fields->text('covers') !== '') {
-            return $this->portions();
-        }
-        if ($this->fields->text('amount') === '' && $this->fields->text('unit') === '') {
-            $this->fields->outOfRange('amount', Question::LEAST_LITRES, Question::MOST_LITRES, ' l');
-
-            return null;
-        }
-
-        return $this->fields->volumeOf('amount', 'unit', VolumeUnit::Litre, Question::LEAST_LITRES, Question::MOST_LITRES);
-    }
-
-    private function portions(): ?Volume
-    {
-        $covers = $this->fields->number('covers', 1.0, 5000.0, '');
-        $each = $this->fields->volumeOf('each', 'each_unit', VolumeUnit::Millilitre, self::LEAST_PORTION_LITRES, self::MOST_PORTION_LITRES);
-        if ($covers === null || $each === null) {
-            return null;
-        }
         $yield = Volume::ofMillilitres($covers * $each->inMillilitres());
-        if ($yield->inLitres() < Question::LEAST_LITRES || $yield->inLitres() > Question::MOST_LITRES) {
-            $least = max(1.0, ceil(Question::LEAST_LITRES / $each->inLitres() - 1e-9));
-            $this->fields->outOfRange('covers', $least, floor(Question::MOST_LITRES / $each->inLitres() + 1e-9), '');
-
-            return null;
+        if ($yield->inLitres() >= Question::LEAST_LITRES && $yield->inLitres() <= Question::MOST_LITRES) {
+            return Given::yield($yield);
         }
 
-        return $yield;
+        return Amount::between(
+            max(1.0, ceil(Question::LEAST_LITRES / $each->inLitres() - 1e-9)),
+            floor(Question::MOST_LITRES / $each->inLitres() + 1e-9),
+        )->outside('covers');
+    }
+
+    /** @return array<string, list<mixed>> its unit, and the number where that says how much it may be */
+    private function volume(string $field, VolumeUnit $usual, float $least, float $most): array
+    {
+        $unit = $this->unit($field, $usual);
+
+        return [
+            self::unitOf($field) => [UnitWord::ofVolume($this->units)],
+            ...$unit instanceof VolumeUnit ? [$field => [Amount::volume($unit, $least, $most)->needed()]] : [],
+        ];
+    }
+
+    /** @return array<string, list<mixed>> */
+    private function mass(string $field): array
+    {
+        $unit = $this->unit($field, MassUnit::Gram);
+
+        return [
+            self::unitOf($field) => [UnitWord::ofMass($this->units)],
+            ...$unit instanceof MassUnit ? [$field => [Amount::mass($unit, Given::LEAST_GRAMS, Given::MOST_GRAMS)->needed()]] : [],
+        ];
+    }
+
+    private function measured(Fields $fields, string $field, VolumeUnit $usual): ?Volume
+    {
+        [$unit, $number] = [$this->unit($field, $usual), $fields->number($field)];
+
+        return $unit instanceof VolumeUnit && $number !== null ? $unit->of($number) : null;
+    }
+
+    private function weighed(Fields $fields, string $field): ?Mass
+    {
+        [$unit, $number] = [$this->unit($field, MassUnit::Gram), $fields->number($field)];
+
+        return $unit instanceof MassUnit && $number !== null ? $unit->of($number) : null;
+    }
+
+    private function unit(string $field, MassUnit|VolumeUnit $usual): MassUnit|VolumeUnit|null
+    {
+        $word = $this->text(self::unitOf($field));
+
+        return $word === '' ? $usual : $this->units->find($word);
+    }
+
+    private static function unitOf(string $field): string
+    {
+        return $field === 'amount' ? 'unit' : $field . '_unit';
+    }
+
+    private function text(string $field): string
+    {
+        return $this->typed[$field] ?? '';
     }
 }

@@ -7,8 +7,10 @@ namespace App\Questions;
 use App\Kitchen\Choices;
 use App\Kitchen\Kitchen;
 use App\Kitchen\OwnPan;
+use App\Typed\Amount;
 use App\Typed\FieldFault;
-use App\Typed\PartsField;
+use App\Typed\Fields;
+use App\Typed\OneOf;
 use App\Typed\TypedNumber;
 use Lento\Compose\Base;
 use Lento\Compose\Choice\AromaticsWay;
@@ -26,9 +28,7 @@ use Lento\Compose\Formula;
 use Lento\Compose\Given;
 use Lento\Compose\GivenKind;
 use Lento\Compose\Method;
-use Lento\Compose\Part;
 use Lento\Compose\Question;
-use Lento\Exception\LentoException;
 use Lento\Heat\HobHeat;
 use Lento\Keeping\SkinGuard;
 use Lento\Larder\Larder;
@@ -38,11 +38,10 @@ use Lento\Pour\School;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Temperature;
+use Lento\Quantity\UnitNames;
 use Lento\Rescue\LateThickening;
 use Lento\Roux\Colour;
 use Lento\Roux\OvenRoux;
-use Lento\Thickness\EquivalentFlour;
-use Lento\Thickness\ThicknessClass;
 
 /**
  * Turns what a cook typed, field by field, into a question for the core, and collects what is wrong with it.
@@ -55,67 +54,128 @@ final readonly class QuestionReader
     /** % of salt in a liquid: a paste stirred up double. */
     private const MOST_LIQUID_SALT = 5.0;
 
-    /** What the trade calls coating. */
-    private const TRADE_WORDS = ['nappe' => 'coating', 'nappé' => 'coating'];
+    private ?Base $base;
 
-    private function __construct(private TypedFields $fields, private Kitchen $kitchen) {}
+    private ?Formula $usual;
+
+    private GivenReader $givenReader;
+
+    private Fields $fields;
+
+    /** @param array<string, string> $typed */
+    private function __construct(array $typed, private Kitchen $kitchen)
+    {
+        $this->base = SauceName::meant($typed['sauce'] ?? '');
+        $this->usual = $this->base === null ? null : $kitchen->formula($this->base);
+        $this->givenReader = new GivenReader($typed, new UnitNames($kitchen->measures));
+        $this->fields = Fields::read($typed, $this->rules($typed));
+    }
 
     /** @param array<string, string> $fields */
     public static function read(array $fields, Kitchen $kitchen): ReadQuestion
     {
         // What the kitchen always does, unless this question says otherwise.
         return (new self(
-            new TypedFields(
-                [...$kitchen->usual(), ...array_filter($fields, static fn(string $value): bool => $value !== '')],
-                $kitchen->measures,
-            ),
+            [...$kitchen->usual(), ...array_filter($fields, static fn(string $value): bool => $value !== '')],
             $kitchen,
         ))->reading();
     }
 
+    /**
+     * @param array<string, string> $typed
+     *
+     * @return array<string, list<mixed>>
+     */
+    private function rules(array $typed): array
+    {
+        $own = $this->kitchen->pans[(int) ($typed['pan'] ?? '')] ?? null;
+        $millimetres = static fn(float $most): array => [Amount::between(Pan::LEAST_MILLIMETRES, $most, ' mm')];
+
+        return [
+            'sauce' => ['required', new SauceName()],
+            ...$this->givenReader->rules(),
+            ...$own !== null && self::isAsMeasured($own, $typed)
+                ? []
+                : [
+                    'diameter' => $millimetres(Pan::MOST_DIAMETER_MILLIMETRES),
+                    'height' => $millimetres(Pan::MOST_HEIGHT_MILLIMETRES),
+                ],
+            'liquid' => [$this->liquids()],
+            'thickness' => [ThicknessWord::askable()],
+            'colour' => [OneOf::cases(Colour::cases())],
+            'fat' => [$this->fats()],
+            'ratio' => [Amount::between(Question::LEAST_RATIO, Question::MOST_RATIO, ' to 1')],
+            'minutes' => [Amount::between(Question::LEAST_MINUTES, Question::MOST_MINUTES, ' min')],
+            'reduce' => [Amount::between(Question::LEAST_REDUCTION, Question::MOST_REDUCTION, ' %')],
+            'level' => [OneOf::cases(SimmerLevel::cases())],
+            'school' => [OneOf::cases(School::cases())],
+            'heat' => [OneOf::cases(HobHeat::cases())],
+            'oven' => [Amount::between(OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C')],
+            'liquid_salt' => [Amount::between(0.0, self::MOST_LIQUID_SALT, ' %')],
+            'salt' => [Amount::between(0.0, Formula::MOST_SALT_PERCENT, ' %')],
+            'parts' => $this->usual === null ? [] : [new PartAmounts($this->usual)],
+            'flour' => [OneOf::cases(FlourWay::cases())],
+            'place' => [OneOf::cases(RouxPlace::cases())],
+            'cookout' => [OneOf::cases(CookOut::cases())],
+            'stirring' => [OneOf::cases(Stirring::cases())],
+            'browned' => [OneOf::of(Choices::YES_NO)],
+            'aromatics' => [OneOf::cases(AromaticsWay::cases())],
+            'strain' => [OneOf::cases(StrainWay::cases())],
+            'pepper' => [OneOf::cases(Pepper::cases())],
+            'salting' => [OneOf::cases(SaltTime::cases())],
+            'skin' => [OneOf::cases(SkinGuard::cases())],
+            'milk' => [OneOf::cases(MilkWay::cases())],
+            'late' => [OneOf::cases(LateThickening::cases())],
+            'finish' => [OneOf::cases(FinishWay::cases())],
+        ];
+    }
+
+    private function liquids(): LarderWord
+    {
+        return new LarderWord($this->base === null ? [] : $this->kitchen->liquids($this->base));
+    }
+
+    private function fats(): LarderWord
+    {
+        return new LarderWord($this->kitchen->larder()->fatNames());
+    }
+
     private function reading(): ReadQuestion
     {
-        $base = $this->base();
-        $given = (new GivenReader($this->fields))->given();
-        $pan = $this->pan();
-        $liquid = $this->fields->ingredient('liquid', $base === null ? [] : $this->kitchen->liquids($base));
-        $thickness = $this->thickness();
-        $colour = $this->fields->enum('colour', Colour::class);
-        $fat = $this->fields->ingredient('fat', $this->kitchen->larder()->fatNames());
-        $ratio = $this->fields->number('ratio', Question::LEAST_RATIO, Question::MOST_RATIO, ' to 1');
-        $minutes = $this->fields->number('minutes', Question::LEAST_MINUTES, Question::MOST_MINUTES, ' min');
-        $reduce = $this->fields->number('reduce', Question::LEAST_REDUCTION, Question::MOST_REDUCTION, ' %');
-        $level = $this->fields->enum('level', SimmerLevel::class);
-        $school = $this->fields->enum('school', School::class);
-        $heat = $this->heat($pan);
-        $oven = $this->fields->number('oven', OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C')
-        ?? TypedNumber::number($this->kitchen->setting('oven'));
-        $liquidSalt = $this->fields->number('liquid_salt', 0.0, self::MOST_LIQUID_SALT, ' %');
-        $formula = $base === null ? null : $this->formula($base);
-        $method = $this->method($formula === null ? new Method() : $formula->method);
-        $this->refuseShallow($given, $pan);
-        $this->refuseNoPan($given, $pan);
-        $faults = $this->fields->faults();
-        if ($faults !== [] || $base === null || $given === null || $formula === null) {
-            return ReadQuestion::faulty($faults === [] ? [new FieldFault('amount', 'missing')] : $faults);
+        $faults = array_values($this->fields->faults);
+        $given = $this->givenReader->given($this->fields);
+        if ($given instanceof FieldFault) {
+            [$faults, $given] = [[...$faults, $given], null];
         }
+        $pan = $this->pan();
+        $faults = [
+            ...$faults,
+            ...array_filter([$this->shallow($given, $pan), $this->noPan($given, $pan)], static fn(?FieldFault $one): bool => $one !== null),
+        ];
+        if ($faults !== [] || $this->base === null || $given === null || $this->usual === null) {
+            return ReadQuestion::faulty($faults === [] ? [FieldFault::of('amount', 'missing')] : $faults);
+        }
+        $liquid = $this->liquids()->meant($this->fields->text('liquid'));
+        $formula = $this->formula($this->usual);
+        [$minutes, $reduce] = [$this->fields->number('minutes'), $this->fields->number('reduce')];
+        $oven = $this->fields->number('oven') ?? TypedNumber::number($this->kitchen->setting('oven'));
 
         return ReadQuestion::whole(Question::of(
-            $base,
+            $this->base,
             $given,
             $liquid,
-            $thickness,
-            $colour,
-            $fat,
-            $ratio ?? 1.0,
+            ThicknessWord::askable()->meant($this->fields->text('thickness')),
+            $this->fields->enum('colour', Colour::class),
+            $this->fats()->meant($this->fields->text('fat')),
+            $this->fields->number('ratio') ?? 1.0,
             $minutes === null ? null : Duration::ofMinutes($minutes),
-            $level,
-            $school ?? School::ColdOnHot,
+            $this->fields->enum('level', SimmerLevel::class),
+            $this->fields->enum('school', School::class) ?? School::ColdOnHot,
             $pan,
-            $heat ?? HobHeat::Medium,
-            $this->larder($liquid ?? $formula->liquids[0], $liquidSalt),
+            $this->heat($pan) ?? HobHeat::Medium,
+            $this->larder($liquid ?? $formula->liquids[0], $this->fields->number('liquid_salt')),
             formula: $formula,
-            method: $method,
+            method: $this->method($formula->method),
             reduceBy: $reduce === null ? null : $reduce / 100.0,
             oven: $oven === null ? null : Temperature::ofCelsius($oven),
             boilsAt: $this->kitchen->boilsAt(),
@@ -132,34 +192,14 @@ final readonly class QuestionReader
     }
 
     /** The formula with this question's own amounts. */
-    private function formula(Base $base): ?Formula
+    private function formula(Formula $usual): Formula
     {
-        $formula = $this->kitchen->formula($base);
-        $salt = $this->fields->number('salt', 0.0, Formula::MOST_SALT_PERCENT, ' %');
-        $known = array_column(array_map(static fn(Part $part): array => [$part->ingredient, $part], $formula->parts), 1, 0);
-        $perLitre = [];
-        foreach (PartsField::typed($this->fields->text('parts')) as $name => $text) {
-            $number = TypedNumber::number($text);
-            $part = $known[$name] ?? null;
-            if ($part === null) {
-                continue;
-            }
-            if ($number === null || $number < 0.0 || $number > Part::MOST) {
-                $this->fields->note(
-                    new FieldFault('parts', 'part', [
-                        'part' => $name,
-                        'most' => TypedNumber::plain(Part::MOST),
-                        'unit' => $part->measure->value,
-                    ]),
-                );
-            } elseif (abs($number - $part->perLitre) > 1e-9) {
-                $perLitre[$name] = $number;
-            }
-        }
+        $salt = $this->fields->number('salt');
 
-        return !$this->fields->faulty('parts', 'salt')
-            ? $formula->with(salt: $salt === null ? null : $salt / 100.0, perLitre: $perLitre)
-            : null;
+        return $usual->with(
+            salt: $salt === null ? null : $salt / 100.0,
+            perLitre: (new PartAmounts($usual))->changed($this->fields->text('parts')),
+        );
     }
 
     private function method(Method $usual): Method
@@ -169,7 +209,7 @@ final readonly class QuestionReader
             $this->fields->enum('place', RouxPlace::class),
             $this->fields->enum('cookout', CookOut::class) ?? $usual->cookOut,
             $this->fields->enum('stirring', Stirring::class) ?? $usual->stirring,
-            $this->fields->choice('browned', Choices::YES_NO) === 'yes',
+            $this->fields->word('browned') === 'yes',
             $this->fields->enum('aromatics', AromaticsWay::class),
             $this->fields->enum('strain', StrainWay::class),
             $this->fields->enum('pepper', Pepper::class) ?? $usual->pepper,
@@ -190,89 +230,52 @@ final readonly class QuestionReader
         return $hob === null || $pan === null ? $heat : $hob->rated()->reaches($heat ?? HobHeat::Medium, $pan);
     }
 
-    private function base(): ?Base
-    {
-        $name = $this->fields->text('sauce');
-        if ($name === '') {
-            $this->fields->note(new FieldFault('sauce', 'missing'));
-
-            return null;
-        }
-        try {
-            return Base::named($name);
-        } catch (LentoException) {
-            $this->fields->notOneOf('sauce', array_column(Base::cases(), 'value'));
-
-            return null;
-        }
-    }
-
-    private function thickness(): ?EquivalentFlour
-    {
-        $value = $this->fields->text('thickness');
-        $class = ThicknessClass::tryFrom(self::TRADE_WORDS[mb_strtolower($value)] ?? mb_strtolower($value));
-        if ($class !== null && in_array($class, ThicknessClass::askable(), true)) {
-            return $class->target();
-        }
-        if ($value !== '' && preg_match('/\A[\d.,-]/', $value) !== 1) {
-            $this->fields->notOneOf('thickness', array_column(ThicknessClass::askable(), 'value'));
-
-            return null;
-        }
-        $grams = $this->fields->number('thickness', Question::LEAST_THICKNESS, Question::MOST_THICKNESS, ' g flour per litre');
-
-        return $grams === null ? null : EquivalentFlour::ofGramsPerLitre($grams);
-    }
-
     private function pan(): ?Pan
     {
         $own = $this->kitchen->pans[(int) $this->fields->text('pan')] ?? null;
-        if ($own !== null && $this->isAsMeasured($own)) {
+        if ($own !== null && self::isAsMeasured($own, ['diameter' => $this->fields->text('diameter'), 'height' => $this->fields->text('height')])) {
             return $own->measured();
         }
-        $diameter = $this->fields->number('diameter', Pan::LEAST_MILLIMETRES, Pan::MOST_DIAMETER_MILLIMETRES, ' mm');
-        $height = $this->fields->number('height', Pan::LEAST_MILLIMETRES, Pan::MOST_HEIGHT_MILLIMETRES, ' mm');
-        if ($diameter === null) {
+        $diameter = $this->fields->number('diameter');
+
+        return $diameter === null
+            ? null
+            : Pan::of(
+                Length::ofMillimetres($diameter),
+                Length::ofMillimetres($this->fields->number('height') ?? max(Pan::LEAST_MILLIMETRES, round(0.6 * $diameter))),
+            );
+    }
+
+    /**
+     * Whether no other size was typed over the kitchen's own pan.
+     *
+     * @param array<string, string> $typed
+     */
+    private static function isAsMeasured(OwnPan $own, array $typed): bool
+    {
+        return in_array($typed['diameter'] ?? '', ['', (string) $own->millimetresWide], true)
+            && in_array($typed['height'] ?? '', ['', (string) $own->millimetresHigh], true);
+    }
+
+    private function noPan(?Given $given, ?Pan $pan): ?FieldFault
+    {
+        return $given?->kind === GivenKind::Pan && $pan === null && $this->fields->text('diameter') === ''
+            ? FieldFault::of('diameter', 'pan_to_fill')
+            : null;
+    }
+
+    private function shallow(?Given $given, ?Pan $pan): ?FieldFault
+    {
+        $yield = $given?->kind === GivenKind::Yield ? $given->volume : null;
+        if ($yield === null || $pan === null || $yield->inLitres() >= Composer::leastYield($pan)->inLitres()) {
             return null;
         }
-
-        return Pan::of(
-            Length::ofMillimetres($diameter),
-            Length::ofMillimetres($height ?? max(Pan::LEAST_MILLIMETRES, round(0.6 * $diameter))),
-        );
-    }
-
-    /** Whether no other size was typed over the kitchen's own pan. */
-    private function isAsMeasured(OwnPan $own): bool
-    {
-        return in_array($this->fields->text('diameter'), ['', (string) $own->millimetresWide], true)
-            && in_array($this->fields->text('height'), ['', (string) $own->millimetresHigh], true);
-    }
-
-    private function refuseNoPan(?Given $given, ?Pan $pan): void
-    {
-        if ($given?->kind === GivenKind::Pan && $pan === null && $this->fields->text('diameter') === '') {
-            $this->fields->note(new FieldFault('diameter', 'pan_to_fill'));
-        }
-    }
-
-    private function refuseShallow(?Given $given, ?Pan $pan): void
-    {
-        $yield = $given?->volume;
-        if (
-            $given?->kind !== GivenKind::Yield
-            || $yield === null
-            || $pan === null
-            || $yield->inLitres() >= Composer::leastYield($pan)->inLitres()
-        ) {
-            return;
-        }
         $most = floor($pan->brim()->inLitres() * 8.0) / 10.0;
-        $this->fields->note(new FieldFault($this->fields->text('covers') !== '' ? 'covers' : 'amount', 'shallow', [
+
+        return FieldFault::of($this->fields->text('covers') !== '' ? 'covers' : 'amount', 'shallow', [
             'least' => sprintf('%.2F', ceil(Composer::leastYield($pan)->inLitres() * 100.0) / 100.0),
             'most' => sprintf('%.1F', $most),
             'diameter' => (string) round($pan->diameter->inCentimetres(), 1),
-        ]));
+        ]);
     }
-
 }

@@ -7,9 +7,11 @@ namespace App\Stove;
 use App\Format\Station;
 use App\Kitchen\Kitchen;
 use App\Records\EventCodec;
+use App\Typed\Amount;
 use App\Typed\FieldFault;
+use App\Typed\Fields;
+use App\Typed\OneOf;
 use App\Typed\TypedNumber;
-use BackedEnum;
 use Lento\Course\EventKind;
 use Lento\Course\FollowUp;
 use Lento\Course\Happened\LadledOff;
@@ -28,7 +30,6 @@ use Lento\Plan\Step;
 use Lento\Plan\TendingKind;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Temperature;
-use Lento\Quantity\Volume;
 use Lento\Rescue\Means;
 use Lento\Thickness\SpoonWord;
 
@@ -38,6 +39,9 @@ final readonly class EventReader
     private const MOST_SECONDS = 7200;
 
     private const LONGEST_KIND = 20;
+
+    /** l or g: less than this cannot be measured. */
+    private const LEAST = 0.001;
 
     public function __construct(private Kitchen $kitchen) {}
 
@@ -50,8 +54,9 @@ final readonly class EventReader
         $text = static fn(string $field): string => is_scalar($said[$field] ?? null) ? trim((string) $said[$field]) : '';
         $kind = EventKind::tryFrom($text('kind'));
         $token = $text('token');
-        if ($token === '' || strlen($token) > Stamp::LONGEST_ID) {
-            return new FieldFault('token', $token === '' ? 'missing' : 'long', ['most' => (string) Stamp::LONGEST_ID]);
+        $fault = self::one('token', $token, ['required', 'max:' . Stamp::LONGEST_ID]);
+        if ($fault !== null) {
+            return $fault;
         }
         // A tablet's moment may be anything; RecordEvents holds it within reason.
         $at = self::whole($text('at'), PHP_INT_MAX) ?? 0;
@@ -60,7 +65,7 @@ final readonly class EventReader
         }
         $step = self::step($plan, $text('step'));
         if ($step === null) {
-            return self::notOneOf('step', $text('step'), array_map(static fn(Step $one): string => $one->id, $plan->steps));
+            return OneOf::of(array_map(static fn(Step $one): string => $one->id, $plan->steps))->fault('step', $text('step'));
         }
         $fields = $this->what($kind, $text, $plan, $step);
 
@@ -77,11 +82,8 @@ final readonly class EventReader
     {
         $name = $text('kind');
         if ((self::whole($text('v'), 1000) ?? 0) <= EventCodec::VERSION || $name === '' || strlen($name) > self::LONGEST_KIND) {
-            return self::notOneOf(
-                'kind',
-                $name,
-                array_values(array_diff(array_column(EventKind::cases(), 'value'), [EventKind::Unknown->value])),
-            );
+            return OneOf::of(array_values(array_diff(array_column(EventKind::cases(), 'value'), [EventKind::Unknown->value])))
+                ->fault('kind', $name);
         }
 
         return Tap::of(
@@ -101,14 +103,10 @@ final readonly class EventReader
         return $at === null ? null : $plan->steps[$at] ?? null;
     }
 
-    /** @return array{addition: string}|FieldFault */
-    private static function addition(Step $step, string $said): array|FieldFault
+    /** By its id, or by its number as a tablet from before has it. */
+    private static function addition(Step $step, string $said): string
     {
-        $addition = $step->addition($said) ?? $step->additions[self::whole($said, 10_000) ?? -1] ?? null;
-
-        return $addition === null
-            ? self::notOneOf('pour', $said, array_map(static fn(Addition $one): string => $one->id, $step->additions))
-            : ['addition' => $addition->id];
+        return ($step->addition($said) ?? $step->additions[self::whole($said, 10_000) ?? -1] ?? null)->id ?? $said;
     }
 
     /**
@@ -119,30 +117,35 @@ final readonly class EventReader
     private function what(EventKind $kind, callable $text, Plan $plan, Step $step): array|FieldFault
     {
         return match ($kind) {
-            EventKind::Poured, EventKind::Unpoured => self::addition($step, $text('pour')),
+            EventKind::Poured, EventKind::Unpoured => self::chosen('pour', 'addition', self::addition($step, $text('pour')), OneOf::of(
+                array_map(static fn(Addition $one): string => $one->id, $step->additions),
+            )),
             EventKind::Done => ($to = self::step($plan, $text('to'))) === null ? [] : ['to' => $to->id],
-            EventKind::MoreTime => ($seconds = self::whole($text('seconds'), self::MOST_SECONDS)) === null || $seconds === 0
-                ? self::outside('seconds', 1.0, (float) self::MOST_SECONDS, ' s')
-                : ['s' => (float) $seconds],
-            EventKind::Tended => self::chosen('tending', 'visit', $text('choice'), TendingKind::cases()),
-            EventKind::Heat => self::chosen('heat', 'heat', $text('choice'), [...HobHeat::cases(), ...SimmerLevel::cases()]),
-            EventKind::Tasted => self::chosen('taste', 'taste', $text('choice'), Taste::cases()),
-            EventKind::Kept => self::chosen('kept', 'kept', $text('choice'), KeptAs::cases()),
-            EventKind::Moved => Station::named($text('choice'), $this->kitchen) === null
-                ? self::notOneOf('where', $text('choice'), array_keys(Station::all($this->kitchen)))
-                : ['place' => $text('choice')],
+            EventKind::MoreTime => self::amount('seconds', 's', $text('seconds'), Amount::whole(1, self::MOST_SECONDS, ' s')),
+            EventKind::Tended => self::chosen('tending', 'visit', $text('choice'), OneOf::cases(TendingKind::cases())),
+            EventKind::Heat => self::chosen('heat', 'heat', $text('choice'), OneOf::cases([...HobHeat::cases(), ...SimmerLevel::cases()])),
+            EventKind::Tasted => self::chosen('taste', 'taste', $text('choice'), OneOf::cases(Taste::cases())),
+            EventKind::Kept => self::chosen('kept', 'kept', $text('choice'), OneOf::cases(KeptAs::cases())),
+            EventKind::Moved => self::chosen('where', 'place', $text('choice'), OneOf::of(array_keys(Station::all($this->kitchen)))),
             // A remedy is worked out where it is asked for; only how it went is told by a tablet.
-            EventKind::Rescued => new FieldFault('kind', 'choice', ['value' => $kind->value, 'choices' => 'POST /rescue']),
-            EventKind::FollowedUp => self::followUp($text),
+            EventKind::Rescued => OneOf::of(['POST /rescue'])->fault('kind', $kind->value),
+            EventKind::FollowedUp => self::all(
+                self::said('rescue', 'rescue', $text('rescue'), Stamp::LONGEST_ID),
+                self::chosen('follow', 'how', $text('choice'), OneOf::cases(FollowUp::cases())),
+            ),
             EventKind::TakenOver => self::said('cook', 'cook', $text('text'), TakenOver::LONGEST),
             EventKind::Note => self::said('text', 'text', $text('text'), Noted::LONGEST),
-            EventKind::LadledOff => self::ladledOff($text),
-            EventKind::Undone => $text('undoes') === '' || strlen($text('undoes')) > Stamp::LONGEST_ID
-                ? new FieldFault('undoes', 'missing')
-                : ['undoes' => $text('undoes')],
+            EventKind::LadledOff => self::all(
+                self::litres($text),
+                self::said('text', 'for', $text('text'), LadledOff::LONGEST_NAME),
+            ),
+            EventKind::Undone => self::said('undoes', 'undoes', $text('undoes'), Stamp::LONGEST_ID),
             EventKind::Read => $this->reading($text),
             EventKind::ToppedUp => self::litres($text),
-            EventKind::Thickened => self::thickened($text),
+            EventKind::Thickened => self::all(
+                self::chosen('means', 'means', $text('choice'), OneOf::cases(Means::cases())),
+                self::amount('grams', 'kg', $text('grams'), Amount::between(self::LEAST, 1000.0 * Thickened::MOST_KILOGRAMS, ' g'), 0.001),
+            ),
             // What came out is read by OutcomeReader.
             EventKind::Back, EventKind::Finished, EventKind::TakenOff, EventKind::Unknown => [],
         };
@@ -153,34 +156,35 @@ final readonly class EventReader
      *
      * @param callable(string): string $text
      *
-     * @return array{reading: string, si: float}|FieldFault
+     * @return array<string, mixed>|FieldFault
      */
     private function reading(callable $text): array|FieldFault
     {
-        $kind = ReadingKind::tryFrom($text('choice'));
-        if ($kind === null) {
-            return self::notOneOf('reading', $text('choice'), array_column(ReadingKind::cases(), 'value'));
+        $which = self::chosen('reading', 'reading', $text('choice'), OneOf::cases(ReadingKind::cases()));
+        if ($which instanceof FieldFault) {
+            return $which;
         }
+        $kind = ReadingKind::from($which['reading'] ?? '');
         $typed = $text($kind->value) === '' ? $text('value') : $text($kind->value);
-        if ($kind === ReadingKind::Spoon) {
-            $at = array_search($typed, array_column(SpoonWord::cases(), 'value'), true);
 
-            return $at === false
-                ? self::notOneOf('spoon', $typed, array_column(SpoonWord::cases(), 'value'))
-                : ['reading' => $kind->value, 'si' => (float) $at];
-        }
-        if ($kind === ReadingKind::Line) {
-            return in_array($typed, ['holds', 'runs'], true)
-                ? ['reading' => $kind->value, 'si' => $typed === 'holds' ? 1.0 : 0.0]
-                : self::notOneOf('line', $typed, ['holds', 'runs']);
-        }
+        return self::all($which, match ($kind) {
+            ReadingKind::Spoon => self::nth($kind->value, $typed, array_column(SpoonWord::cases(), 'value')),
+            ReadingKind::Line => self::nth($kind->value, $typed, ['runs', 'holds']),
+            default => $this->measured($kind, $typed),
+        });
+    }
+
+    /** @return array<string, mixed>|FieldFault */
+    private function measured(ReadingKind $kind, string $typed): array|FieldFault
+    {
         [$least, $most, $unit] = $this->limits($kind);
         // Nobody reads thousandths of a millimetre: that comma stands between thousands.
-        $number = TypedNumber::number($unit === ' mm' ? (string) preg_replace('/\A(\d{1,3}),(\d{3})\z/', '$1$2', $typed) : $typed);
+        $typed = $unit === ' mm' ? (string) preg_replace('/\A(\d{1,3}),(\d{3})\z/', '$1$2', $typed) : $typed;
+        $number = self::amount($kind->value, 'si', $typed, Amount::between($least, $most, $unit));
 
-        return $number === null || $number < $least - 1e-9 || $number > $most + 1e-9
-            ? self::outside($kind->value, $least, $most, $unit)
-            : ['reading' => $kind->value, 'si' => min($kind->range()[1], max($kind->range()[0], $this->inSi($kind, $number)))];
+        return $number instanceof FieldFault
+            ? $number
+            : ['si' => min($kind->range()[1], max($kind->range()[0], $this->inSi($kind, $number['si'])))];
     }
 
     /** @return array{float, float, string} in the cook's unit */
@@ -213,104 +217,74 @@ final readonly class EventReader
     /**
      * @param callable(string): string $text
      *
-     * @return array{means: string, kg: float}|FieldFault
-     */
-    private static function thickened(callable $text): array|FieldFault
-    {
-        $means = self::chosen('means', 'means', $text('choice'), Means::cases());
-        $grams = self::amount('grams', $text('grams'), 1000.0 * Thickened::MOST_KILOGRAMS, ' g');
-
-        return $means instanceof FieldFault
-            ? $means
-            : ($grams instanceof FieldFault
-                ? $grams
-                : ['means' => $means['means'] ?? '', 'kg' => $grams / 1000.0]);
-    }
-
-    /**
-     * @param callable(string): string $text
-     *
-     * @return array{m3: float}|FieldFault
+     * @return array<string, float>|FieldFault
      */
     private static function litres(callable $text): array|FieldFault
     {
-        $litres = self::amount('litres', $text('litres'), ToppedUp::MOST_LITRES, ' l');
-
-        return $litres instanceof FieldFault ? $litres : ['m3' => Volume::ofLitres($litres)->cubicMetres];
+        return self::amount('litres', 'm3', $text('litres'), Amount::between(self::LEAST, ToppedUp::MOST_LITRES, ' l'), 0.001);
     }
 
     /**
-     * @param callable(string): string $text
+     * @param array<string, mixed>|FieldFault ...$parts
      *
-     * @return array<string, mixed>|FieldFault
+     * @return array<string, mixed>|FieldFault the first fault, or all of them together
      */
-    private static function ladledOff(callable $text): array|FieldFault
+    private static function all(array|FieldFault ...$parts): array|FieldFault
     {
-        $litres = self::litres($text);
-        $for = self::said('text', 'for', $text('text'), LadledOff::LONGEST_NAME);
-
-        return $litres instanceof FieldFault ? $litres : ($for instanceof FieldFault ? $for : [...$litres, ...$for]);
-    }
-
-    /**
-     * @param callable(string): string $text
-     *
-     * @return array<string, string>|FieldFault
-     */
-    private static function followUp(callable $text): array|FieldFault
-    {
-        $how = self::chosen('follow', 'how', $text('choice'), FollowUp::cases());
-        if ($text('rescue') === '' || strlen($text('rescue')) > Stamp::LONGEST_ID) {
-            return new FieldFault('rescue', 'missing');
+        $all = [];
+        foreach ($parts as $part) {
+            if ($part instanceof FieldFault) {
+                return $part;
+            }
+            $all = [...$all, ...$part];
         }
 
-        return $how instanceof FieldFault ? $how : [...$how, 'rescue' => $text('rescue')];
+        return $all;
     }
 
     /**
      * @param string $field it was typed in
      * @param string $as what EventCodec calls it
-     * @param list<BackedEnum> $cases
      *
      * @return array<string, string>|FieldFault
      */
-    private static function chosen(string $field, string $as, string $text, array $cases): array|FieldFault
+    private static function chosen(string $field, string $as, string $typed, OneOf $choices): array|FieldFault
     {
-        $names = array_map(static fn(BackedEnum $case): string => (string) $case->value, $cases);
+        return self::one($field, $typed, [$choices->needed()]) ?? [$as => $choices->meant($typed) ?? $typed];
+    }
 
-        return in_array($text, $names, true) ? [$as => $text] : self::notOneOf($field, $text, $names);
+    /**
+     * @param list<string> $choices in the order of their numbers
+     *
+     * @return array<string, float>|FieldFault
+     */
+    private static function nth(string $field, string $typed, array $choices): array|FieldFault
+    {
+        $word = self::chosen($field, 'word', $typed, OneOf::of($choices));
+
+        return $word instanceof FieldFault ? $word : ['si' => (float) array_search($word['word'] ?? '', $choices, true)];
     }
 
     /** @return array<string, string>|FieldFault */
-    private static function said(string $field, string $as, string $text, int $longest): array|FieldFault
+    private static function said(string $field, string $as, string $typed, int $longest): array|FieldFault
     {
-        return match (true) {
-            $text === '' => new FieldFault($field, 'missing'),
-            mb_strlen($text) > $longest => new FieldFault($field, 'long', ['most' => (string) $longest]),
-            default => [$as => $text],
-        };
+        return self::one($field, $typed, ['required', 'string', "max:$longest"]) ?? [$as => $typed];
     }
 
-    private static function amount(string $field, string $text, float $most, string $unit): float|FieldFault
+    /**
+     * @param float $inSi what one of its unit is
+     *
+     * @return array<string, float>|FieldFault
+     */
+    private static function amount(string $field, string $as, string $typed, Amount $range, float $inSi = 1.0): array|FieldFault
     {
-        $number = TypedNumber::number($text);
-
-        return $number === null || $number <= 0.0 || $number > $most ? self::outside($field, 0.001, $most, $unit) : $number;
+        return self::one($field, $typed, [$range->needed()]) ?? [$as => $inSi * (TypedNumber::number($typed) ?? 0.0)];
     }
 
-    /** @param list<string> $choices */
-    private static function notOneOf(string $field, string $text, array $choices): FieldFault
+    /** @param list<mixed> $rules */
+    private static function one(string $field, string $typed, array $rules): ?FieldFault
     {
-        return new FieldFault($field, 'choice', ['value' => mb_substr($text, 0, 40), 'choices' => implode(', ', $choices)]);
-    }
-
-    private static function outside(string $field, float $least, float $most, string $unit): FieldFault
-    {
-        return new FieldFault($field, 'number', [
-            'least' => TypedNumber::plain($least),
-            'most' => TypedNumber::plain($most),
-            'unit' => $unit,
-        ]);
+        return Fields::read([$field => $typed], [$field => $rules])->faults[$field] ?? null;
     }
 
     /** @return int<0, max>|null */

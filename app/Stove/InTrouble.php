@@ -67,7 +67,7 @@ final readonly class InTrouble
                     [],
                 );
         } catch (LentoException) {
-            return new self(null, '', $query, null, '', [new FieldFault('amount', 'unreachable')]);
+            return new self(null, '', $query, null, '', [FieldFault::of('amount', 'unreachable')]);
         }
     }
 }

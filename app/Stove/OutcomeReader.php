@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Stove;
 
+use App\Typed\Amount;
 use App\Typed\FieldFault;
+use App\Typed\Fields;
+use App\Typed\OneOf;
 use App\Typed\TypedNumber;
 use Lento\Course\Outcome;
 use Lento\Plan\Plan;
@@ -15,6 +18,8 @@ use Lento\Thickness\SpoonWord;
 /** What came out of a pot, as it is written down when it is closed. */
 final readonly class OutcomeReader
 {
+    private const LEAST = 0.01;
+
     private const MOST = Outcome::MOST_LITRES;
 
     private const LONGEST = 500;
@@ -30,47 +35,31 @@ final readonly class OutcomeReader
      */
     public static function read(array $said, float $kilogramsPerLitre): Outcome|array
     {
-        $text = static fn(string $field): string => is_scalar($said[$field] ?? null) ? trim((string) $said[$field]) : '';
-        $weighed = $text('out_unit') === 'kg';
-        $amount = TypedNumber::number($text('volume'));
-        $litres = $amount === null ? null : ($weighed ? $amount / $kilogramsPerLitre : $amount);
-        $faults = [];
-        if ($litres === null || $litres <= 0.0 || $litres > self::MOST) {
-            $faults[] = new FieldFault('volume', 'number', [
-                'least' => '0.01',
-                'most' => TypedNumber::plain(self::MOST),
-                'unit' => $weighed ? ' kg' : ' l',
-            ]);
+        $weighed = is_string($said['out_unit'] ?? null) && trim($said['out_unit']) === 'kg';
+        $read = Fields::read($said, [
+            'volume' => [Amount::between(self::LEAST, self::MOST, $weighed ? ' kg' : ' l')->needed()],
+            'spoon' => ['required', OneOf::cases(SpoonWord::cases())],
+            'taste' => ['nullable', 'string', 'max:' . self::LONGEST],
+            'change' => ['nullable', 'string', 'max:' . self::LONGEST],
+            'hold' => ['nullable', Amount::between(0.0, self::MOST, ' l')],
+            'cool' => ['nullable', Amount::between(0.0, self::MOST, ' l')],
+        ]);
+        [$amount, $spoon] = [$read->number('volume'), $read->enum('spoon', SpoonWord::class)];
+        $faults = array_values($read->faults);
+        if ($faults !== [] || $amount === null || $spoon === null) {
+            return $faults === [] ? [FieldFault::of('spoon', 'missing')] : $faults;
         }
-        if (SpoonWord::tryFrom($text('spoon')) === null) {
-            $faults[] = new FieldFault('spoon', 'missing');
-        }
-        foreach (['taste', 'change'] as $field) {
-            if (mb_strlen($text($field)) > self::LONGEST) {
-                $faults[] = new FieldFault($field, 'long', ['most' => (string) self::LONGEST]);
-            }
-        }
-        $kept = [];
-        foreach (['hold', 'cool'] as $field) {
-            $part = $text($field) === '' ? 0.0 : TypedNumber::number($text($field));
-            if ($part === null || $part < 0.0 || $part > self::MOST) {
-                $faults[] = new FieldFault($field, 'number', ['least' => '0', 'most' => TypedNumber::plain(self::MOST), 'unit' => ' l']);
-            }
-            $kept[$field] = $part ?? 0.0;
-        }
+        $litres = $weighed ? $amount / $kilogramsPerLitre : $amount;
+        [$hold, $cool] = [$read->number('hold') ?? 0.0, $read->number('cool') ?? 0.0];
         // A jug is read to the nearest few per cent; more than that cannot be kept of what came out.
-        if ($faults === [] && $litres !== null && $kept['hold'] + $kept['cool'] > 1.02 * $litres + 1e-9) {
-            $faults[] = new FieldFault($kept['cool'] > 0.0 ? 'cool' : 'hold', 'more_than_all', ['litres' => TypedNumber::plain($litres)]);
+        if ($hold + $cool > 1.02 * $litres + 1e-9) {
+            return [FieldFault::of($cool > 0.0 ? 'cool' : 'hold', 'more_than_all', ['litres' => TypedNumber::plain($litres)])];
         }
+        $volume = static fn(float $litres): Volume => Volume::ofMillilitres(round(1000.0 * $litres, 1));
 
-        $spoon = SpoonWord::tryFrom($text('spoon'));
-        if ($faults !== [] || $litres === null || $spoon === null) {
-            return $faults === [] ? [new FieldFault('spoon', 'missing')] : $faults;
-        }
-
-        return Outcome::of(Volume::ofMillilitres(round(1000.0 * $litres, 1)), $spoon, Colour::tryFrom($text('colour')))
-            ->saying($text('taste'), $text('change'))
-            ->keeping(Volume::ofMillilitres(round(1000.0 * $kept['hold'], 1)), Volume::ofMillilitres(round(1000.0 * $kept['cool'], 1)));
+        return Outcome::of($volume($litres), $spoon, Colour::tryFrom($read->text('colour')))
+            ->saying($read->text('taste'), $read->text('change'))
+            ->keeping($volume($hold), $volume($cool));
     }
 
     /** @return float of what the plan promises, for what is weighed and not measured */

@@ -19,6 +19,18 @@ final readonly class TypedNumber
         }
     }
 
+    /** A number that came as one, or as the text a cook writes; null for all else. */
+    public static function read(mixed $value): ?float
+    {
+        $number = match (true) {
+            is_int($value), is_float($value) => (float) $value,
+            is_string($value) => self::number(trim($value)),
+            default => null,
+        };
+
+        return $number === null || !is_finite($number) ? null : $number;
+    }
+
     /** Three significant places, without trailing zeros: 0.1, 200, 0.423, 52800. */
     public static function plain(float $value): string
     {

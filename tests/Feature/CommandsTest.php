@@ -71,7 +71,7 @@ it('ends with 2 and one line per fault', function (string $request, array $lines
 })->with([
     ['{', ['request: not valid JSON (syntax error).']],
     ['[1,2]', ['request: must be a JSON object.']],
-    ['{"sauce":"veloute"}', ['yield: missing.']],
+    ['{"sauce":"veloute"}', ['request: give just one of yield, liquid_on_hand, fat_on_hand, ready_roux, fill_pan.']],
     ['{"yield":{"amount":0}}', ['sauce: missing.', 'yield.amount: write a number from 0.1 to 200 l.']],
     [
         '{"sauce":"veloute","yield":{"amount":1e6,"unit":"l"},"foo":1}',
@@ -90,7 +90,7 @@ it('ends with 2 and one line per fault', function (string $request, array $lines
     ],
     [
         '{"sauce":"veloute","yield":{"amount":-1,"unit":"pint"},"simmer":{"minutes":true}}',
-        ['yield.amount: write a number from 0.176 to 352 imperial pint.', 'simmer.minutes: write a number from 5 to 480 min.'],
+        ['simmer.minutes: write a number from 5 to 480 min.', 'yield.amount: write a number from 0.176 to 352 imperial pint.'],
     ],
 ]);
 
@@ -217,10 +217,17 @@ it('names every fault of a pot', function (): void {
         ->toBe(2)
         ->and(explode("\n", trim($run->errorOutput())))
         ->toBe([
+            'actions.0.at: write a number from 0 to 1440 min.',
+            'actions.0.heat: “huge” is not one of low, medium-low, medium, medium-high, high.',
+            'actions.1: give just one of add, pour, heat, simmer, oven, off, lid, stir, skim, ladle, strain.',
+            'actions.2.foo: not a known part of a request.',
+            'actions.2.skim: must be true or false.',
+            'actions.3.add: the larder has no “dew”.',
+            'actions.4.unit: “ell” is not a unit; use g, kg, oz, lb, ml, cl, dl, l, tsp, tbsp, cup, fl oz, pint, quart or gallon.',
+            'actions.5: must be an object.',
+            'minutes: write a number from 0.1 to 1440 min.',
             'pan.diameter_mm: write a number from 50 to 1200 mm.',
             'pan.height_mm: missing.',
-            'minutes: write a number from 0.1 to 1440 min.',
-            'actions: must be a list of objects.',
         ]);
     $run = lento(
         ['simulate', '-'],
@@ -233,9 +240,10 @@ it('names every fault of a pot', function (): void {
         ->and(explode("\n", trim($run->errorOutput())))
         ->toBe([
             'actions.0.at: write a number from 0 to 60 min.',
-            'actions.1: say one thing to do: add, pour, heat, simmer, oven, off, lid, stir, skim, ladle, strain.',
-            'actions.2.skim: must be true or false.',
+            'actions.0.heat: “huge” is not one of low, medium-low, medium, medium-high, high.',
+            'actions.1: give just one of add, pour, heat, simmer, oven, off, lid, stir, skim, ladle, strain.',
             'actions.2.foo: not a known part of a request.',
+            'actions.2.skim: must be true or false.',
             'actions.3.add: the larder has no “dew”.',
             'actions.4.unit: “ell” is not a unit; use g, kg, oz, lb, ml, cl, dl, l, tsp, tbsp, cup, fl oz, pint, quart or gallon.',
             'actions.5.at: write a number from 0 to 60 min.',
@@ -285,11 +293,11 @@ it('names every fault of a container', function (): void {
     expect($faults('{"container":{"shape":"box","depth_mm":30},"place":"moon","thickness":"gluey","rules":"mine","from_celsius":300}'))
         ->toBe([
             'container.shape: “box” is not one of round, tray.',
+            'from_celsius: write a number from 20 to 100 °C.',
             'place: “moon” is not one of room, room-covered, fridge, fridge-uncovered, walk-in-fan, blast-chiller, ice-bath,'
                 . ' ice-bath-stirred.',
-            'from_celsius: write a number from 20 to 100 °C.',
-            'thickness: “gluey” is not one of thin, soup, pouring, coating, gratin, binding.',
             'rules: “mine” is not one of us-model-code, uk-guidance, australia-nz, codex-style.',
+            'thickness: “gluey” is not one of thin, soup, pouring, coating, gratin, binding.',
         ])
         ->and($faults('{"container":{"shape":"round","diameter_mm":240,"volume":{"amount":900}},"place":"fridge"}'))
         ->toBe(['container.volume.amount: write a number from 0.226 to 67.9 l.'])

@@ -175,16 +175,18 @@ it('refuses a malformed body with its field', function (string $body, string $fi
     )->assertStatus(422);
     expect(array_keys((array) $answer->json('errors')))->toContain($field);
 })->with([
-    ['', 'readings'],
-    ['{', 'readings'],
-    ['[]', 'readings'],
+    ['', 'request'],
+    ['{', 'request'],
+    ['[]', 'request'],
+    ['{}', 'readings'],
     ['{"readings":[]}', 'readings'],
     ['{"readings":"x"}', 'readings'],
     ['{"readings":[{"at":1795539600250,"value":3}]}', 'readings.0.id'],
     ['{"readings":[{"id":"a","value":3}]}', 'readings.0.at'],
     ['{"readings":[{"id":"a","at":"soon","value":3}]}', 'readings.0.at'],
     ['{"readings":[{"id":"a","at":1795539600250,"value":"hot"}]}', 'readings.0.value'],
-    ['{"readings":[7]}', 'readings.0.value'],
+    ['{"readings":[7]}', 'readings.0'],
+    ['{"sent_at":1,"readings":[{"id":"a","at":"2026-13-45T10:00Z","value":3}]}', 'readings.0.at'],
     ['{"readings":[{"id":"a","at":1795539600250,"value":3}]}', 'sent_at'],
     ['{"sent_at":"x","readings":[{"id":"a","at":1795539600250,"value":3}]}', 'sent_at'],
 ]);

@@ -47,7 +47,7 @@ final readonly class FamilyController
         $liquid = in_array($request->query('liquid'), $liquids, true) ? $request->string('liquid')->toString() : $liquids[0];
         $litres = TypedNumber::number($typed);
         $fault = $litres === null || $litres < ServiceReader::LEAST_LITRES || $litres > ServiceReader::MOST_LITRES
-            ? new FieldFault('litres', 'number', [
+            ? FieldFault::of('litres', 'number', [
                 'least' => TypedNumber::plain(ServiceReader::LEAST_LITRES),
                 'most' => TypedNumber::plain(ServiceReader::MOST_LITRES),
                 'unit' => ' l',

@@ -57,7 +57,7 @@ final readonly class PotEventController
         $events = $request->json('events');
         if (!is_array($events) || $events === [] || count($events) > self::MOST_AT_ONCE) {
             return new JsonResponse(
-                ['message' => (new FieldFault('events', 'too_many', ['most' => (string) self::MOST_AT_ONCE]))->message()],
+                ['message' => FieldFault::of('events', 'too_many', ['most' => (string) self::MOST_AT_ONCE])->message()],
                 422,
             );
         }
@@ -104,7 +104,7 @@ final readonly class PotEventController
         }
         while (($idle = self::takeBackNothing($taps, $pot)) !== []) {
             $taps = array_diff_key($taps, $idle);
-            $faults += array_map(static fn(Tap $tap): array => [new FieldFault('undoes', 'not_happened')], $idle);
+            $faults += array_map(static fn(Tap $tap): array => [FieldFault::of('undoes', 'not_happened')], $idle);
         }
         ksort($faults);
         if ($taps !== []) {

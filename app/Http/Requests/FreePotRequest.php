@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Format\Words;
-use App\Typed\FieldFault;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A pot that is only logged: what to call it, if anything. */
@@ -17,15 +16,6 @@ final class FreePotRequest extends FormRequest
     public function rules(): array
     {
         return ['name' => ['nullable', 'string', 'max:' . self::LONGEST]];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'name.max' => (new FieldFault('name', 'long', ['most' => (string) self::LONGEST]))->message(),
-            'name.string' => (new FieldFault('name', 'text'))->message(),
-        ];
     }
 
     public function name(): string

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Sauce;
-use App\Typed\FieldFault;
 
 /** A sauce to keep, or the name, tags and notes of one that is kept. */
 final class KeepSauceRequest extends QuestionRequest
@@ -27,19 +26,6 @@ final class KeepSauceRequest extends QuestionRequest
             'name' => ['required_without:onto', 'nullable', 'string', 'max:' . self::LONGEST_NAME],
             'tags' => ['nullable', 'string', 'max:' . self::LONGEST_TAGS],
             'notes' => ['nullable', 'string', 'max:' . self::LONGEST_NOTES],
-        ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        $long = static fn(string $field, int $most): string => (new FieldFault($field, 'long', ['most' => (string) $most]))->message();
-
-        return [
-            'name.required_without' => (new FieldFault('name', 'missing'))->message(),
-            'name.max' => $long('name', self::LONGEST_NAME),
-            'tags.max' => $long('tags', self::LONGEST_TAGS),
-            'notes.max' => $long('notes', self::LONGEST_NOTES),
         ];
     }
 

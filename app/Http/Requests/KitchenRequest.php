@@ -8,10 +8,9 @@ use App\Format\Station;
 use App\Kitchen\Choices;
 use App\Kitchen\Kitchen;
 use App\Models\DeviceKind;
-use App\Typed\FieldFault;
+use App\Typed\Amount;
 use App\Typed\TypedNumber;
 use BackedEnum;
-use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Lento\Compose\Base;
@@ -40,14 +39,31 @@ final class KitchenRequest extends FormRequest
         $name = ['required', 'string', 'max:' . self::LONGEST_NAME];
 
         return match ($this->section()) {
-            'pans' => ['name' => $name, 'base' => ['required', Rule::enum(PanBase::class)]],
-            'hobs' => ['name' => $name, 'kind' => ['required', Rule::enum(HobKind::class)]],
+            'pans' => [
+                'name' => $name,
+                'base' => ['required', Rule::enum(PanBase::class)],
+                'diameter_mm' => [Amount::between(Pan::LEAST_MILLIMETRES, Pan::MOST_DIAMETER_MILLIMETRES, ' mm')->needed()],
+                'height_mm' => [Amount::between(Pan::LEAST_MILLIMETRES, Pan::MOST_HEIGHT_MILLIMETRES, ' mm')->needed()],
+                'mass_g' => ['nullable', Amount::between(1000.0 * Pan::LEAST_KILOGRAMS, 1000.0 * Pan::MOST_KILOGRAMS, ' g')],
+            ],
+            'hobs' => [
+                'name' => $name,
+                'kind' => ['required', Rule::enum(HobKind::class)],
+                'power_w' => [Amount::between(Hob::LEAST_WATTS, Hob::MOST_WATTS, ' W')->needed()],
+                'levels' => [Amount::between(1.0, 20.0)->needed()],
+            ],
             'devices' => [
                 'name' => [...$name, Rule::unique('devices', 'name')->whereNull('withdrawn_at')],
                 'kind' => ['required', Rule::enum(DeviceKind::class)],
                 'place' => ['required', Rule::in(array_keys(Station::all(app(Kitchen::class))))],
             ],
-            'larder' => ['like' => ['required', Rule::in(Kitchen::known())], 'name' => ['nullable', 'string', 'max:' . self::LONGEST_NAME]],
+            'larder' => [
+                'like' => ['required', Rule::in(Kitchen::known())],
+                'name' => ['nullable', 'string', 'max:' . self::LONGEST_NAME],
+                'price_per_kg' => ['nullable', Amount::between(0.0, self::MOST_PRICE)],
+                'salt_percent' => ['nullable', Amount::between(0.0, 5.0, ' %')],
+                'fat_percent' => ['nullable', Amount::between(0.0, 100.0, ' %')],
+            ],
             'formulas' => ['base' => ['required', Rule::enum(Base::class)]],
             'schools' => array_map(static fn(array $choices): array => ['nullable', Rule::in($choices)], Choices::all()),
             default => [
@@ -61,70 +77,11 @@ final class KitchenRequest extends FormRequest
                 'currency' => ['required', 'string', 'max:4'],
                 'learn' => ['nullable', Rule::in(['yes', 'no'])],
                 'cooks' => ['nullable', 'string', 'max:' . self::LONGEST_COOKS],
+                'altitude' => ['nullable', Amount::between(0.0, self::MOST_ALTITUDE, ' m')],
+                'portion' => ['nullable', Amount::between(5.0, 1000.0, ' ml')],
+                'oven' => ['nullable', Amount::between(OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C')],
             ],
         };
-    }
-
-    /** @return array<string, array{float, float, string, bool}> least, most, unit, whether it has to be there */
-    private function numbers(): array
-    {
-        return match ($this->section()) {
-            'pans' => [
-                'diameter_mm' => [Pan::LEAST_MILLIMETRES, Pan::MOST_DIAMETER_MILLIMETRES, ' mm', true],
-                'height_mm' => [Pan::LEAST_MILLIMETRES, Pan::MOST_HEIGHT_MILLIMETRES, ' mm', true],
-                'mass_g' => [1000.0 * Pan::LEAST_KILOGRAMS, 1000.0 * Pan::MOST_KILOGRAMS, ' g', false],
-            ],
-            'hobs' => ['power_w' => [Hob::LEAST_WATTS, Hob::MOST_WATTS, ' W', true], 'levels' => [1.0, 20.0, '', true]],
-            'larder' => [
-                'price_per_kg' => [0.0, self::MOST_PRICE, '', false],
-                'salt_percent' => [0.0, 5.0, ' %', false],
-                'fat_percent' => [0.0, 100.0, ' %', false],
-            ],
-            'settings' => [
-                'altitude' => [0.0, self::MOST_ALTITUDE, ' m', false],
-                'portion' => [5.0, 1000.0, ' ml', false],
-                'oven' => [OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C', false],
-            ],
-            default => [],
-        };
-    }
-
-    /** @return list<callable> */
-    public function after(): array
-    {
-        return [
-            function (Validator $validator): void {
-                foreach ($this->numbers() as $field => [$least, $most, $unit, $needed]) {
-                    $text = $this->text($field);
-                    $number = TypedNumber::number($text);
-                    if ($text === '' ? $needed : $number === null || $number < $least - 1e-9 || $number > $most + 1e-9) {
-                        $validator
-                            ->errors()
-                            ->add(
-                                $field,
-                                (new FieldFault($field, 'number', [
-                                    'least' => TypedNumber::plain($least),
-                                    'most' => TypedNumber::plain($most),
-                                    'unit' => $unit,
-                                ]))->message(),
-                            );
-                    }
-                }
-            },
-        ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'name.required' => (new FieldFault('name', 'missing'))->message(),
-            'name.max' => (new FieldFault('name', 'long', ['most' => (string) self::LONGEST_NAME]))->message(),
-            'name.unique' => (new FieldFault('name', 'in_use'))->message(),
-            'cooks.max' => (new FieldFault('cooks', 'long', ['most' => (string) self::LONGEST_COOKS]))->message(),
-            'currency.required' => (new FieldFault('currency', 'missing'))->message(),
-            'currency.max' => (new FieldFault('currency', 'long', ['most' => '4']))->message(),
-        ];
     }
 
     public function section(): string

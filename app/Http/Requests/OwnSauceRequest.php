@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Format\Words;
 use App\Kitchen\Kitchen;
-use App\Typed\FieldFault;
+use App\Typed\Amount;
 use App\Typed\PartsField;
-use App\Typed\TypedNumber;
-use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Lento\Compose\Base;
@@ -25,43 +24,29 @@ final class OwnSauceRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        $dose = Amount::between(0.0, Dose::MOST);
+
         return [
             'name' => ['required', 'string', 'max:' . self::LONGEST_NAME],
             'story' => ['nullable', 'string', 'max:' . self::LONGEST_STORY],
             'class' => ['nullable', Rule::in(array_column(ThicknessClass::askable(), 'value'))],
             'amounts' => ['nullable', 'array', 'max:30'],
+            'amounts.*' => ['nullable', $dose],
             'extra' => ['nullable', 'array', 'max:30'],
-            'more_what' => ['nullable', Rule::in(self::addable())],
-        ];
-    }
-
-    /** @return list<callable> */
-    public function after(): array
-    {
-        return [function (Validator $validator): void {
-            foreach (['amounts', 'extra'] as $group) {
-                foreach ($this->amounts($group) as $id => $text) {
-                    $this->refuse($validator, "$group.$id", $text);
-                }
-            }
+            'extra.*' => ['nullable', $dose],
             // Begun from a base, it is another sauce only by what is stirred in.
-            if (Base::tryFrom($this->sauce()) !== null && $this->text('more_what') === '') {
-                $validator->errors()->add('more_what', (new FieldFault('more_what', 'missing'))->message());
-            }
-            if ($this->text('more_what') !== '') {
-                $this->refuse($validator, 'more', $this->text('more'));
-            }
-        }];
+            'more_what' => [Base::tryFrom($this->sauce()) === null ? 'nullable' : 'required', Rule::in(self::addable())],
+            'more' => $this->text('more_what') === '' ? ['nullable', $dose] : [$dose->needed()],
+        ];
     }
 
-    /** @return array<string, string> */
-    public function messages(): array
+    /** @return array<string, string> what a field is called where its own name says too little */
+    public function attributes(): array
     {
-        return [
-            'name.required' => (new FieldFault('name', 'missing'))->message(),
-            'name.max' => (new FieldFault('name', 'long', ['most' => (string) self::LONGEST_NAME]))->message(),
-            'story.max' => (new FieldFault('own_story', 'long', ['most' => (string) self::LONGEST_STORY]))->message(),
-        ];
+        return array_map(
+            static fn(string $key): string => Words::text('faults.fields.' . $key),
+            ['story' => 'own_story', 'amounts.*' => 'amount', 'extra.*' => 'amount', 'more' => 'amount'],
+        );
     }
 
     private function sauce(): string
@@ -113,23 +98,6 @@ final class OwnSauceRequest extends FormRequest
             'meat-glaze',
             'fortified-wine',
         ];
-    }
-
-    private function refuse(Validator $validator, string $field, string $text): void
-    {
-        $number = TypedNumber::number($text);
-        if ($number === null || $number < 0.0 || $number > Dose::MOST) {
-            $validator
-                ->errors()
-                ->add(
-                    $field,
-                    (new FieldFault('amount', 'number', [
-                        'least' => '0',
-                        'most' => TypedNumber::plain(Dose::MOST),
-                        'unit' => '',
-                    ]))->message(),
-                );
-        }
     }
 
     /** @return array<string, string> per litre by ingredient, as typed; what was left empty is as it was */

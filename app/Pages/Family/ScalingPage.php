@@ -29,7 +29,7 @@ final readonly class ScalingPage
     {
         return $this->limits === null
             ? null
-            : (new FieldFault('factor', 'number', ['least' => $this->limits[0], 'most' => $this->limits[1], 'unit' => '']))->message();
+            : FieldFault::of('factor', 'number', ['least' => $this->limits[0], 'most' => $this->limits[1], 'unit' => ''])->message();
     }
 
     /** @return list<array{string, string, string, string}> what, now, then, and by how much it grew; '' where it is no amount */
