@@ -107,7 +107,9 @@ final readonly class ServiceReader
     private function covers(int $i): float|FieldFault|null
     {
         $covers = $this->read->number("wishes.$i.covers");
-        $each = $this->fields->wishes[$i]['each'] === '' ? $this->kitchen->portion()->inMillilitres() : $this->read->number("wishes.$i.each");
+        $each = $this->fields->wishes[$i]['each'] === ''
+            ? $this->kitchen->portion()->inMillilitres()
+            : $this->read->number("wishes.$i.each");
         if ($covers === null || $each === null) {
             return null;
         }

@@ -44,10 +44,10 @@ final readonly class FirstLogReader
     }
 
     /** @throws Refused naming the line and the field */
-    public function read(mixed $record, int $line): ReadPot
+    public function read(string $text, int $line): ReadPot
     {
         try {
-            return $this->pot(Node::root($record), $line);
+            return $this->pot(Node::root(JsonElements::decoded($text, $line)), $line);
         } catch (Unreadable $wrong) {
             throw Refused::fault($line, mb_substr($wrong->path, 0, 80), FieldFault::of('', $wrong->why));
         }

@@ -16,6 +16,8 @@ final class JsonElements
     /** A string, a bracket, a comma, white space, or whatever else stands between them. */
     private const TOKEN = '/\G(?:"(?:[^"\\\\]++|\\\\.)*+"|[{}\[\]]|,|\s++|[^"{}\[\],\s]++)/s';
 
+    private const DEEPEST = 32;
+
     private int $depth = 0;
 
     private int $line = 1;
@@ -80,19 +82,25 @@ final class JsonElements
         return is_array($rest) ? $rest : [];
     }
 
-    /**
-     * @return iterable<int, mixed> by the line
-     *
-     * @throws Refused
-     */
+    /** @return iterable<int, string> the text of each, by the line it begins at */
     public function each(): iterable
     {
         foreach ($this->places as $place) {
-            try {
-                yield $place['line'] => json_decode(substr($this->text, $place['from'], $place['length']), true, 32, JSON_THROW_ON_ERROR);
-            } catch (JsonException $e) {
-                throw Refused::at($place['line'], Words::text('log.file.not_json', reason: lcfirst($e->getMessage())));
-            }
+            yield $place['line'] => substr($this->text, $place['from'], $place['length']);
+        }
+    }
+
+    /**
+     * @param bool $asArrays objects as arrays, or as a schema wants them
+     *
+     * @throws Refused
+     */
+    public static function decoded(string $text, int $line, bool $asArrays = true): mixed
+    {
+        try {
+            return json_decode($text, $asArrays, self::DEEPEST, JSON_THROW_ON_ERROR);
+        } catch (JsonException $e) {
+            throw Refused::at($line, Words::text('log.file.not_json', reason: lcfirst($e->getMessage())));
         }
     }
 

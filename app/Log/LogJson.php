@@ -57,8 +57,8 @@ final readonly class LogJson
         }
         $reader = $head['version'] === self::FIRST ? new FirstLogReader($kitchen) : new RecordReader(Portable::of($kitchen));
         $pots = [];
-        foreach ($elements->each() as $line => $record) {
-            $pots[] = $reader->read($record, $line);
+        foreach ($elements->each() as $line => $pot) {
+            $pots[] = $reader->read($pot, $line);
         }
 
         return $pots;

@@ -12,16 +12,16 @@ use App\Records\PlanCodec;
 use App\Records\Unreadable;
 use App\Stove\Projection;
 use App\Typed\FieldFault;
+use App\Typed\Schema;
 use ArithmeticError;
 use Lento\Course\Course;
 use Lento\Course\Event;
+use Lento\Course\EventKind;
 use Lento\Exception\LentoException;
 
 /** One pot of a JSON log, PotRecord read backwards: everything is looked at before anything is kept. */
 final readonly class RecordReader
 {
-    public const KEYS = ['id', 'name', 'cook', 'place', 'started_at', 'left_out', 'question', 'plan', 'events'];
-
     public const MOST_EVENTS = 20_000;
 
     public const LONGEST_TEXT = 2000;
@@ -30,22 +30,51 @@ final readonly class RecordReader
 
     private const LONGEST_ANSWER = 600;
 
-    public function __construct(private Portable $portable) {}
+    private Schema $schema;
+
+    public function __construct(private Portable $portable)
+    {
+        $this->schema = Schema::shipped();
+    }
 
     /** @throws Refused naming the line and the field */
-    public function read(mixed $record, int $line): ReadPot
+    public function read(string $text, int $line): ReadPot
     {
+        foreach ($this->faults(JsonElements::decoded($text, $line, asArrays: false)) as $field => $fault) {
+            throw Refused::fault($line, mb_substr($field, 0, 80), $fault);
+        }
         try {
-            return $this->pot(Node::root($this->portable->in($record)), $line);
+            return $this->pot(Node::root($this->portable->in(JsonElements::decoded($text, $line))), $line);
         } catch (Unreadable $wrong) {
             throw Refused::fault($line, mb_substr($wrong->path, 0, 80), FieldFault::of('', $wrong->why));
+        }
+    }
+
+    /**
+     * What the schema has against it. Each event is held against that of its own kind: against all twenty a log would take a minute.
+     *
+     * @return iterable<string, FieldFault> by field
+     */
+    private function faults(mixed $record): iterable
+    {
+        $events = is_object($record) ? get_object_vars($record)['events'] ?? null : null;
+        if (is_object($record) && is_array($events)) {
+            $record = (object) [...get_object_vars($record), 'events' => []];
+        }
+        yield from $this->schema->faults('log#/$defs/pot', $record);
+        foreach (is_array($events) && count($events) <= self::MOST_EVENTS ? $events : [] as $i => $event) {
+            $kind = is_object($event) ? get_object_vars($event)['kind'] ?? '' : '';
+            $part = EventKind::tryFrom(is_string($kind) ? $kind : '');
+            $part = $part === null || $part === EventKind::Unknown ? 'newer' : $part->value;
+            foreach ($this->schema->faults('event#/$defs/' . $part, $event) as $field => $fault) {
+                yield rtrim("events.$i.$field", '.') => $fault;
+            }
         }
     }
 
     /** @throws Unreadable */
     private function pot(Node $node, int $line): ReadPot
     {
-        $node->only(self::KEYS);
         $started = Moment::read($node->get('started_at'));
         $plan = PlanCodec::decode($node->get('plan')->raw());
         $events = $this->events($node->get('events'));

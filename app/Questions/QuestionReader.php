@@ -233,7 +233,8 @@ final readonly class QuestionReader
     private function pan(): ?Pan
     {
         $own = $this->kitchen->pans[(int) $this->fields->text('pan')] ?? null;
-        if ($own !== null && self::isAsMeasured($own, ['diameter' => $this->fields->text('diameter'), 'height' => $this->fields->text('height')])) {
+        $typed = ['diameter' => $this->fields->text('diameter'), 'height' => $this->fields->text('height')];
+        if ($own !== null && self::isAsMeasured($own, $typed)) {
             return $own->measured();
         }
         $diameter = $this->fields->number('diameter');

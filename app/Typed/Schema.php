@@ -99,7 +99,7 @@ final readonly class Schema
             'type' => [self::type($at, $wants)],
             'anyOf' => [FieldFault::of($at, 'write', ['how' => implode('; ', self::ways($error))])],
             'oneOf' => [self::oneOf($at, self::keys($wants), $error->data()->value())],
-            default => [FieldFault::of($at, 'not_so', ['description' => self::text($wants['description'] ?? '')])],
+            default => [FieldFault::of($at, 'not_so')],
         };
     }
 

@@ -18,7 +18,7 @@ return [
     'write' => ':attribute: write :how.',
     'number_from' => ':attribute: write a number from :least.',
     'one_of' => ':attribute: give just one of :choices.',
-    'not_so' => ':attribute: is not written as it should be. :description',
+    'not_so' => ':attribute: is not written as it should be.',
     'yes_no' => ':attribute: must be true or false.',
     'mass_unit' => ':attribute: “:value” is not a unit of weight; use g, kg, oz or lb.',
     'pan_to_fill' => ':attribute: which pan shall be filled? Give its width.',
