@@ -136,16 +136,18 @@ final readonly class Kitchen
         $salt = TypedNumber::number($changes['salt'] ?? '');
         $grams = TypedNumber::number($changes['thickness'] ?? '');
         try {
-            return $house->with(
-                Colour::tryFrom($changes['colour'] ?? ''),
-                in_array($changes['fat'] ?? '', $this->larder->fatNames(), true) ? $changes['fat'] : null,
-                ThicknessClass::tryFrom($changes['thickness'] ?? '')?->target()
-                    ?? ($grams === null ? null : EquivalentFlour::ofGramsPerLitre($grams)),
-                $minutes === null ? null : Duration::ofMinutes($minutes),
-                SimmerLevel::tryFrom($changes['level'] ?? ''),
-                $salt === null ? null : $salt / 100.0,
-                PartsField::read($changes['parts'] ?? ''),
-            );
+            return $house
+                ->ofRoux(
+                    Colour::tryFrom($changes['colour'] ?? ''),
+                    in_array($changes['fat'] ?? '', $this->larder->fatNames(), true) ? $changes['fat'] : null,
+                )
+                ->thick(
+                    ThicknessClass::tryFrom($changes['thickness'] ?? '')?->target()
+                        ?? ($grams === null ? null : EquivalentFlour::ofGramsPerLitre($grams)),
+                )
+                ->simmering($minutes === null ? null : Duration::ofMinutes($minutes), SimmerLevel::tryFrom($changes['level'] ?? ''))
+                ->salted($salt === null ? null : $salt / 100.0)
+                ->having(PartsField::read($changes['parts'] ?? ''));
         } catch (LentoException) {
             return $house;
         }

@@ -14,6 +14,7 @@ use App\Typed\OneOf;
 use App\Typed\TypedNumber;
 use Lento\Compose\Base;
 use Lento\Compose\Choice\AromaticsWay;
+use Lento\Compose\Choice\ButterWay;
 use Lento\Compose\Choice\CookOut;
 use Lento\Compose\Choice\FinishWay;
 use Lento\Compose\Choice\FlourWay;
@@ -27,8 +28,12 @@ use Lento\Compose\Composer;
 use Lento\Compose\Formula;
 use Lento\Compose\Given;
 use Lento\Compose\GivenKind;
+use Lento\Compose\How;
+use Lento\Compose\InKitchen;
 use Lento\Compose\Method;
 use Lento\Compose\Question;
+use Lento\Compose\RouxWish;
+use Lento\Compose\SimmerWish;
 use Lento\Heat\HobHeat;
 use Lento\Keeping\SkinGuard;
 use Lento\Larder\Larder;
@@ -160,26 +165,36 @@ final readonly class QuestionReader
         [$minutes, $reduce] = [$this->fields->number('minutes'), $this->fields->number('reduce')];
         $oven = $this->fields->number('oven') ?? TypedNumber::number($this->kitchen->setting('oven'));
 
-        return ReadQuestion::whole(Question::of(
-            $this->base,
-            $given,
-            $liquid,
-            ThicknessWord::askable()->meant($this->fields->text('thickness')),
-            $this->fields->enum('colour', Colour::class),
-            $this->fats()->meant($this->fields->text('fat')),
-            $this->fields->number('ratio') ?? 1.0,
-            $minutes === null ? null : Duration::ofMinutes($minutes),
-            $this->fields->enum('level', SimmerLevel::class),
-            $this->fields->enum('school', School::class) ?? School::ColdOnHot,
-            $pan,
-            $this->heat($pan) ?? HobHeat::Medium,
-            $this->larder($liquid ?? $formula->liquids[0], $this->fields->number('liquid_salt')),
-            formula: $formula,
-            method: $this->method($formula->method),
-            reduceBy: $reduce === null ? null : $reduce / 100.0,
-            oven: $oven === null ? null : Temperature::ofCelsius($oven),
-            boilsAt: $this->kitchen->boilsAt(),
-        ));
+        return ReadQuestion::whole(
+            Question::of(
+                $this->base,
+                $given,
+                $liquid,
+                ThicknessWord::askable()->meant($this->fields->text('thickness')),
+                new How(
+                    new RouxWish(
+                        $this->fields->enum('colour', Colour::class),
+                        $this->fats()->meant($this->fields->text('fat')),
+                        $this->fields->number('ratio') ?? 1.0,
+                        $this->heat($pan) ?? HobHeat::Medium,
+                        $oven === null ? null : Temperature::ofCelsius($oven),
+                    ),
+                    new SimmerWish(
+                        $minutes === null ? null : Duration::ofMinutes($minutes),
+                        $this->fields->enum('level', SimmerLevel::class),
+                        $reduce === null ? null : $reduce / 100.0,
+                    ),
+                    $this->fields->enum('school', School::class) ?? School::ColdOnHot,
+                    $this->method($formula->method),
+                ),
+                new InKitchen(
+                    $pan,
+                    $this->larder($liquid ?? $formula->liquids[0], $this->fields->number('liquid_salt')),
+                    formula: $formula,
+                    boilsAt: $this->kitchen->boilsAt(),
+                ),
+            ),
+        );
     }
 
     private function larder(string $liquid, ?float $salt): Larder
@@ -196,29 +211,40 @@ final readonly class QuestionReader
     {
         $salt = $this->fields->number('salt');
 
-        return $usual->with(
-            salt: $salt === null ? null : $salt / 100.0,
-            perLitre: (new PartAmounts($usual))->changed($this->fields->text('parts')),
-        );
+        return $usual
+            ->salted($salt === null ? null : $salt / 100.0)
+            ->having((new PartAmounts($usual))->changed($this->fields->text('parts')));
     }
 
     private function method(Method $usual): Method
     {
-        return new Method(
-            $this->fields->enum('flour', FlourWay::class) ?? $usual->flour,
+        $browned = $this->fields->word('browned');
+
+        // What is left out is the formula's, whose own choices stand first.
+        return Method::of(...array_filter([
+            $usual->flour,
+            $usual->cookOut,
+            $usual->stirring,
+            $usual->pepper,
+            $usual->salt,
+            $usual->skin,
+            $usual->milk,
+            $usual->late,
+            $usual->finish,
+            $browned === 'yes' ? ButterWay::Browned : null,
+            $this->fields->enum('flour', FlourWay::class),
             $this->fields->enum('place', RouxPlace::class),
-            $this->fields->enum('cookout', CookOut::class) ?? $usual->cookOut,
-            $this->fields->enum('stirring', Stirring::class) ?? $usual->stirring,
-            $this->fields->word('browned') === 'yes',
+            $this->fields->enum('cookout', CookOut::class),
+            $this->fields->enum('stirring', Stirring::class),
             $this->fields->enum('aromatics', AromaticsWay::class),
             $this->fields->enum('strain', StrainWay::class),
-            $this->fields->enum('pepper', Pepper::class) ?? $usual->pepper,
-            $this->fields->enum('salting', SaltTime::class) ?? $usual->salt,
-            $this->fields->enum('skin', SkinGuard::class) ?? $usual->skin,
-            $this->fields->enum('milk', MilkWay::class) ?? $usual->milk,
-            $this->fields->enum('late', LateThickening::class) ?? $usual->late,
-            $this->fields->enum('finish', FinishWay::class) ?? $usual->finish,
-        );
+            $this->fields->enum('pepper', Pepper::class),
+            $this->fields->enum('salting', SaltTime::class),
+            $this->fields->enum('skin', SkinGuard::class),
+            $this->fields->enum('milk', MilkWay::class),
+            $this->fields->enum('late', LateThickening::class),
+            $this->fields->enum('finish', FinishWay::class),
+        ]));
     }
 
     /** As asked for, or as much of it as the ring gives into this pan. */

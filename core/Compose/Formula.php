@@ -23,15 +23,13 @@ final readonly class Formula
     public const MOST_SALT_PERCENT = 3.0;
 
     /**
-     * @internal kitchens start from the house's and change it by with()
-     *
      * @param non-empty-list<string> $liquids it can be made with, the usual one first
      * @param array<string, float> $beside larder ids of what goes in beside that liquid, as shares of all the liquid's volume
      * @param float $salt at the end as a share of the mass; 0 where it will be reduced on
      * @param list<Part> $parts in the order of the work
      * @param float|null $reduceBy share of the pot's volume to boil off; null where the simmer goes by the clock
      */
-    public function __construct(
+    private function __construct(
         public Base $base,
         public array $liquids,
         public array $beside,
@@ -43,8 +41,33 @@ final readonly class Formula
         public float $salt,
         public array $parts,
         public Method $method,
-        public ?float $reduceBy = null,
+        public ?float $reduceBy,
     ) {}
+
+    /**
+     * @internal kitchens start from the house's and change it
+     *
+     * @param non-empty-list<string> $liquids it can be made with, the usual one first
+     * @param array<string, float> $beside larder ids of what goes in beside that liquid, as shares of all the liquid's volume
+     * @param list<Part> $parts in the order of the work
+     */
+    public static function of(Base $base, array $liquids, EquivalentFlour $thickness, array $beside, array $parts, Method $method): self
+    {
+        return new self(
+            $base,
+            $liquids,
+            $beside,
+            Colour::White,
+            'butter',
+            $thickness,
+            Duration::ofMinutes(Question::LEAST_MINUTES),
+            SimmerLevel::Bare,
+            0.0,
+            $parts,
+            $method,
+            null,
+        );
+    }
 
     public static function house(Base $base): self
     {
@@ -64,29 +87,66 @@ final readonly class Formula
         return 1.0 - array_sum($this->beside);
     }
 
+    /** The same of another roux; null leaves it as it is, here and below. */
+    public function ofRoux(?Colour $colour, ?string $fat = null): self
+    {
+        return $this->but(colour: $colour, fat: $fat);
+    }
+
+    /** @throws OutOfRange if no roux can make it so thin or so thick */
+    public function thick(?EquivalentFlour $thickness): self
+    {
+        $grams = $thickness->gramsPerLitre ?? Question::LEAST_THICKNESS;
+        OutOfRange::refuse('thickness', $grams, Question::LEAST_THICKNESS, Question::MOST_THICKNESS, 'g flour per litre');
+
+        return $this->but(thickness: $thickness);
+    }
+
+    /** @throws OutOfRange if it takes less than 5 min, or more than eight hours */
+    public function simmering(?Duration $time, ?SimmerLevel $level = null, ?float $reduceBy = null): self
+    {
+        // What can be wished for can be a formula.
+        new SimmerWish($time, $level, $reduceBy);
+
+        return $this->but(simmer: $time, level: $level, reduceBy: $reduceBy);
+    }
+
     /**
-     * The kitchen's own: what it does otherwise, all else as in this one.
-     *
      * @param float|null $salt share of the mass, 0 to 0.03
+     *
+     * @throws OutOfRange
+     */
+    public function salted(?float $salt): self
+    {
+        OutOfRange::refuse('salt', 100.0 * ($salt ?? 0.0), 0.0, self::MOST_SALT_PERCENT, '%');
+
+        return $this->but(salt: $salt);
+    }
+
+    /**
+     * With other amounts of what is in the pot.
+     *
      * @param array<string, float> $perLitre by ingredient, in the part's own measure
      *
-     * @throws OutOfRange if the salt or an amount is out of all reason
+     * @throws OutOfRange if an amount is out of all reason
      * @throws Unknown if the formula has no such part
      */
-    public function with(
+    public function having(array $perLitre): self
+    {
+        return $this->but(parts: $this->changed($perLitre));
+    }
+
+    /** @param list<Part>|null $parts */
+    private function but(
         ?Colour $colour = null,
         ?string $fat = null,
         ?EquivalentFlour $thickness = null,
         ?Duration $simmer = null,
         ?SimmerLevel $level = null,
         ?float $salt = null,
-        array $perLitre = [],
-        ?Method $method = null,
+        ?array $parts = null,
+        ?float $reduceBy = null,
     ): self {
-        if ($salt !== null && (!is_finite($salt) || $salt < 0.0 || 100.0 * $salt > self::MOST_SALT_PERCENT + 1e-9)) {
-            throw OutOfRange::between('salt', is_finite($salt) ? 100.0 * $salt : 0.0, 0.0, self::MOST_SALT_PERCENT, '%');
-        }
-
         return new self(
             $this->base,
             $this->liquids,
@@ -97,9 +157,9 @@ final readonly class Formula
             $simmer ?? $this->simmer,
             $level ?? $this->level,
             $salt ?? $this->salt,
-            $this->changed($perLitre),
-            $method ?? $this->method,
-            $this->reduceBy,
+            $parts ?? $this->parts,
+            $this->method,
+            $reduceBy ?? $this->reduceBy,
         );
     }
 

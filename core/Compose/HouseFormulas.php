@@ -37,7 +37,7 @@ final readonly class HouseFormulas
                 Part::pieces('bay-leaf', 0.5, When::Infuse),
                 self::pepper('white-pepper', 0.3),
                 Part::grams('nutmeg', 0.2, When::Season, Treatment::Flavours),
-            ], method: new Method(aromatics: AromaticsWay::Infused)),
+            ], method: Method::of(AromaticsWay::Infused)),
             Base::Veloute => self::formula(
                 $base,
                 ['chicken-stock', 'veal-stock', 'fish-stock', 'shellfish-stock', 'vegetable-stock', 'game-stock', 'packed-broth'],
@@ -46,7 +46,7 @@ final readonly class HouseFormulas
                 ThicknessClass::Coating,
                 30.0,
                 parts: [...self::whiteMirepoix(), self::pepper('white-pepper', 0.3)],
-                method: new Method(aromatics: AromaticsWay::None),
+                method: Method::of(AromaticsWay::None),
             ),
             Base::Espagnole => self::formula(
                 $base,
@@ -76,7 +76,7 @@ final readonly class HouseFormulas
                 80.0,
                 SimmerLevel::Brisk,
                 beside: ['espagnole' => 0.5],
-                method: new Method(aromatics: AromaticsWay::None),
+                method: Method::of(AromaticsWay::None),
             ),
             Base::Tomato => self::formula(
                 $base,
@@ -106,7 +106,7 @@ final readonly class HouseFormulas
                     Part::millilitres('white-wine', 50.0, When::Roux, Treatment::Reduced)->optional(),
                     self::pepper('black-pepper', 0.3),
                 ],
-                method: new Method(aromatics: AromaticsWay::None),
+                method: Method::of(AromaticsWay::None),
             ),
             Base::OnionGravy => self::formula(
                 $base,
@@ -121,7 +121,7 @@ final readonly class HouseFormulas
                     self::pepper('black-pepper', 0.3),
                     Part::millilitres('vinegar', 5.0, When::Finish, Treatment::Finishes),
                 ],
-                method: new Method(strain: StrainWay::LeftIn),
+                method: Method::of(StrainWay::LeftIn),
             ),
             Base::GibletGravy => self::formula(
                 $base,
@@ -145,7 +145,7 @@ final readonly class HouseFormulas
                 ThicknessClass::Gratin,
                 8.0,
                 parts: [self::pepper('black-pepper', 2.0)],
-                method: new Method(aromatics: AromaticsWay::None),
+                method: Method::of(AromaticsWay::None),
             ),
             Base::ChilliGravy => self::formula(
                 $base,
@@ -161,7 +161,7 @@ final readonly class HouseFormulas
                     Part::grams('hot-chilli', 2.0, When::Simmer, Treatment::Flavours)->optional(),
                     Part::millilitres('soured-cream', 100.0, When::Finish, Treatment::Finishes),
                 ],
-                method: new Method(strain: StrainWay::LeftIn),
+                method: Method::of(StrainWay::LeftIn),
             ),
             Base::WineSauce => self::formula(
                 $base,
@@ -202,20 +202,10 @@ final readonly class HouseFormulas
         ?Method $method = null,
         ?float $reduceBy = null,
     ): Formula {
-        return new Formula(
-            $base,
-            $liquids,
-            $beside,
-            $colour,
-            $fat,
-            $thickness->target(),
-            Duration::ofMinutes($minutes),
-            $level,
-            $salt,
-            $parts,
-            $method ?? new Method(),
-            $reduceBy,
-        );
+        return Formula::of($base, $liquids, $thickness->target(), $beside, $parts, $method ?? Method::of())
+            ->ofRoux($colour, $fat)
+            ->simmering(Duration::ofMinutes($minutes), $level, $reduceBy)
+            ->salted($salt);
     }
 
     private static function pepper(string $kind, float $grams): Part

@@ -69,8 +69,7 @@ final readonly class Liquid
             Question::of(
                 Base::Espagnole,
                 Volume::ofLitres(self::ESPAGNOLE_LITRES),
-                larder: $question->larder,
-                kitchen: $question->kitchen,
+                in: new InKitchen(larder: $question->larder, kitchen: $question->kitchen),
             ),
         );
         $end = $sheet->served;

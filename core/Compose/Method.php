@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Compose;
 
 use Lento\Compose\Choice\AromaticsWay;
+use Lento\Compose\Choice\ButterWay;
 use Lento\Compose\Choice\CookOut;
 use Lento\Compose\Choice\FinishWay;
 use Lento\Compose\Choice\FlourWay;
@@ -16,6 +17,7 @@ use Lento\Compose\Choice\Stirring;
 use Lento\Compose\Choice\StrainWay;
 use Lento\Keeping\SkinGuard;
 use Lento\Rescue\LateThickening;
+use UnitEnum;
 
 /**
  * The choices where practitioners disagree, other than how roux and liquid meet and the fat-to-flour ratio, which are numbers of their own.
@@ -24,21 +26,43 @@ use Lento\Rescue\LateThickening;
  */
 final readonly class Method
 {
-    public function __construct(
-        public FlourWay $flour = FlourWay::AllAtOnce,
-        public ?RouxPlace $place = null,
-        public CookOut $cookOut = CookOut::Usual,
-        public Stirring $stirring = Stirring::Visits,
-        public bool $brownedButter = false,
-        public ?AromaticsWay $aromatics = null,
-        public ?StrainWay $strain = null,
-        public Pepper $pepper = Pepper::White,
-        public SaltTime $salt = SaltTime::AtTheEnd,
-        public SkinGuard $skin = SkinGuard::Cartouche,
-        public MilkWay $milk = MilkWay::Infused,
-        public LateThickening $late = LateThickening::Reduce,
-        public FinishWay $finish = FinishWay::BySauce,
+    private function __construct(
+        public FlourWay $flour,
+        public ?RouxPlace $place,
+        public CookOut $cookOut,
+        public Stirring $stirring,
+        public ButterWay $butter,
+        public ?AromaticsWay $aromatics,
+        public ?StrainWay $strain,
+        public Pepper $pepper,
+        public SaltTime $salt,
+        public SkinGuard $skin,
+        public MilkWay $milk,
+        public LateThickening $late,
+        public FinishWay $finish,
     ) {}
+
+    /** The usual of every choice, but for these: at most one of a kind, the last of several. */
+    public static function of(
+        FlourWay|RouxPlace|CookOut|Stirring|ButterWay|AromaticsWay|StrainWay|Pepper|SaltTime|SkinGuard|MilkWay|LateThickening|FinishWay
+            ...$choices,
+    ): self {
+        return new self(
+            self::chosen(FlourWay::class, $choices) ?? FlourWay::AllAtOnce,
+            self::chosen(RouxPlace::class, $choices),
+            self::chosen(CookOut::class, $choices) ?? CookOut::Usual,
+            self::chosen(Stirring::class, $choices) ?? Stirring::Visits,
+            self::chosen(ButterWay::class, $choices) ?? ButterWay::Melted,
+            self::chosen(AromaticsWay::class, $choices),
+            self::chosen(StrainWay::class, $choices),
+            self::chosen(Pepper::class, $choices) ?? Pepper::White,
+            self::chosen(SaltTime::class, $choices) ?? SaltTime::AtTheEnd,
+            self::chosen(SkinGuard::class, $choices) ?? SkinGuard::Cartouche,
+            self::chosen(MilkWay::class, $choices) ?? MilkWay::Infused,
+            self::chosen(LateThickening::class, $choices) ?? LateThickening::Reduce,
+            self::chosen(FinishWay::class, $choices) ?? FinishWay::BySauce,
+        );
+    }
 
     /** The same with what it leaves open as another has it. */
     public function over(self $usual): self
@@ -48,7 +72,7 @@ final readonly class Method
             $this->place ?? $usual->place ?? RouxPlace::Hob,
             $this->cookOut,
             $this->stirring,
-            $this->brownedButter,
+            $this->butter,
             $this->aromatics ?? $usual->aromatics,
             $this->strain ?? $usual->strain ?? StrainWay::Strained,
             $this->pepper,
@@ -58,5 +82,23 @@ final readonly class Method
             $this->late,
             $this->finish,
         );
+    }
+
+    /**
+     * @template T of UnitEnum
+     *
+     * @param class-string<T> $kind
+     * @param array<UnitEnum> $choices
+     *
+     * @return T|null
+     */
+    private static function chosen(string $kind, array $choices): ?UnitEnum
+    {
+        $found = null;
+        foreach ($choices as $choice) {
+            $found = $choice instanceof $kind ? $choice : $found;
+        }
+
+        return $found;
     }
 }

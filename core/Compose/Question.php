@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Compose;
 
+use Lento\Compose\Choice\ButterWay;
 use Lento\Compose\Choice\MilkWay;
 use Lento\Compose\Choice\RouxPlace;
 use Lento\Exception\Missing;
@@ -88,15 +89,7 @@ final readonly class Question
 
     /**
      * @param Given|Volume $given the litres wanted, or whatever else the cook starts from
-     * @param float $fatToFlour by mass, 0.5 to 3
-     * @param Pan|null $pan needed when it is the pan that is given
-     * @param HobHeat $heat under the roux
-     * @param Formula|null $formula the kitchen's own for this base; the house's if null
-     * @param Method|null $method the schools; what it leaves open is the formula's
-     * @param float|null $reduceBy share of the pot to boil off, 0.05 to 0.9; then the minutes are worked out, and it is brisk unless said
-     * otherwise
-     * @param Temperature|null $oven of its air, where the roux is cooked there; 175 °C if null
-     * @param Temperature|null $boilsAt of water, where the kitchen lies high
+     * @param string|null $liquid larder id
      *
      * @throws OutOfRange if a number lies outside what the model is valid for
      * @throws Missing if a pan is to be filled and none is named
@@ -106,40 +99,27 @@ final readonly class Question
         Given|Volume $given,
         ?string $liquid = null,
         ?EquivalentFlour $thickness = null,
-        ?Colour $colour = null,
-        ?string $fat = null,
-        float $fatToFlour = 1.0,
-        ?Duration $simmerTime = null,
-        ?SimmerLevel $simmerLevel = null,
-        School $school = School::ColdOnHot,
-        ?Pan $pan = null,
-        HobHeat $heat = HobHeat::Medium,
-        ?Larder $larder = null,
-        ?KitchenFactors $kitchen = null,
-        ?Formula $formula = null,
-        ?Method $method = null,
-        ?float $reduceBy = null,
-        ?Temperature $oven = null,
-        ?Temperature $boilsAt = null,
+        How $how = new How(),
+        InKitchen $in = new InKitchen(),
     ): self {
         $given = $given instanceof Volume ? Given::yield($given) : $given;
-        $formula ??= Formula::house($base);
-        $method = ($method ?? $formula->method)->over($formula->method);
+        $formula = $in->formula ?? Formula::house($base);
+        $method = ($how->method ?? $formula->method)->over($formula->method);
         $liquid ??= $formula->liquids[0];
         $thickness ??= $formula->thickness;
-        $byTheClock = $simmerTime !== null;
+        OutOfRange::refuse(
+            'thickness',
+            $thickness->gramsPerLitre,
+            self::LEAST_THICKNESS,
+            self::MOST_THICKNESS,
+            'g flour per litre',
+        );
         // Asked for minutes, it goes by the clock; asked for neither, as the formula has it.
-        $reduceBy ??= $simmerTime === null ? $formula->reduceBy : null;
-        $simmerTime ??= $formula->simmerTime($liquid);
-        $colour ??= $formula->colour;
-        self::refuseOutside('thickness', $thickness->gramsPerLitre, self::LEAST_THICKNESS, self::MOST_THICKNESS, 'g flour per litre');
-        self::refuseOutside('fat-to-flour', $fatToFlour, self::LEAST_RATIO, self::MOST_RATIO, 'to 1');
-        self::refuseOutside('simmer', $simmerTime->inMinutes(), self::LEAST_MINUTES, self::MOST_MINUTES, 'min');
-        if ($reduceBy !== null) {
-            self::refuseOutside('reduction', 100.0 * $reduceBy, self::LEAST_REDUCTION, self::MOST_REDUCTION, '%');
-        }
+        $reduceBy = $how->simmer->reduceBy ?? ($how->simmer->time === null ? $formula->reduceBy : null);
         $left = 1.0 - ($reduceBy ?? ($base->hasRoux() ? 0.0 : self::DEMI));
-        $yield = FirstGuess::yield($given, $thickness, $colour, $fatToFlour, $school, $pan, $left / $formula->share());
+        $colour = $how->roux->colour ?? $formula->colour;
+        $yield = FirstGuess::of($thickness->gramsPerLitre / $colour->shade()->strength(), $how->roux->fatToFlour)
+            ->yield($given, $in->pan, Warnings::fullAt($how->school), $left / $formula->share());
         if (in_array($given->kind, [GivenKind::Yield, GivenKind::Portions], true)) {
             self::refuseYield($yield);
         }
@@ -151,21 +131,22 @@ final readonly class Question
             $liquid,
             $thickness,
             $colour,
-            $fat ?? $formula->fat,
-            $fatToFlour,
-            $simmerTime,
-            $simmerLevel ?? ($reduceBy !== null && $formula->level === SimmerLevel::Bare ? SimmerLevel::Brisk : $formula->level),
-            $school === School::ColdOnHot && $method->milk === MilkWay::Warmed ? School::WarmPours : $school,
-            $pan ?? Pan::suiting(Volume::ofLitres($yield->inLitres() * self::POT_OVER_YIELD / $left)),
-            $heat,
-            $larder ?? Larder::house(),
-            $kitchen ?? KitchenFactors::house(),
+            $how->roux->fat ?? $formula->fat,
+            $how->roux->fatToFlour,
+            $how->simmer->time ?? $formula->simmerTime($liquid),
+            $how->simmer->level
+                ?? ($reduceBy !== null && $formula->level === SimmerLevel::Bare ? SimmerLevel::Brisk : $formula->level),
+            $how->school === School::ColdOnHot && $method->milk === MilkWay::Warmed ? School::WarmPours : $how->school,
+            $in->pan ?? Pan::suiting(Volume::ofLitres($yield->inLitres() * self::POT_OVER_YIELD / $left)),
+            $how->roux->heat,
+            $in->larder ?? Larder::house(),
+            $in->kitchen ?? KitchenFactors::house(),
             $formula,
             $method,
             $reduceBy,
-            $oven ?? Temperature::ofCelsius(self::OVEN_CELSIUS),
-            $boilsAt,
-            $byTheClock,
+            $how->roux->oven ?? Temperature::ofCelsius(self::OVEN_CELSIUS),
+            $in->boilsAt,
+            $how->simmer->time !== null,
         );
     }
 
@@ -205,21 +186,13 @@ final readonly class Question
             $yield,
             $liquid,
             $thickness,
-            $this->colour,
-            $this->fat,
-            $this->fatToFlour,
-            $this->byTheClock ? $this->simmerTime : null,
-            $this->simmerLevel,
-            $this->school,
-            $pan,
-            $heat,
-            $this->larder,
-            $this->kitchen,
-            $this->formula,
-            $this->method,
-            $this->reduceBy,
-            $this->oven,
-            $this->boilsAt,
+            new How(
+                new RouxWish($this->colour, $this->fat, $this->fatToFlour, $heat, $this->oven),
+                new SimmerWish($this->byTheClock ? $this->simmerTime : null, $this->simmerLevel, $this->reduceBy),
+                $this->school,
+                $this->method,
+            ),
+            new InKitchen($pan, $this->larder, $this->kitchen, $this->formula, $this->boilsAt),
         );
     }
 
@@ -243,7 +216,7 @@ final readonly class Question
     /** Whether the fat is browned before the flour: only one with milk solids can be. */
     public function brownsButter(): bool
     {
-        return $this->method->brownedButter && $this->larder->fat($this->fat)->solids > 0.0;
+        return $this->method->butter === ButterWay::Browned && $this->larder->fat($this->fat)->solids > 0.0;
     }
 
     /** Whether the roux rests off the heat before the liquid: a white one is mild enough for cold liquid as it is. */
@@ -282,13 +255,6 @@ final readonly class Question
 
     private static function refuseYield(Volume $yield): void
     {
-        self::refuseOutside('yield', $yield->inLitres(), self::LEAST_LITRES, self::MOST_LITRES, 'l');
-    }
-
-    private static function refuseOutside(string $what, float $value, float $least, float $most, string $unit): void
-    {
-        if (!is_finite($value) || $value < $least - 1e-9 || $value > $most + 1e-9) {
-            throw OutOfRange::between($what, $value, $least, $most, $unit);
-        }
+        OutOfRange::refuse('yield', $yield->inLitres(), self::LEAST_LITRES, self::MOST_LITRES, 'l');
     }
 }

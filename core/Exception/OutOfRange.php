@@ -44,6 +44,20 @@ final class OutOfRange extends DomainException implements LentoException
         return new self($quantity, $value, $least, $most, $unit, $of);
     }
 
+    /**
+     * Nothing, if the number lies within.
+     *
+     * @throws self if it is no number, or lies outside by more than a rounding
+     */
+    public static function refuse(string $quantity, float $value, float $least, float $most, string $unit, string $of = ''): void
+    {
+        if (!is_finite($value) || $value < $least - 1e-9 || $value > $most + 1e-9) {
+            throw is_finite($value)
+                ? self::between($quantity, $value, $least, $most, $unit, $of)
+                : new self($quantity, null, $least, $most, $unit, $of);
+        }
+    }
+
     public static function below(string $quantity, float $value, float $least, string $unit): self
     {
         return new self($quantity, $value, $least, null, $unit);

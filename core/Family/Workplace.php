@@ -7,6 +7,7 @@ namespace Lento\Family;
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
 use Lento\Compose\Formula;
+use Lento\Compose\InKitchen;
 use Lento\Compose\Question;
 use Lento\Larder\Larder;
 use Lento\Learning\KitchenFactors;
@@ -63,11 +64,7 @@ final readonly class Workplace
             $yield,
             $liquid,
             $thickness,
-            pan: $pan,
-            larder: $this->larder,
-            kitchen: $this->kitchen,
-            formula: $this->formula($base),
-            boilsAt: $this->boilsAt,
+            in: new InKitchen($pan, $this->larder, $this->kitchen, $this->formula($base), $this->boilsAt),
         );
     }
 

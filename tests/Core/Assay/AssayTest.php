@@ -7,6 +7,7 @@ use Lento\Assay\KitchenWords;
 use Lento\Assay\Reader;
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
+use Lento\Compose\InKitchen;
 use Lento\Compose\Question;
 use Lento\Compose\Warning;
 use Lento\Exception\Missing;
@@ -132,7 +133,7 @@ it('sizes cups and pints by the kitchen’s measures', function (string $measure
 
 it('finds in its own sheets what they promise', function (Base $base): void {
     $sheet = (new Composer())->answer(
-        Question::of($base, Volume::ofLitres(2.0), pan: Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0))),
+        Question::of($base, Volume::ofLitres(2.0), in: new InKitchen(Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0)))),
     );
     $recipe = sprintf(
         "%.3F g flour\n%.3F g %s\n%.3F g %s\n%.3F g salt\nroux: %s\nsimmer: %.0F min\nlevel: %s\npan: 24 x 14 cm",

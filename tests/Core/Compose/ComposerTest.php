@@ -6,9 +6,13 @@ use Lento\Compose\Base;
 use Lento\Compose\Choice\RouxPlace;
 use Lento\Compose\Choice\Stirring;
 use Lento\Compose\Composer;
+use Lento\Compose\How;
+use Lento\Compose\InKitchen;
 use Lento\Compose\Method;
 use Lento\Compose\Question;
+use Lento\Compose\RouxWish;
 use Lento\Compose\Sheet;
+use Lento\Compose\SimmerWish;
 use Lento\Compose\Warning;
 use Lento\Compose\WarningCode;
 use Lento\Exception\OutOfRange;
@@ -48,7 +52,7 @@ function codes(Sheet $sheet): array
 }
 
 it('works out two litres of coating chicken velouté', function (): void {
-    $sheet = answered(Question::of(Base::Veloute, Volume::ofLitres(2.0), pan: pan24()));
+    $sheet = answered(Question::of(Base::Veloute, Volume::ofLitres(2.0), in: new InKitchen(pan24())));
     // By hand: T7 says 68 g/l of blond flour for EF 60 in white stock, about 66 for 58; of 2.04 l in the pot 135 g, and a little more
     // because a bare simmer leaves 4 % of the starch unswollen and the long simmer takes another 3 %: 140 g.
     expect($sheet->roux->flour->inGrams())
@@ -99,7 +103,13 @@ it('keeps the mass: what goes in is what comes out and what steams off', functio
 
 it('takes more flour for a darker roux and for a thicker sauce', function (): void {
     $flour = fn(Colour $colour, ThicknessClass $class): float => answered(
-        Question::of(Base::Veloute, Volume::ofLitres(2.0), colour: $colour, thickness: $class->target(), pan: pan24()),
+        Question::of(
+            Base::Veloute,
+            Volume::ofLitres(2.0),
+            thickness: $class->target(),
+            how: new How(new RouxWish($colour)),
+            in: new InKitchen(pan24()),
+        ),
     )->roux->flour->inGrams();
     $last = 0.0;
     foreach (Colour::cases() as $colour) {
@@ -111,7 +121,12 @@ it('takes more flour for a darker roux and for a thicker sauce', function (): vo
 
 it('takes more stock for a longer or harder simmer', function (): void {
     $stock = fn(float $minutes, SimmerLevel $level): float => answered(
-        Question::of(Base::Veloute, Volume::ofLitres(2.0), simmerTime: Duration::ofMinutes($minutes), simmerLevel: $level, pan: pan24()),
+        Question::of(
+            Base::Veloute,
+            Volume::ofLitres(2.0),
+            how: new How(simmer: new SimmerWish(Duration::ofMinutes($minutes), $level)),
+            in: new InKitchen(pan24()),
+        ),
     )->liquid->inMillilitres();
     expect($stock(60.0, SimmerLevel::Bare))
         ->toBeGreaterThan($stock(30.0, SimmerLevel::Bare))
@@ -120,7 +135,7 @@ it('takes more stock for a longer or harder simmer', function (): void {
 });
 
 it('starts an espagnole with about half as much stock again', function (): void {
-    $sheet = answered(Question::of(Base::Espagnole, Volume::ofLitres(2.0), pan: pan24()));
+    $sheet = answered(Question::of(Base::Espagnole, Volume::ofLitres(2.0), in: new InKitchen(pan24())));
     expect($sheet->liquid->inLitres())
         ->toBeGreaterThan(2.6)
         ->toBeLessThan(3.2)
@@ -137,9 +152,8 @@ it('salts to the house’s share, and not at all when the broth has brought it',
         Question::of(
             Base::Veloute,
             Volume::ofLitres(1.0),
-            liquid: 'packed-broth',
-            simmerTime: Duration::ofMinutes(240.0),
-            simmerLevel: SimmerLevel::Simmer,
+            'packed-broth',
+            how: new How(simmer: new SimmerWish(Duration::ofMinutes(240.0), SimmerLevel::Simmer)),
         ),
     );
     expect(array_column($packed->amounts, 'ingredient'))
@@ -160,29 +174,29 @@ it('lists amounts in the order they are used', function (): void {
 
 it('warns of a pan that is too full, with the most that fits', function (): void {
     $small = Pan::of(Length::ofMillimetres(160.0), Length::ofMillimetres(110.0));
-    $sheet = answered(Question::of(Base::Veloute, Volume::ofLitres(2.0), pan: $small));
+    $sheet = answered(Question::of(Base::Veloute, Volume::ofLitres(2.0), in: new InKitchen($small)));
     expect(codes($sheet))
         ->toBe([WarningCode::PanTooFull])
         ->and($sheet->warnings[0]->numbers['fill_percent'])
         ->toEqualWithDelta(95.0, 3.0);
-    $fits = answered(Question::of(Base::Veloute, Volume::ofLitres($sheet->warnings[0]->numbers['fits_l']), pan: $small));
+    $fits = answered(Question::of(Base::Veloute, Volume::ofLitres($sheet->warnings[0]->numbers['fits_l']), in: new InKitchen($small)));
     expect($fits->fillPercent())
         ->toEqualWithDelta(85.0, 0.3)
-        ->and(codes(answered(Question::of(Base::Veloute, Volume::ofLitres(200.0), pan: $small))))
+        ->and(codes(answered(Question::of(Base::Veloute, Volume::ofLitres(200.0), in: new InKitchen($small)))))
         ->toContain(WarningCode::PanOverflows);
 });
 
 it('warns of fat that floats, of a dry or parting roux, of smoke and of raw flour', function (): void {
     $codes = fn(Question $question): array => codes(answered($question));
-    expect($codes(Question::of(Base::Veloute, Volume::ofLitres(2.0), fatToFlour: 2.0)))
+    expect($codes(Question::of(Base::Veloute, Volume::ofLitres(2.0), how: new How(new RouxWish(fatToFlour: 2.0)))))
         ->toContain(WarningCode::RouxSeparates, WarningCode::FatFloats)
-        ->and($codes(Question::of(Base::Veloute, Volume::ofLitres(2.0), fatToFlour: 0.7)))
+        ->and($codes(Question::of(Base::Veloute, Volume::ofLitres(2.0), how: new How(new RouxWish(fatToFlour: 0.7)))))
         ->toContain(WarningCode::RouxDry)
-        ->and($codes(Question::of(Base::Veloute, Volume::ofLitres(2.0), colour: Colour::Brown)))
+        ->and($codes(Question::of(Base::Veloute, Volume::ofLitres(2.0), how: new How(new RouxWish(Colour::Brown)))))
         ->toContain(WarningCode::FatSmokes)
-        ->and($codes(Question::of(Base::Veloute, Volume::ofLitres(2.0), colour: Colour::Brown, fat: 'clarified-butter')))
+        ->and($codes(Question::of(Base::Veloute, Volume::ofLitres(2.0), how: new How(new RouxWish(Colour::Brown, 'clarified-butter')))))
         ->not->toContain(WarningCode::FatSmokes)
-        ->and($codes(Question::of(Base::Bechamel, Volume::ofLitres(2.0), simmerTime: Duration::ofMinutes(5.0))))
+        ->and($codes(Question::of(Base::Bechamel, Volume::ofLitres(2.0), how: new How(simmer: new SimmerWish(Duration::ofMinutes(5.0))))))
         ->toContain(WarningCode::RawFlour);
 });
 
@@ -191,9 +205,9 @@ it('answers by colour alone where the pan never browns so much roux', function (
         Question::of(
             Base::Veloute,
             Volume::ofLitres(200.0),
-            colour: Colour::Dark,
             thickness: EquivalentFlour::ofGramsPerLitre(125.0),
-            pan: Pan::of(Length::ofMillimetres(160.0), Length::ofMillimetres(110.0)),
+            how: new How(new RouxWish(Colour::Dark)),
+            in: new InKitchen(Pan::of(Length::ofMillimetres(160.0), Length::ofMillimetres(110.0))),
         ),
     );
     expect($sheet->rouxForecast)->toBeNull()->and(codes($sheet))->toContain(WarningCode::ColourNotReached);
@@ -204,13 +218,15 @@ it('refuses what lies outside the model', function (callable $ask): void {
 })->with([
     'no sauce' => [fn() => Question::of(Base::Veloute, Volume::ofLitres(0.0))],
     'a lake' => [fn() => Question::of(Base::Veloute, Volume::ofLitres(1e6))],
-    'dry roux' => [fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), fatToFlour: 0.1)],
-    'no simmer' => [fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), simmerTime: Duration::ofMinutes(1.0))],
+    'dry roux' => [fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), how: new How(new RouxWish(fatToFlour: 0.1)))],
+    'no simmer' => [
+        fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), how: new How(simmer: new SimmerWish(Duration::ofMinutes(1.0)))),
+    ],
     'a brick' => [fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), thickness: EquivalentFlour::ofGramsPerLitre(190.0))],
-    'too shallow' => [fn() => answered(Question::of(Base::Veloute, Volume::ofLitres(0.2), pan: pan24()))],
+    'too shallow' => [fn() => answered(Question::of(Base::Veloute, Volume::ofLitres(0.2), in: new InKitchen(pan24())))],
 ]);
 
-it('says so when the larder lacks the liquid', fn() => answered(Question::of(Base::Veloute, Volume::ofLitres(1.0), liquid: 'dew')))->throws(
+it('says so when the larder lacks the liquid', fn() => answered(Question::of(Base::Veloute, Volume::ofLitres(1.0), 'dew')))->throws(
     Unknown::class,
 );
 
@@ -221,7 +237,7 @@ it('knows its bases by any spelling', fn(string $name, Base $base) => expect(Bas
 ]);
 
 it('gives every school its pours and its steps', function (School $school): void {
-    $sheet = answered(Question::of(Base::Veloute, Volume::ofLitres(2.0), school: $school, pan: pan24()));
+    $sheet = answered(Question::of(Base::Veloute, Volume::ofLitres(2.0), how: new How(school: $school), in: new InKitchen(pan24())));
     $kinds = array_map(fn($step): StepKind => $step->kind, $sheet->steps);
     expect($sheet->stair->pours)
         ->not->toBe([])
@@ -256,15 +272,24 @@ it(
 
             return null;
         };
-        $veloute = Question::of(Base::Veloute, Volume::ofLitres(2.0), simmerTime: Duration::ofMinutes(30.0), pan: pan24());
+        $veloute = Question::of(
+            Base::Veloute,
+            Volume::ofLitres(2.0),
+            how: new How(simmer: new SimmerWish(Duration::ofMinutes(30.0))),
+            in: new InKitchen(pan24()),
+        );
         $milk = Question::of(
             Base::Bechamel,
             Volume::ofLitres(2.0),
-            simmerTime: Duration::ofMinutes(30.0),
-            simmerLevel: SimmerLevel::Brisk,
-            pan: pan24(),
+            how: new How(simmer: new SimmerWish(Duration::ofMinutes(30.0), SimmerLevel::Brisk)),
+            in: new InKitchen(pan24()),
         );
-        $short = Question::of(Base::Veloute, Volume::ofLitres(2.0), simmerTime: Duration::ofMinutes(8.0), pan: pan24());
+        $short = Question::of(
+            Base::Veloute,
+            Volume::ofLitres(2.0),
+            how: new How(simmer: new SimmerWish(Duration::ofMinutes(8.0))),
+            in: new InKitchen(pan24()),
+        );
         expect($every($veloute, StepKind::Simmer, TendingKind::Stir))
             ->toBe(5.0)
             ->and($every($veloute, StepKind::Simmer, TendingKind::Skim))
@@ -283,7 +308,7 @@ it(
             ->toBeNull()
             ->and(
                 $every(
-                    Question::of(Base::Bechamel, Volume::ofLitres(2.0), method: new Method(stirring: Stirring::Constantly)),
+                    Question::of(Base::Bechamel, Volume::ofLitres(2.0), how: new How(method: Method::of(Stirring::Constantly))),
                     StepKind::Simmer,
                     TendingKind::Stir,
                 ),
@@ -291,7 +316,7 @@ it(
             ->toBeNull()
             ->and(
                 $every(
-                    Question::of(Base::Espagnole, Volume::ofLitres(2.0), method: new Method(place: RouxPlace::Oven)),
+                    Question::of(Base::Espagnole, Volume::ofLitres(2.0), how: new How(method: Method::of(RouxPlace::Oven))),
                     StepKind::Bake,
                     TendingKind::Turn,
                 ),
@@ -305,7 +330,7 @@ it('reduces by its own step where it boils down to a level, and ends every pot w
     expect($kinds(Question::of(Base::DemiGlace, Volume::ofLitres(1.0))))
         ->toContain(StepKind::Reduce)
         ->not->toContain(StepKind::Simmer)
-        ->and($kinds(Question::of(Base::Veloute, Volume::ofLitres(2.0), reduceBy: 0.3)))
+        ->and($kinds(Question::of(Base::Veloute, Volume::ofLitres(2.0), how: new How(simmer: new SimmerWish(reduceBy: 0.3)))))
         ->toContain(StepKind::Reduce)
         ->not->toContain(StepKind::Simmer);
     foreach (Base::cases() as $base) {

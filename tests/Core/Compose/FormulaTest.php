@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Lento\Compose\Additions;
 use Lento\Compose\Base;
 use Lento\Compose\Choice\AromaticsWay;
+use Lento\Compose\Choice\ButterWay;
 use Lento\Compose\Choice\CookOut;
 use Lento\Compose\Choice\FinishWay;
 use Lento\Compose\Choice\FlourWay;
@@ -17,6 +18,7 @@ use Lento\Compose\Choice\StrainWay;
 use Lento\Compose\Composer;
 use Lento\Compose\Formula;
 use Lento\Compose\Given;
+use Lento\Compose\InKitchen;
 use Lento\Compose\Method;
 use Lento\Compose\Part;
 use Lento\Compose\Question;
@@ -44,13 +46,14 @@ use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Thickness\EquivalentFlour;
+use Tests\Core\Compose\Questions;
 use Tests\Core\Room;
 
 covers(...Room::of('Compose'));
 
 function made(Base $base, float $litres = 2.0, mixed ...$more): Sheet
 {
-    return (new Composer())->answer(Question::of($base, Volume::ofLitres($litres), ...$more));
+    return (new Composer())->answer(Questions::of($base, Volume::ofLitres($litres), $more));
 }
 
 /** @return list<StepKind> */
@@ -143,7 +146,7 @@ it('boils a demi-glace down by half, or for an hour, where that is asked for', f
 
 it('works out a demi-glace from the stock on hand and from the pan, and has no roux to start from', function (): void {
     $ask = fn(Given $given): Sheet => (new Composer())->answer(
-        Question::of(Base::DemiGlace, $given, pan: Pan::of(Length::ofMillimetres(280.0), Length::ofMillimetres(180.0))),
+        Question::of(Base::DemiGlace, $given, in: new InKitchen(Pan::of(Length::ofMillimetres(280.0), Length::ofMillimetres(180.0)))),
     );
     expect($ask(Given::liquid(Volume::ofLitres(3.0)))->stock()->inLitres())
         ->toEqualWithDelta(3.0, 1e-4)
@@ -201,7 +204,7 @@ it('finishes off the boil, and meets the thickness with the cream in it', functi
 });
 
 it('mounts, creams or binds any sauce with a liaison, and says what egg bears', function (FinishWay $finish, array $names): void {
-    $sheet = made(Base::Veloute, method: new Method(finish: $finish));
+    $sheet = made(Base::Veloute, method: Method::of($finish));
     expect(array_map(fn($finishing): string => $finishing->what->id, $sheet->finishes))->toBe($names)
         ->and($sheet->thickness->gramsPerLitre)->toEqualWithDelta(58.0, 1e-2);
 })->with([
@@ -212,7 +215,7 @@ it('mounts, creams or binds any sauce with a liaison, and says what egg bears', 
 ]);
 
 it('keeps back, leaves in or blends the vegetables, and yields the same', function (StrainWay $strain): void {
-    $sheet = made(Base::OnionGravy, method: new Method(strain: $strain));
+    $sheet = made(Base::OnionGravy, method: Method::of($strain));
     expect($sheet->served->millilitres() + $sheet->pieces->inMillilitres())->toEqualWithDelta(2000.0, 0.3)
         ->and($sheet->strained->inGrams())->toEqualWithDelta($strain === StrainWay::Strained ? 600.0 : 0.0, 1e-9)
         ->and($sheet->pieces->inMillilitres() > 0.0)->toBe($strain === StrainWay::LeftIn)
@@ -227,7 +230,7 @@ it('cuts the giblets back into the strained gravy', function (): void {
 });
 
 it('changes a part of the formula per question or for good, and knows no others', function (): void {
-    $formula = Formula::house(Base::Espagnole)->with(salt: 0.005, perLitre: ['onion' => 100.0, 'red-wine' => 60.0, 'carrot' => 0.0]);
+    $formula = Formula::house(Base::Espagnole)->salted(0.005)->having(['onion' => 100.0, 'red-wine' => 60.0, 'carrot' => 0.0]);
     $sheet = made(Base::Espagnole, formula: $formula);
     expect(gramsOf($sheet, 'onion'))
         ->toEqualWithDelta(200.0, 1e-9)
@@ -243,20 +246,20 @@ it('changes a part of the formula per question or for good, and knows no others'
         ->toBeGreaterThan(0.0)
         ->and(gramsOf(made(Base::Espagnole), 'red-wine'))
         ->toBe(0.0)
-        ->and(fn() => $formula->with(perLitre: ['gold' => 1.0]))
+        ->and(fn() => $formula->having(['gold' => 1.0]))
         ->toThrow(Unknown::class)
-        ->and(fn() => $formula->with(perLitre: ['onion' => 1001.0]))
+        ->and(fn() => $formula->having(['onion' => 1001.0]))
         ->toThrow(OutOfRange::class)
-        ->and(fn() => $formula->with(perLitre: ['onion' => -1.0]))
+        ->and(fn() => $formula->having(['onion' => -1.0]))
         ->toThrow(OutOfRange::class)
-        ->and(fn() => $formula->with(salt: 0.031))
+        ->and(fn() => $formula->salted(0.031))
         ->toThrow(OutOfRange::class)
-        ->and(fn() => made(Base::ChilliGravy, formula: Formula::house(Base::ChilliGravy)->with(perLitre: ['soured-cream' => 900.0])))
+        ->and(fn() => made(Base::ChilliGravy, formula: Formula::house(Base::ChilliGravy)->having(['soured-cream' => 900.0])))
         ->toThrow(NotReachable::class);
 });
 
 it('halves a wine before it joins, and keeps about half of its spirit', function (): void {
-    $wine = Formula::house(Base::PanGravy)->with(perLitre: ['white-wine' => 100.0]);
+    $wine = Formula::house(Base::PanGravy)->having(['white-wine' => 100.0]);
     $joining = Additions::for($wine, $wine->method->over($wine->method), Volume::ofLitres(1.0), Larder::house())->joining;
     // By hand: 99.2 g of wine, 10.4 g of it spirit; half the volume goes, and 0.45 e^(-8/70) + 0.55 e^(-8/6) = 0.546 of the spirit stays.
     expect($joining->alcoholGrams)->toEqualWithDelta(10.416 * 0.5464, 0.01)
@@ -264,7 +267,7 @@ it('halves a wine before it joins, and keeps about half of its spirit', function
 });
 
 it('gives aromatics the way the cook wants them', function (AromaticsWay $way, array $has, array $not): void {
-    $sheet = made(Base::Espagnole, method: new Method(aromatics: $way));
+    $sheet = made(Base::Espagnole, method: Method::of($way));
     expect(stepsOf($sheet))->toContain(...$has)->not->toContain(...$not)
         ->and(gramsOf($sheet, 'onion') > 0.0)->toBe($way !== AromaticsWay::None);
 })->with([
@@ -279,14 +282,14 @@ it('brings what a formula leaves out when it is asked for by name', function ():
     $formula = Formula::house(Base::Veloute);
     expect(gramsOf(made(Base::Veloute), 'onion'))
         ->toBe(0.0)
-        ->and(gramsOf(made(Base::Veloute, method: new Method(aromatics: AromaticsWay::Sweated)), 'onion'))
+        ->and(gramsOf(made(Base::Veloute, method: Method::of(AromaticsWay::Sweated)), 'onion'))
         ->toEqualWithDelta(80.0, 1e-9)
         ->and(
             gramsOf(
                 made(
                     Base::Veloute,
-                    method: new Method(aromatics: AromaticsWay::Sweated),
-                    formula: $formula->with(perLitre: ['onion' => 0.0]),
+                    method: Method::of(AromaticsWay::Sweated),
+                    formula: $formula->having(['onion' => 0.0]),
                 ),
                 'onion',
             ),
@@ -296,15 +299,15 @@ it('brings what a formula leaves out when it is asked for by name', function ():
 
 it('peppers and salts as the cook does', function (): void {
     $ask = fn(Method $method): Sheet => made(Base::Veloute, method: $method);
-    $order = array_map(fn(StepKind $kind): string => $kind->value, stepsOf($ask(new Method(salt: SaltTime::InTheMiddle))));
-    expect(gramsOf($ask(new Method(pepper: Pepper::Black)), 'black-pepper'))->toBeGreaterThan(0.0)
-        ->and(gramsOf($ask(new Method(pepper: Pepper::Black)), 'white-pepper'))->toBe(0.0)
-        ->and(gramsOf($ask(new Method(pepper: Pepper::None)), 'white-pepper'))->toBe(0.0)
+    $order = array_map(fn(StepKind $kind): string => $kind->value, stepsOf($ask(Method::of(SaltTime::InTheMiddle))));
+    expect(gramsOf($ask(Method::of(Pepper::Black)), 'black-pepper'))->toBeGreaterThan(0.0)
+        ->and(gramsOf($ask(Method::of(Pepper::Black)), 'white-pepper'))->toBe(0.0)
+        ->and(gramsOf($ask(Method::of(Pepper::None)), 'white-pepper'))->toBe(0.0)
         ->and(array_search('season', $order, true))->toBeLessThan((int) array_search('simmer', $order, true));
 });
 
 it('takes milk infused, cold or warmed', function (): void {
-    $ask = fn(MilkWay $milk): Sheet => made(Base::Bechamel, method: new Method(milk: $milk));
+    $ask = fn(MilkWay $milk): Sheet => made(Base::Bechamel, method: Method::of($milk));
     expect(stepsOf($ask(MilkWay::Infused)))->toContain(StepKind::Infuse)
         ->and(stepsOf($ask(MilkWay::Cold)))->not->toContain(StepKind::Infuse)
         ->and(gramsOf($ask(MilkWay::Cold), 'onion', When::Simmer))->toEqualWithDelta(80.0, 1e-9)
@@ -314,13 +317,13 @@ it('takes milk infused, cold or warmed', function (): void {
 });
 
 it('browns the butter first where it can be browned', function (): void {
-    $browned = made(Base::Veloute, method: new Method(brownedButter: true));
+    $browned = made(Base::Veloute, method: Method::of(ButterWay::Browned));
     expect(stepsOf($browned))->toContain(StepKind::BrownButter)->not->toContain(StepKind::Melt)
         ->and($browned->thickness->gramsPerLitre)->toEqualWithDelta(58.0, 1e-3)
         // Its water has steamed off before the flour goes in, where a white roux keeps some.
-        ->and(made(Base::Veloute, colour: Colour::White, method: new Method(brownedButter: true))->cookedRoux->inGrams())
+        ->and(made(Base::Veloute, colour: Colour::White, method: Method::of(ButterWay::Browned))->cookedRoux->inGrams())
         ->toBeLessThan(made(Base::Veloute, colour: Colour::White)->cookedRoux->inGrams())
-        ->and(stepsOf(made(Base::Veloute, fat: 'vegetable-oil', method: new Method(brownedButter: true))))
+        ->and(stepsOf(made(Base::Veloute, fat: 'vegetable-oil', method: Method::of(ButterWay::Browned))))
         ->toContain(StepKind::Melt)
         ->not->toContain(StepKind::BrownButter);
 });
@@ -328,7 +331,7 @@ it('browns the butter first where it can be browned', function (): void {
 it('cooks a white roux briefly or long, and stirs in the flour at once or by and by', function (): void {
     $ask = fn(CookOut $out, FlourWay $flour = FlourWay::AllAtOnce): Sheet => made(
         Base::Bechamel,
-        method: new Method(flour: $flour, cookOut: $out),
+        method: Method::of($flour, $out),
     );
     expect($ask(CookOut::Brief)->rouxForecast?->time->inMinutes())
         ->toEqualWithDelta(0.75, 0.02)
@@ -346,13 +349,13 @@ it('cooks a white roux briefly or long, and stirs in the flour at once or by and
 
 it('advises the oven for much brown roux, and bakes it there', function (): void {
     $pan = Pan::of(Length::ofMillimetres(360.0), Length::ofMillimetres(240.0));
-    $hob = (new Composer())->answer(Question::of(Base::Espagnole, Given::readyRoux(Mass::ofGrams(1200.0)), pan: $pan));
+    $hob = (new Composer())->answer(Question::of(Base::Espagnole, Given::readyRoux(Mass::ofGrams(1200.0)), in: new InKitchen($pan)));
     expect(warned($hob, WarningCode::RouxDeep))->toBeNull();
     $hob = made(Base::Espagnole, $hob->question->yield->inLitres(), pan: $pan);
     $warning = warned($hob, WarningCode::RouxDeep);
     // Weighed out; cooked it is 1.2 kg, for its water has gone.
     expect($warning?->numbers['roux_g'])->toEqualWithDelta(1278.6, 1.0)->and($warning?->numbers['oven_c'])->toEqualWithDelta(175.0, 1e-9);
-    $baked = made(Base::Espagnole, $hob->question->yield->inLitres(), pan: $pan, method: new Method(place: RouxPlace::Oven));
+    $baked = made(Base::Espagnole, $hob->question->yield->inLitres(), pan: $pan, method: Method::of(RouxPlace::Oven));
     $minutes = $baked->rouxForecast?->time->inMinutes() ?? 0.0;
     expect(warned($baked, WarningCode::RouxDeep))->toBeNull()
         ->and(stepsOf($baked))->toContain(StepKind::Bake)->not->toContain(StepKind::Colour)
@@ -366,7 +369,7 @@ it('lets a stirred pot catch less, and warns of milk sooner than of stock', func
         $base,
         thickness: EquivalentFlour::ofGramsPerLitre(80.0),
         simmerLevel: Lento\Pot\SimmerLevel::Simmer,
-        method: new Method(stirring: $stirring),
+        method: Method::of($stirring),
     );
     $ranks = array_flip(array_column(Lento\Risk\Risk::cases(), 'value'));
     expect($ranks[$ask(Base::Bechamel, Stirring::Constantly)->outlook->scorching->value])
@@ -404,8 +407,8 @@ it('answers or refuses every base in any amount, by any school', function (Base 
     foreach ([0.1, 2.0, 60.0, 200.0] as $litres) {
         foreach (
             [
-                new Method(aromatics: AromaticsWay::Apart, strain: StrainWay::Blended, brownedButter: true, finish: FinishWay::Liaison),
-                new Method(place: RouxPlace::Oven, strain: StrainWay::LeftIn, milk: MilkWay::Cold, finish: FinishWay::Cream),
+                Method::of(AromaticsWay::Apart, StrainWay::Blended, ButterWay::Browned, FinishWay::Liaison),
+                Method::of(RouxPlace::Oven, StrainWay::LeftIn, MilkWay::Cold, FinishWay::Cream),
             ] as $method
         ) {
             try {

@@ -6,8 +6,11 @@ use Lento\Compose\Base;
 use Lento\Compose\Composer;
 use Lento\Compose\Formula;
 use Lento\Compose\Given;
+use Lento\Compose\How;
+use Lento\Compose\InKitchen;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
+use Lento\Compose\SimmerWish;
 use Lento\Exception\LentoException;
 use Lento\Exception\Missing;
 use Lento\Exception\NotReachable;
@@ -48,7 +51,7 @@ function used(Sheet $sheet, string $what): float
 }
 
 it('uses up just what is given, and still meets the thickness', function (Base $base, Given $given, float $amount): void {
-    $sheet = (new Composer())->answer(Question::of($base, $given, pan: panOf(280.0, 180.0)));
+    $sheet = (new Composer())->answer(Question::of($base, $given, in: new InKitchen(panOf(280.0, 180.0))));
     expect(used($sheet, $given->kind->value))->toEqualWithDelta($amount, 3e-6 * $amount)
         ->and($sheet->thickness->gramsPerLitre)->toEqualWithDelta(Formula::house($base)->thickness->gramsPerLitre, 5e-4);
 })->with(Base::withRoux())->with([
@@ -62,9 +65,9 @@ it('uses up just what is given, and still meets the thickness', function (Base $
 
 it('comes back to the same sheet from whichever end it is asked', function (Base $base): void {
     $pan = panOf(280.0, 180.0);
-    $asked = (new Composer())->answer(Question::of($base, Volume::ofLitres(2.5), pan: $pan));
+    $asked = (new Composer())->answer(Question::of($base, Volume::ofLitres(2.5), in: new InKitchen($pan)));
     foreach ([Given::liquid($asked->stock()), Given::fat($asked->roux->fat), Given::readyRoux($asked->cookedRoux)] as $given) {
-        $back = (new Composer())->answer(Question::of($base, $given, pan: $pan));
+        $back = (new Composer())->answer(Question::of($base, $given, in: new InKitchen($pan)));
         expect($back->question->yield->inLitres())->toEqualWithDelta(2.5, 2.5e-3)
             ->and($back->roux->flour->inGrams())->toEqualWithDelta($asked->roux->flour->inGrams(), 1e-3 * $asked->roux->flour->inGrams());
     }
@@ -72,7 +75,7 @@ it('comes back to the same sheet from whichever end it is asked', function (Base
 
 it('makes more of more', function (Closure $given, float $less, float $more): void {
     $litres = fn(float $amount): float => (new Composer())
-        ->answer(Question::of(Base::Veloute, $given($amount), pan: panOf(280.0, 180.0)))
+        ->answer(Question::of(Base::Veloute, $given($amount), in: new InKitchen(panOf(280.0, 180.0))))
         ->question->yield->inLitres();
     expect($litres($more))->toBeGreaterThan($litres($less));
 })->with([
@@ -103,7 +106,7 @@ it('has neither fat to melt nor flour to weigh where the roux is there already',
 
 it('leaves foam its room when roux goes into boiling stock', function (): void {
     $fill = fn(School $school): float => (new Composer())
-        ->answer(Question::of(Base::Veloute, Given::pan(), school: $school, pan: panOf(280.0, 180.0)))
+        ->answer(Question::of(Base::Veloute, Given::pan(), how: new How(school: $school), in: new InKitchen(panOf(280.0, 180.0))))
         ->fillPercent();
     expect($fill(School::RouxIntoBoiling))->toEqualWithDelta(80.0, 1e-3)->and($fill(School::HotOnHot))->toEqualWithDelta(85.0, 1e-3);
 });
@@ -126,9 +129,8 @@ it('refuses what cannot make a sauce', function (Closure $ask, string $with): vo
             Question::of(
                 Base::Veloute,
                 Given::liquid(Volume::ofLitres(1.5)),
-                simmerTime: Duration::ofMinutes(480.0),
-                simmerLevel: SimmerLevel::Boil,
-                pan: panOf(280.0, 180.0),
+                how: new How(simmer: new SimmerWish(Duration::ofMinutes(480.0), SimmerLevel::Boil)),
+                in: new InKitchen(panOf(280.0, 180.0)),
             ),
         ),
         NotReachable::class,
@@ -163,7 +165,7 @@ it('pours more stock in a kitchen whose pots steam more, and less flour where it
     $strong = KitchenFactors::house()->afterTest(EquivalentFlour::ofGramsPerLitre(70.0), EquivalentFlour::ofGramsPerLitre(58.0));
     $slow = KitchenFactors::house()->afterRoux(Duration::ofMinutes(14.0), Duration::ofMinutes(7.0));
     $ask = fn(KitchenFactors $kitchen): Sheet => (new Composer())->answer(
-        Question::of(Base::Veloute, Volume::ofLitres(2.0), kitchen: $kitchen),
+        Question::of(Base::Veloute, Volume::ofLitres(2.0), in: new InKitchen(kitchen: $kitchen)),
     );
     expect($ask($steamy)->liquid->inMillilitres())
         ->toBeGreaterThan($usual->liquid->inMillilitres() + 20.0)

@@ -6,8 +6,10 @@ use Lento\Compose\Base;
 use Lento\Compose\Composer;
 use Lento\Compose\Formula;
 use Lento\Compose\Given;
+use Lento\Compose\How;
 use Lento\Compose\Outlook;
 use Lento\Compose\Question;
+use Lento\Compose\SimmerWish;
 use Lento\Compose\WarningCode;
 use Lento\Heat\HobHeat;
 use Lento\Pot\SimmerLevel;
@@ -18,13 +20,14 @@ use Lento\Risk\Risk;
 use Lento\Roux\Colour;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\ThicknessClass;
+use Tests\Core\Compose\Questions;
 use Tests\Core\Room;
 
 covers(...Room::of('Compose', 'Forecast'));
 
 function outlook(Base $base, mixed ...$more): Outlook
 {
-    return (new Composer())->answer(Question::of($base, Volume::ofLitres(2.0), ...$more))->outlook;
+    return (new Composer())->answer(Questions::of($base, Volume::ofLitres(2.0), $more))->outlook;
 }
 
 it('holds every forecast inside its band', function (Base $base): void {
@@ -78,7 +81,12 @@ it('forecasts no minutes for a roux that is there', function (): void {
 
 it('warns aloud of what catches', function (): void {
     $warned = (new Composer())->answer(
-        Question::of(Base::Bechamel, Volume::ofLitres(2.0), thickness: ThicknessClass::Gratin->target(), simmerLevel: SimmerLevel::Simmer),
+        Question::of(
+            Base::Bechamel,
+            Volume::ofLitres(2.0),
+            thickness: ThicknessClass::Gratin->target(),
+            how: new How(simmer: new SimmerWish(level: SimmerLevel::Simmer)),
+        ),
     );
     expect(array_column(array_map(fn($warning): array => ['code' => $warning->code], $warned->warnings), 'code'))->toContain(
         WarningCode::Scorches,

@@ -6,10 +6,17 @@ namespace Tests\Core\Compose;
 
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
+use Lento\Compose\Formula;
 use Lento\Compose\Given;
+use Lento\Compose\How;
+use Lento\Compose\InKitchen;
+use Lento\Compose\Method;
 use Lento\Compose\Question;
+use Lento\Compose\RouxWish;
 use Lento\Compose\Sheet;
+use Lento\Compose\SimmerWish;
 use Lento\Heat\HobHeat;
+use Lento\Larder\Larder;
 use Lento\Learning\KitchenFactors;
 use Lento\Pot\Pan;
 use Lento\Pot\SimmerLevel;
@@ -17,6 +24,7 @@ use Lento\Pour\School;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Thickness\EquivalentFlour;
@@ -28,6 +36,44 @@ final readonly class Questions
     public static function answered(): array
     {
         return array_map((new Composer())->answer(...), self::all());
+    }
+
+    /**
+     * A question by what is wished for, in one breath: `Questions::of(Base::Veloute, $litres, ['colour' => Colour::White])`.
+     *
+     * @param array{
+     *     thickness?: EquivalentFlour, liquid?: string, colour?: Colour, fat?: string, fatToFlour?: float, heat?: HobHeat,
+     *     oven?: Temperature, simmerTime?: Duration, simmerLevel?: SimmerLevel, reduceBy?: float, school?: School, method?: Method,
+     *     pan?: Pan, larder?: Larder, kitchen?: KitchenFactors, formula?: Formula, boilsAt?: Temperature
+     * } $wished
+     */
+    public static function of(Base $base, Given|Volume $given, array $wished): Question
+    {
+        return Question::of(
+            $base,
+            $given,
+            $wished['liquid'] ?? null,
+            $wished['thickness'] ?? null,
+            new How(
+                new RouxWish(
+                    $wished['colour'] ?? null,
+                    $wished['fat'] ?? null,
+                    $wished['fatToFlour'] ?? 1.0,
+                    $wished['heat'] ?? HobHeat::Medium,
+                    $wished['oven'] ?? null,
+                ),
+                new SimmerWish($wished['simmerTime'] ?? null, $wished['simmerLevel'] ?? null, $wished['reduceBy'] ?? null),
+                $wished['school'] ?? School::ColdOnHot,
+                $wished['method'] ?? null,
+            ),
+            new InKitchen(
+                $wished['pan'] ?? null,
+                $wished['larder'] ?? null,
+                $wished['kitchen'] ?? null,
+                $wished['formula'] ?? null,
+                $wished['boilsAt'] ?? null,
+            ),
+        );
     }
 
     /** @return array<string, Question> */
@@ -44,87 +90,79 @@ final readonly class Questions
                 Base::Bechamel,
                 $litres(3.0),
                 thickness: $thick(85.0),
-                fatToFlour: 1.8,
-                school: School::ColdOnHot,
-                pan: self::pan(180.0, 90.0),
+                how: new How(new RouxWish(fatToFlour: 1.8), school: School::ColdOnHot),
+                in: new InKitchen(self::pan(180.0, 90.0)),
             ),
             'a binding of whole butter on a high flame' => Question::of(
                 Base::Bechamel,
                 $litres(1.0),
                 thickness: $thick(125.0),
-                colour: Colour::White,
-                simmerLevel: SimmerLevel::Boil,
-                heat: HobHeat::High,
+                how: new How(new RouxWish(Colour::White, heat: HobHeat::High), new SimmerWish(level: SimmerLevel::Boil)),
             ),
             'a velouté in covers' => Question::of(Base::Veloute, Given::portions(72, Volume::ofMillilitres(55.0))),
-            'a fish velouté' => Question::of(Base::Veloute, $litres(3.0), liquid: 'fish-stock', pan: self::pan(280.0, 170.0)),
+            'a fish velouté' => Question::of(Base::Veloute, $litres(3.0), 'fish-stock', in: new InKitchen(self::pan(280.0, 170.0))),
             'a velouté with a cool roux, in a wide pan' => Question::of(
                 Base::Veloute,
                 $litres(1.5),
-                fat: 'poultry-fat',
-                fatToFlour: 0.7,
-                school: School::HotOnCold,
-                pan: self::pan(400.0, 90.0),
-                simmerLevel: SimmerLevel::Brisk,
+                how: new How(
+                    new RouxWish(fat: 'poultry-fat', fatToFlour: 0.7),
+                    new SimmerWish(level: SimmerLevel::Brisk),
+                    School::HotOnCold,
+                ),
+                in: new InKitchen(self::pan(400.0, 90.0)),
             ),
             'a soup of packed broth' => Question::of(
                 Base::Veloute,
                 $litres(8.0),
-                liquid: 'packed-broth',
-                thickness: $thick(30.0),
-                simmerTime: $minutes(240.0),
-                school: School::HotOnHot,
+                'packed-broth',
+                $thick(30.0),
+                new How(simmer: new SimmerWish($minutes(240.0)), school: School::HotOnHot),
             ),
             'a broth boiled down too far' => Question::of(
                 Base::Veloute,
                 $litres(2.0),
-                liquid: 'packed-broth',
-                simmerLevel: SimmerLevel::Brisk,
-                simmerTime: $minutes(120.0),
-                pan: self::pan(360.0, 200.0),
+                'packed-broth',
+                how: new How(simmer: new SimmerWish($minutes(120.0), SimmerLevel::Brisk)),
+                in: new InKitchen(self::pan(360.0, 200.0)),
             ),
             'warm pours, hardly simmered, in a pan nearly full' => Question::of(
                 Base::Veloute,
                 $litres(4.0),
-                liquid: 'shellfish-stock',
-                simmerTime: $minutes(5.0),
-                school: School::WarmPours,
-                pan: self::pan(240.0, 110.0),
+                'shellfish-stock',
+                how: new How(simmer: new SimmerWish($minutes(5.0)), school: School::WarmPours),
+                in: new InKitchen(self::pan(240.0, 110.0)),
             ),
             'a roux into boiling stock, darker than its flame can' => Question::of(
                 Base::Veloute,
                 $litres(2.0),
-                liquid: 'veal-stock',
-                colour: Colour::Dark,
-                school: School::RouxIntoBoiling,
-                heat: HobHeat::Low,
+                'veal-stock',
+                how: new How(new RouxWish(Colour::Dark, heat: HobHeat::Low), school: School::RouxIntoBoiling),
             ),
             'milk that will not stay milk' => Question::of(
                 Base::Bechamel,
                 $litres(2.0),
-                simmerLevel: SimmerLevel::Boil,
-                simmerTime: $minutes(480.0),
-                pan: self::pan(200.0, 160.0),
+                how: new How(simmer: new SimmerWish($minutes(480.0), SimmerLevel::Boil)),
+                in: new InKitchen(self::pan(200.0, 160.0)),
             ),
             'an espagnole' => Question::of(Base::Espagnole, $litres(3.0)),
             'a dark espagnole that separates, in a steamy kitchen' => Question::of(
                 Base::Espagnole,
                 $litres(5.0),
-                colour: Colour::Dark,
-                fat: 'butter',
-                fatToFlour: 3.0,
-                heat: HobHeat::MediumHigh,
-                kitchen: $browns,
+                how: new How(new RouxWish(Colour::Dark, 'butter', 3.0, HobHeat::MediumHigh)),
+                in: new InKitchen(kitchen: $browns),
             ),
             'from the stock' => Question::of(Base::Espagnole, Given::liquid($litres(4.0))),
             'from the dripping' => Question::of(
                 Base::Veloute,
                 Given::fat(Mass::ofGrams(90.0)),
-                fat: 'pan-drippings',
-                colour: Colour::Brown,
+                how: new How(new RouxWish(Colour::Brown, 'pan-drippings')),
             ),
-            'from a ready roux' => Question::of(Base::Veloute, Given::readyRoux(Mass::ofGrams(200.0)), school: School::HotOnCold),
-            'from the pan' => Question::of(Base::Bechamel, Given::pan(), pan: self::pan(240.0, 140.0)),
+            'from a ready roux' => Question::of(
+                Base::Veloute,
+                Given::readyRoux(Mass::ofGrams(200.0)),
+                how: new How(school: School::HotOnCold),
+            ),
+            'from the pan' => Question::of(Base::Bechamel, Given::pan(), in: new InKitchen(self::pan(240.0, 140.0))),
             'a cauldron' => Question::of(Base::Espagnole, $litres(200.0)),
             'a cup' => Question::of(Base::Bechamel, $litres(0.1)),
         ];

@@ -6,8 +6,12 @@ use Lento\Compose\Additions;
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
 use Lento\Compose\Formula;
+use Lento\Compose\How;
+use Lento\Compose\InKitchen;
 use Lento\Compose\Question;
+use Lento\Compose\RouxWish;
 use Lento\Compose\Sheet;
+use Lento\Compose\SimmerWish;
 use Lento\Exception\LentoException;
 use Lento\Larder\Larder;
 use Lento\Plan\Amount;
@@ -45,12 +49,11 @@ function drawn(int $seed): Question
         Volume::ofLitres($litres),
         $pick(Formula::house($base)->liquids),
         EquivalentFlour::ofGramsPerLitre(20.0 + 110.0 * $next()),
-        $pick(Colour::cases()),
-        $pick(Larder::house()->fatNames()),
-        0.5 + 1.5 * $next(),
-        Duration::ofMinutes(5.0 + 115.0 * $next()),
-        $pick(SimmerLevel::cases()),
-        $pick(School::cases()),
+        new How(
+            new RouxWish($pick(Colour::cases()), $pick(Larder::house()->fatNames()), 0.5 + 1.5 * $next()),
+            new SimmerWish(Duration::ofMinutes(5.0 + 115.0 * $next()), $pick(SimmerLevel::cases())),
+            $pick(School::cases()),
+        ),
     );
 }
 
@@ -88,7 +91,7 @@ it('scales: twice the sauce in a pan of twice the floor takes twice of everythin
     $pan = fn(float $area): Pan => Pan::of(Length::ofMillimetres(240.0 * sqrt($area)), Length::ofMillimetres(140.0));
     // White roux leaves some water in the paste, more of it in a bigger batch; a browned one is dry, and scales to the digit.
     $ask = fn(float $k): Sheet => (new Composer())->answer(
-        Question::of($base, Volume::ofLitres(2.0 * $k), colour: Colour::Brown, pan: $pan($k)),
+        Question::of($base, Volume::ofLitres(2.0 * $k), how: new How(new RouxWish(Colour::Brown)), in: new InKitchen($pan($k))),
     );
     [$one, $two] = [$ask(1.0), $ask(2.0)];
     expect($two->roux->flour->inGrams() / $one->roux->flour->inGrams())->toEqualWithDelta(2.0, 1e-4)
@@ -98,7 +101,7 @@ it('scales: twice the sauce in a pan of twice the floor takes twice of everythin
 })->with(Base::withRoux());
 
 it('weighs out all that the pot holds', function (Base $base): void {
-    $sheet = (new Composer())->answer(Question::of($base, Volume::ofLitres(2.0), colour: Colour::Brown));
+    $sheet = (new Composer())->answer(Question::of($base, Volume::ofLitres(2.0), how: new How(new RouxWish(Colour::Brown))));
     $of = fn(string $ingredient): float => array_sum(array_map(
         fn(Amount $amount): float => $amount->ingredient === $ingredient ? $amount->mass->inGrams() : 0.0,
         $sheet->amounts,
@@ -117,7 +120,7 @@ it('weighs out all that the pot holds', function (Base $base): void {
 })->with(Base::withRoux());
 
 it('puts the steps of a pot in the order of the work', function (Base $base, Colour $colour): void {
-    $sheet = (new Composer())->answer(Question::of($base, Volume::ofLitres(2.0), colour: $colour));
+    $sheet = (new Composer())->answer(Question::of($base, Volume::ofLitres(2.0), how: new How(new RouxWish($colour))));
     $order = array_flip(array_map(fn(StepKind $kind): string => $kind->value, StepKind::cases()));
     $steps = array_map(fn(Step $step): int => $order[$step->kind->value], $sheet->steps);
     $sorted = $steps;
@@ -128,7 +131,9 @@ it('puts the steps of a pot in the order of the work', function (Base $base, Col
 it('lets a browned roux down before the cold liquid, and leaves a white one as it is', function (): void {
     $kinds = fn(Colour $colour, School $school): array => array_map(
         fn(Step $step): StepKind => $step->kind,
-        (new Composer())->answer(Question::of(Base::Veloute, Volume::ofLitres(2.0), colour: $colour, school: $school))->steps,
+        (new Composer())->answer(
+            Question::of(Base::Veloute, Volume::ofLitres(2.0), how: new How(new RouxWish($colour), school: $school)),
+        )->steps,
     );
     expect($kinds(Colour::Brown, School::ColdOnHot))->toContain(StepKind::LetDown)
         ->and($kinds(Colour::White, School::ColdOnHot))->not->toContain(StepKind::LetDown)
@@ -136,7 +141,7 @@ it('lets a browned roux down before the cold liquid, and leaves a white one as i
 });
 
 it('has as many ticks in the pour step as there are pours', function (School $school): void {
-    $sheet = (new Composer())->answer(Question::of(Base::Veloute, Volume::ofLitres(2.0), school: $school));
+    $sheet = (new Composer())->answer(Question::of(Base::Veloute, Volume::ofLitres(2.0), how: new How(school: $school)));
     expect($sheet->plan()->first(StepKind::Pour)->additions ?? [])->toHaveCount(count($sheet->stair->pours));
 })->with(School::cases());
 

@@ -5,7 +5,10 @@ declare(strict_types=1);
 use Lento\Assay\ReduceTo;
 use Lento\Compose\Base;
 use Lento\Compose\Given;
+use Lento\Compose\How;
 use Lento\Compose\Question;
+use Lento\Compose\RouxWish;
+use Lento\Compose\SimmerWish;
 use Lento\Exception\Missing;
 use Lento\Exception\NoConvergence;
 use Lento\Exception\NotANumber;
@@ -174,9 +177,12 @@ it('names what was wrong, the value and the range', function (Closure $ask, stri
         fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), thickness: EquivalentFlour::ofGramsPerLitre(161.0)),
         'thickness = 161, not in [15, 160] g flour per litre',
     ],
-    'all fat' => [fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), fatToFlour: 3.1), 'fat-to-flour = 3.1, not in [0.5, 3] to 1'],
+    'all fat' => [
+        fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), how: new How(new RouxWish(fatToFlour: 3.1))),
+        'fat-to-flour = 3.1, not in [0.5, 3] to 1',
+    ],
     'no simmer' => [
-        fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), simmerTime: Duration::ofMinutes(4.0)),
+        fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), how: new How(simmer: new SimmerWish(Duration::ofMinutes(4.0)))),
         'simmer = 4, not in [5, 480] min',
     ],
     'a sip of stock' => [fn() => Given::liquid(Volume::ofLitres(0.04)), 'liquid = 0.04, not in [0.05, 600] l'],
@@ -221,7 +227,13 @@ it('takes what lies on the limit', function (Closure $ask): void {
     [fn() => Question::of(Base::Veloute, Volume::ofLitres(0.1))],
     [fn() => Question::of(Base::Veloute, Volume::ofLitres(200.0))],
     [fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), thickness: EquivalentFlour::ofGramsPerLitre(15.0))],
-    [fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), fatToFlour: 0.5, simmerTime: Duration::ofMinutes(480.0))],
+    [
+        fn() => Question::of(
+            Base::Veloute,
+            Volume::ofLitres(1.0),
+            how: new How(new RouxWish(fatToFlour: 0.5), new SimmerWish(Duration::ofMinutes(480.0))),
+        ),
+    ],
     [fn() => Given::liquid(Volume::ofLitres(0.05))],
     [fn() => Given::readyRoux(Mass::ofGrams(1.0))],
     [fn() => Given::portions(5000, Volume::ofMillilitres(5.0))],

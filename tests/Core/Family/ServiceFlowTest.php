@@ -318,7 +318,7 @@ it('asks for a base in the kitchen’s own pans and way', function (): void {
         Pan::of(Length::ofMillimetres(280.0), Length::ofMillimetres(160.0)),
         Pan::of(Length::ofMillimetres(160.0), Length::ofMillimetres(90.0)),
     ]);
-    $formulas = ['bechamel' => Formula::house(Base::Bechamel)->with(thickness: ThicknessClass::Gratin->target())];
+    $formulas = ['bechamel' => Formula::house(Base::Bechamel)->thick(ThicknessClass::Gratin->target())];
     $workplace = new Workplace(Larder::house(), $shelf, KitchenFactors::house(), formulas: $formulas);
     $flow = flowOf([wished('bechamel', 3.0)], workplace: $workplace);
     expect($flow->node('bechamel@whole-milk')->sheet?->question->pan->diameter->inMillimetres())->toEqualWithDelta(280.0, 1e-9)

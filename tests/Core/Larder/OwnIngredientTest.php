@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
+use Lento\Compose\InKitchen;
 use Lento\Compose\Question;
 use Lento\Exception\OutOfRange;
 use Lento\Larder\Allergen;
@@ -81,7 +82,7 @@ it('cooks with what the kitchen has put in its larder', function (): void {
         ->with($house->ingredient('chicken-stock')->similar('night-stock', gelatin: 0.03))
         ->with($house->fat('butter')->similar('farm-butter', fat: 0.84));
     $sheet = fn(Larder $larder, string $liquid): float => (new Composer())
-        ->answer(Question::of(Base::Veloute, Volume::ofLitres(2.0), liquid: $liquid, larder: $larder))
+        ->answer(Question::of(Base::Veloute, Volume::ofLitres(2.0), $liquid, in: new InKitchen(larder: $larder)))
         ->roux->flour->inGrams();
     expect($sheet($own, 'night-stock'))
         ->toBeLessThan($sheet($house, 'chicken-stock'))

@@ -3,7 +3,11 @@
 declare(strict_types=1);
 
 use Lento\Compose\Base;
+use Lento\Compose\How;
+use Lento\Compose\InKitchen;
 use Lento\Compose\Question;
+use Lento\Compose\RouxWish;
+use Lento\Compose\SimmerWish;
 use Lento\Course\Reading;
 use Lento\Heat\HobHeat;
 use Lento\Learning\Factor;
@@ -127,9 +131,8 @@ it('learns a kitchen that is a fifth off to within a tenth in five pots', functi
         $question = Question::of(
             Base::Veloute,
             Volume::ofLitres(2.0),
-            simmerLevel: SimmerLevel::Brisk,
-            pan: Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0)),
-            kitchen: $known,
+            how: new How(simmer: new SimmerWish(level: SimmerLevel::Brisk)),
+            in: new InKitchen(Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0)), kitchen: $known),
         );
         $cooked = StovePots::of(question: $question);
         $real = (new Simmer($question->pan, SimmerLevel::Brisk, evaporation: $true))->for($cooked->sheet->start, $question->simmerTime);
@@ -158,7 +161,12 @@ it('learns a ring that browns a fifth faster or slower to within a tenth in five
     $lessons = [];
     $house = KitchenFactors::house();
     $brown = static fn(KitchenFactors $kitchen): StovePots => StovePots::of(
-        question: Question::of(Base::Veloute, Volume::ofLitres(2.0), colour: Colour::Brown, kitchen: $kitchen),
+        question: Question::of(
+            Base::Veloute,
+            Volume::ofLitres(2.0),
+            how: new How(new RouxWish(Colour::Brown)),
+            in: new InKitchen(kitchen: $kitchen),
+        ),
     );
     // What the colour of this roux is really, minute by minute, on this ring.
     $real = $brown(KitchenFactors::of($house->evaporation, Factor::of($true, 0.001, 99), $house->flourStrength));

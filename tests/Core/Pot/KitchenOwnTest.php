@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
+use Lento\Compose\InKitchen;
 use Lento\Compose\Question;
 use Lento\Exception\OutOfRange;
 use Lento\Heat\HobHeat;
@@ -48,7 +49,7 @@ it('heats no harder than the ring can', function (): void {
 
 it('catches sooner on a thin base, and browns later in a heavy pan', function (): void {
     $ask = fn(Pan $pan, ?Temperature $boilsAt = null) => (new Composer())->answer(
-        Question::of(Base::Bechamel, Volume::ofLitres(2.0), pan: $pan, boilsAt: $boilsAt),
+        Question::of(Base::Bechamel, Volume::ofLitres(2.0), in: new InKitchen($pan, boilsAt: $boilsAt)),
     );
     $minutes = fn(float $kilograms): float => $ask(weighedPan($kilograms))->rouxForecast?->time->inMinutes() ?? 0.0;
     expect($minutes(6.0))->toBeGreaterThan($minutes(1.0));

@@ -3,7 +3,10 @@
 declare(strict_types=1);
 
 use Lento\Compose\Base;
+use Lento\Compose\How;
+use Lento\Compose\InKitchen;
 use Lento\Compose\Question;
+use Lento\Compose\SimmerWish;
 use Lento\Pot\Pan;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Length;
@@ -26,8 +29,8 @@ function patient(Base $base = Base::Veloute, ?SimmerLevel $level = null): Patien
         Question::of(
             $base,
             Volume::ofLitres(3.0),
-            simmerLevel: $level,
-            pan: Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(160.0)),
+            how: new How(simmer: new SimmerWish(level: $level)),
+            in: new InKitchen(Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(160.0))),
         ),
     );
 }
@@ -189,7 +192,11 @@ it('cools and blends what has split, strains a skin, warms what has set', functi
 
 it('ladles off down to four fifths of the brim, and only what is above', function (): void {
     $small = Trouble::withSomebodys(
-        Question::of(Base::Bechamel, Volume::ofLitres(3.0), pan: Pan::of(Length::ofMillimetres(200.0), Length::ofMillimetres(105.0))),
+        Question::of(
+            Base::Bechamel,
+            Volume::ofLitres(3.0),
+            in: new InKitchen(Pan::of(Length::ofMillimetres(200.0), Length::ofMillimetres(105.0))),
+        ),
     );
     [$remedy] = mended(Fault::FoamedOver, $small);
     expect($remedy->kind)->toBe(RemedyKind::LadleOff)

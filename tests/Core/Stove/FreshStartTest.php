@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use Lento\Compose\Base;
+use Lento\Compose\How;
 use Lento\Compose\Question;
+use Lento\Compose\SimmerWish;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Volume;
 use Lento\Stove\FreshStart;
@@ -39,7 +41,7 @@ it('takes no longer the less time there is', function (): void {
 });
 
 it('leaves a reduction as it is', function (): void {
-    $lost = Question::of(Base::Espagnole, Volume::ofLitres(2.0), reduceBy: 0.3);
+    $lost = Question::of(Base::Espagnole, Volume::ofLitres(2.0), how: new How(simmer: new SimmerWish(reduceBy: 0.3)));
     expect(FreshStart::within($lost, Duration::ofMinutes(5.0))->takes->inMinutes())->toBe(
         FreshStart::within($lost, Duration::ofMinutes(60.0 * 9.0))->takes->inMinutes(),
     );

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use Lento\Compose\Base;
+use Lento\Compose\How;
+use Lento\Compose\InKitchen;
 use Lento\Compose\Method;
 use Lento\Compose\Question;
 use Lento\Course\Event;
@@ -44,8 +46,8 @@ function velouteWith(LateThickening $late): StovePots
         question: Question::of(
             Base::Veloute,
             Volume::ofLitres(2.0),
-            method: new Method(late: $late),
-            pan: Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0)),
+            how: new How(method: Method::of($late)),
+            in: new InKitchen(Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0))),
         ),
     );
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Lento\Compose\Base;
 use Lento\Compose\Choice\RouxPlace;
 use Lento\Compose\Given;
+use Lento\Compose\How;
 use Lento\Compose\Method;
 use Lento\Compose\Question;
 use Lento\Course\Event;
@@ -38,7 +39,9 @@ it('has nothing to watch before the flour', function (): void {
 });
 
 it('has nothing to watch where the roux is baked or came ready made', function (): void {
-    $baked = StovePots::of(question: Question::of(Base::Espagnole, Volume::ofLitres(2.0), method: new Method(place: RouxPlace::Oven)));
+    $baked = StovePots::of(
+        question: Question::of(Base::Espagnole, Volume::ofLitres(2.0), how: new How(method: Method::of(RouxPlace::Oven))),
+    );
     expect($baked->watch($baked->until(StepKind::Bake), $baked->begins(StepKind::Bake) + 5.0)->roux)->toBeNull();
     $ready = StovePots::of(question: Question::of(Base::Veloute, Given::readyRoux(Mass::ofGrams(250.0))));
     expect($ready->watch($ready->until(StepKind::Boil), 30.0)->roux)->toBeNull();

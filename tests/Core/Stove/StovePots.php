@@ -7,8 +7,12 @@ namespace Tests\Core\Stove;
 use DateTimeImmutable;
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
+use Lento\Compose\How;
+use Lento\Compose\InKitchen;
 use Lento\Compose\Question;
+use Lento\Compose\RouxWish;
 use Lento\Compose\Sheet;
+use Lento\Compose\SimmerWish;
 use Lento\Course\Course;
 use Lento\Course\Event;
 use Lento\Plan\Plan;
@@ -40,10 +44,8 @@ final readonly class StovePots
                 ?? Question::of(
                     $base,
                     Volume::ofLitres(2.0),
-                    colour: $colour,
-                    simmerLevel: $level,
-                    simmerTime: $simmer,
-                    pan: Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0)),
+                    how: new How(new RouxWish($colour), new SimmerWish($simmer, $level)),
+                    in: new InKitchen(Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0))),
                 ),
         );
 

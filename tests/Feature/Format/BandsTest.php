@@ -5,7 +5,9 @@ declare(strict_types=1);
 use App\Format\Bands;
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
+use Lento\Compose\How;
 use Lento\Compose\Question;
+use Lento\Compose\RouxWish;
 use Lento\Forecast\Band;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
@@ -26,8 +28,7 @@ it('names what else a sauce could be', function (): void {
             Base::Bechamel,
             Volume::ofLitres(2.0),
             thickness: EquivalentFlour::ofGramsPerLitre($grams),
-            colour: Colour::Brown,
-            fat: 'clarified-butter',
+            how: new How(new RouxWish(Colour::Brown, 'clarified-butter')),
         ),
     )->outlook;
     expect(Bands::couldBe($outlook(58.0)->thickness))

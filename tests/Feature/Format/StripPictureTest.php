@@ -5,7 +5,9 @@ declare(strict_types=1);
 use App\Pages\Pictures\StripPicture;
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
+use Lento\Compose\How;
 use Lento\Compose\Question;
+use Lento\Compose\RouxWish;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 
@@ -23,7 +25,9 @@ function standsAt(float $x, string $text, string $anchor): array
 }
 
 it('keeps “lift here” and “yours now” apart, wherever the mark has got to', function (Colour $colour, float $width): void {
-    $roux = (new Composer())->answer(Question::of(Base::Veloute, Volume::ofLitres(2.0), colour: $colour))->plan()->cooking?->roux;
+    $roux = (new Composer())->answer(
+        Question::of(Base::Veloute, Volume::ofLitres(2.0), how: new How(new RouxWish($colour))),
+    )->plan()->cooking?->roux;
     assert($roux !== null);
     for ($shade = 0.0; $shade <= 3.4; $shade += 0.05) {
         $picture = StripPicture::of($roux, $width, $shade);

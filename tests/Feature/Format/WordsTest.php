@@ -10,6 +10,7 @@ use App\Format\Words;
 use Lento\Compose\Base;
 use Lento\Compose\Composer;
 use Lento\Compose\Formula;
+use Lento\Compose\How;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
 use Lento\Compose\Warning;
@@ -26,7 +27,7 @@ use Lento\Thickness\ThicknessClass;
 
 function sheetOf(Base $base, float $litres = 2.0, School $school = School::ColdOnHot, ?string $liquid = null): Sheet
 {
-    return (new Composer())->answer(Question::of($base, Volume::ofLitres($litres), liquid: $liquid, school: $school));
+    return (new Composer())->answer(Question::of($base, Volume::ofLitres($litres), $liquid, how: new How(school: $school)));
 }
 
 it('names the sauce by its base and stock', function (): void {
