@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use Lento\Larder\Acidity;
 use Lento\Larder\Allergen;
 use Lento\Larder\Fat;
+use Lento\Larder\FatMakeup;
+use Lento\Larder\FlourMakeup;
 use Lento\Larder\Ingredient;
+use Lento\Larder\Makeup;
+use Lento\Larder\Packing;
 use Lento\Larder\Role;
+use Lento\Larder\Strength;
 use Lento\Larder\Thickener;
 use Lento\Quantity\Density;
 use Lento\Quantity\Temperature;
@@ -86,21 +92,19 @@ final readonly class SauceCodec
         $parts = $node->get('parts');
         $part = static fn(string $name): float => $parts->maybe($name)?->float() ?? 0.0;
 
-        return $node->into(static fn(Node $node): Ingredient => new Ingredient(
+        return $node->into(static fn(Node $node): Ingredient => Ingredient::of(
             $node->get('id')->name(),
             $node->get('role')->one(Role::class),
             Density::ofGramsPerMillilitre($node->get('g_per_ml')->float()),
-            $part('water'),
-            $part('fat'),
-            $part('solids'),
-            $node->get('ph')->float(),
-            $node->get('buffer')->float(),
-            $part('milk_solids'),
-            $part('gelatin'),
-            $part('salt'),
-            $part('alcohol'),
-            $part('thickening'),
-            $part('yolk'),
+            Makeup::of($part('water'), $part('fat'), $part('solids'))->with(
+                $part('milk_solids'),
+                $part('gelatin'),
+                $part('salt'),
+                $part('alcohol'),
+                $part('thickening'),
+                $part('yolk'),
+            ),
+            new Acidity($node->get('ph')->float(), $node->get('buffer')->float()),
             self::toAllergens($node->get('allergens')),
         ));
     }
@@ -122,12 +126,10 @@ final readonly class SauceCodec
 
     public static function toFat(Node $node): Fat
     {
-        return $node->into(static fn(Node $node): Fat => new Fat(
+        return $node->into(static fn(Node $node): Fat => Fat::of(
             $node->get('id')->name(),
             Density::ofGramsPerMillilitre($node->get('g_per_ml')->float()),
-            $node->get('fat')->float(),
-            $node->get('water')->float(),
-            $node->get('solids')->float(),
+            new FatMakeup($node->get('fat')->float(), $node->get('water')->float(), $node->get('solids')->float()),
             Temperature::ofKelvin($node->get('smokes_k')->float()),
             Temperature::ofKelvin($node->get('melts_k')->float()),
             self::toAllergens($node->get('allergens')),
@@ -166,18 +168,20 @@ final readonly class SauceCodec
 
             return new Thickener(
                 $node->get('id')->name(),
-                $packs[0],
-                $packs[1],
-                $packs[2],
-                $node->get('water')->float(),
-                $node->get('starch')->float(),
-                $node->get('protein')->float(),
-                $node->get('fat')->float(),
-                $node->get('amylose')->float(),
-                $node->get('power')->float(),
-                Temperature::ofKelvin($node->get('swelling_k')->float()),
-                $node->get('long_simmer_loss')->float(),
-                $node->get('raw_taste')->float(),
+                new Packing(...$packs),
+                new FlourMakeup(
+                    $node->get('water')->float(),
+                    $node->get('starch')->float(),
+                    $node->get('protein')->float(),
+                    $node->get('fat')->float(),
+                    $node->get('amylose')->float(),
+                ),
+                new Strength(
+                    $node->get('power')->float(),
+                    Temperature::ofKelvin($node->get('swelling_k')->float()),
+                    $node->get('long_simmer_loss')->float(),
+                    $node->get('raw_taste')->float(),
+                ),
                 self::toAllergens($node->get('allergens')),
             );
         });
@@ -192,13 +196,11 @@ final readonly class SauceCodec
     private static function toStarch(?Node $node): Starch
     {
         if ($node === null) {
-            return new Starch();
-        }
-        $parts = [];
-        foreach (self::STARCH as $key => $property) {
-            $parts[$property] = $node->get($key)->float();
+            return Starch::none();
         }
 
-        return new Starch(...$parts);
+        return $node->into(static fn(Node $node): Starch => Starch::ofParts(
+            array_map(static fn(string $key): float => $node->get($key)->float(), array_combine(self::STARCH, array_keys(self::STARCH))),
+        ));
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lento\Compose;
 
+use Lento\Larder\Acidity;
 use Lento\Larder\Ingredient;
+use Lento\Larder\Makeup;
 use Lento\Larder\Role;
 use Lento\Quantity\Density;
 use Lento\Quantity\Mass;
@@ -74,16 +76,13 @@ final readonly class Liquid
         );
         $end = $sheet->served;
         $grams = $end->grams();
-        $kind = new Ingredient(
+        $kind = Ingredient::of(
             Base::Espagnole->value,
             Role::Liquid,
             Density::ofGramsPerMillilitre($grams / $end->millilitres()),
-            $end->waterGrams / $grams,
-            $end->fatGrams / $grams,
-            $end->solidsGrams / $grams,
-            $end->pH(),
-            0.0,
-            allergens: $sheet->allergens(),
+            Makeup::of($end->waterGrams / $grams, $end->fatGrams / $grams, $end->solidsGrams / $grams),
+            new Acidity($end->pH(), 0.0),
+            $sheet->allergens(),
         );
 
         return [$kind, $end->times($millilitres / $end->millilitres())];

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Lento\Family;
 
 use Lento\Compose\Treatment;
+use Lento\Larder\Acidity;
 use Lento\Larder\Fat;
 use Lento\Larder\Ingredient;
+use Lento\Larder\Makeup;
 use Lento\Larder\Role;
 use Lento\Pot\Straining;
 use Lento\Quantity\Mass;
@@ -135,18 +137,14 @@ final readonly class InThePan
         $left = $cooked->left();
         $solids = $raw->solids / $left;
 
-        return new Ingredient(
+        return Ingredient::of(
             $raw->id,
             $raw->role,
             $raw->density,
-            max(0.0, 1.0 - $solids - $raw->fat / $left),
-            $raw->fat / $left,
-            $solids,
-            $raw->pH,
-            $raw->buffer,
-            salt: $raw->salt / $left,
-            thickening: self::PUREE_THICKENS * $solids,
-            allergens: $raw->allergens,
+            Makeup::of(max(0.0, 1.0 - $solids - $raw->fat / $left), $raw->fat / $left, $solids)
+                ->with(salt: $raw->salt / $left, thickening: self::PUREE_THICKENS * $solids),
+            new Acidity($raw->pH, $raw->buffer),
+            $raw->allergens,
         );
     }
 

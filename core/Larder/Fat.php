@@ -14,11 +14,10 @@ final readonly class Fat
 {
     /**
      * @param non-empty-string $id
-     * @param float $fat mass fraction of pure fat, as are $water and $solids
      * @param list<Allergen> $allergens
      * @param bool $makesRoux false for one that only finishes a sauce
      */
-    public function __construct(
+    private function __construct(
         public string $id,
         public Density $density,
         public float $fat,
@@ -27,41 +26,49 @@ final readonly class Fat
         public Temperature $smokes,
         public Temperature $melts,
         public array $allergens,
-        public bool $makesRoux = true,
+        public bool $makesRoux,
     ) {}
+
+    /**
+     * @param non-empty-string $id
+     * @param list<Allergen> $allergens
+     */
+    public static function of(
+        string $id,
+        Density $density,
+        FatMakeup $makeup,
+        Temperature $smokes,
+        Temperature $melts,
+        array $allergens,
+    ): self {
+        return new self($id, $density, $makeup->fat, $makeup->water, $makeup->solids, $smokes, $melts, $allergens, true);
+    }
+
+    /** One that finishes a sauce and makes no roux. */
+    public function onlyToFinish(): self
+    {
+        return $this->but($this->id, new FatMakeup($this->fat, $this->water, $this->solids), $this->smokes, false);
+    }
 
     /**
      * One of the kitchen's own: what is known of it, the rest as in this one.
      *
      * @param non-empty-string $id
      * @param float|null $fat mass fraction, as is $water
-     * @param list<Allergen>|null $allergens
      *
      * @throws OutOfRange if a fraction is none or the parts are more than all
      */
-    public function similar(
-        string $id,
-        ?Density $density = null,
-        ?float $fat = null,
-        ?float $water = null,
-        ?Temperature $smokes = null,
-        ?Temperature $melts = null,
-        ?array $allergens = null,
-    ): self {
+    public function similar(string $id, ?float $fat = null, ?float $water = null, ?Temperature $smokes = null): self
+    {
         $parts = Parts::filled(
             ['fat' => $this->fat, 'water' => $this->water, 'milk solids' => $this->solids],
             ['fat' => $fat, 'water' => $water],
         );
 
-        return new self(
+        return $this->but(
             $id,
-            $density ?? $this->density,
-            $parts['fat'],
-            $parts['water'],
-            $parts['milk solids'],
+            new FatMakeup($parts['fat'], $parts['water'], $parts['milk solids']),
             $smokes ?? $this->smokes,
-            $melts ?? $this->melts,
-            $allergens ?? $this->allergens,
             $this->makesRoux,
         );
     }
@@ -77,16 +84,22 @@ final readonly class Fat
     {
         $dry = $this->fat + $this->solids;
 
+        return $this->but($this->id, new FatMakeup($this->fat / $dry, 0.0, $this->solids / $dry), $this->smokes, $this->makesRoux);
+    }
+
+    /** @param non-empty-string $id */
+    private function but(string $id, FatMakeup $makeup, Temperature $smokes, bool $makesRoux): self
+    {
         return new self(
-            $this->id,
+            $id,
             $this->density,
-            $this->fat / $dry,
-            0.0,
-            $this->solids / $dry,
-            $this->smokes,
+            $makeup->fat,
+            $makeup->water,
+            $makeup->solids,
+            $smokes,
             $this->melts,
             $this->allergens,
-            $this->makesRoux,
+            $makesRoux,
         );
     }
 }

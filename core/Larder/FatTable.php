@@ -49,12 +49,10 @@ final readonly class FatTable
         float $melts,
         array $allergens,
     ): Fat {
-        return new Fat(
+        return Fat::of(
             $id,
             Density::ofGramsPerMillilitre($density),
-            $fat,
-            $water,
-            $solids,
+            new FatMakeup($fat, $water, $solids),
             Temperature::ofCelsius($smokes),
             Temperature::ofCelsius($melts),
             $allergens,

@@ -21,58 +21,54 @@ final readonly class GarnishTable
     {
         return [
             //            id, role, g/ml, water, fat, solids, pH, buffer, then what only some have
-            self::row('mushroom', Role::Vegetable, 0.35, 0.92, 0.003, 0.077, 6.2, 20.0),
-            self::row('parsley', Role::Vegetable, 0.25, 0.85, 0.006, 0.144, 6.0, 20.0),
-            self::row('tarragon', Role::Vegetable, 0.25, 0.85, 0.006, 0.144, 6.0, 20.0),
-            self::row('chervil', Role::Vegetable, 0.25, 0.85, 0.006, 0.144, 6.0, 20.0),
-            self::row('herbs', Role::Vegetable, 0.25, 0.85, 0.006, 0.144, 6.0, 20.0),
-            self::row('tomato-dice', Role::Vegetable, 0.95, 0.945, 0.002, 0.053, 4.4, 35.0),
-            self::row('capers', Role::Vegetable, 0.60, 0.84, 0.009, 0.151, 3.9, 40.0, salt: 0.06, allergens: [Allergen::Sulphites]),
-            self::row('gherkin', Role::Vegetable, 0.65, 0.92, 0.002, 0.078, 3.6, 40.0, salt: 0.015, allergens: [Allergen::Sulphites]),
-            self::row('boiled-egg', Role::Vegetable, 0.95, 0.75, 0.105, 0.145, 7.2, 30.0, salt: 0.003, allergens: [Allergen::Egg]),
+            self::row('mushroom', Role::Vegetable, 0.35, Makeup::of(0.92, 0.003, 0.077), 6.2, 20.0),
+            self::row('parsley', Role::Vegetable, 0.25, Makeup::of(0.85, 0.006, 0.144), 6.0, 20.0),
+            self::row('tarragon', Role::Vegetable, 0.25, Makeup::of(0.85, 0.006, 0.144), 6.0, 20.0),
+            self::row('chervil', Role::Vegetable, 0.25, Makeup::of(0.85, 0.006, 0.144), 6.0, 20.0),
+            self::row('herbs', Role::Vegetable, 0.25, Makeup::of(0.85, 0.006, 0.144), 6.0, 20.0),
+            self::row('tomato-dice', Role::Vegetable, 0.95, Makeup::of(0.945, 0.002, 0.053), 4.4, 35.0),
+            self::row('capers', Role::Vegetable, 0.60, Makeup::of(0.84, 0.009, 0.151)->with(salt: 0.06), 3.9, 40.0, [Allergen::Sulphites]),
+            self::row(
+                'gherkin',
+                Role::Vegetable,
+                0.65,
+                Makeup::of(0.92, 0.002, 0.078)->with(salt: 0.015),
+                3.6,
+                40.0,
+                [Allergen::Sulphites],
+            ),
+            self::row('boiled-egg', Role::Vegetable, 0.95, Makeup::of(0.75, 0.105, 0.145)->with(salt: 0.003), 7.2, 30.0, [Allergen::Egg]),
             self::row(
                 'grating-cheese',
                 Role::Cheese,
                 0.42,
-                0.3,
-                0.29,
-                0.41,
+                Makeup::of(0.3, 0.29, 0.41)->with(salt: 0.025, thickening: 0.08),
                 5.4,
                 150.0,
-                salt: 0.025,
-                thickening: 0.08,
-                allergens: [Allergen::Milk],
+                [Allergen::Milk],
             ),
             self::row(
                 'mature-cheese',
                 Role::Cheese,
                 0.44,
-                0.36,
-                0.34,
-                0.3,
+                Makeup::of(0.36, 0.34, 0.3)->with(salt: 0.018, thickening: 0.08),
                 5.3,
                 150.0,
-                salt: 0.018,
-                thickening: 0.08,
-                allergens: [Allergen::Milk],
+                [Allergen::Milk],
             ),
-            self::row('dry-mustard', Role::Seasoning, 0.47, 0.06, 0.36, 0.58, 5.5, 20.0, allergens: [Allergen::Mustard]),
-            self::row('paprika', Role::Seasoning, 0.47, 0.11, 0.13, 0.76, 5.0, 20.0),
-            self::row('curry-powder', Role::Seasoning, 0.45, 0.09, 0.14, 0.77, 5.5, 20.0, allergens: [Allergen::Mustard]),
+            self::row('dry-mustard', Role::Seasoning, 0.47, Makeup::of(0.06, 0.36, 0.58), 5.5, 20.0, [Allergen::Mustard]),
+            self::row('paprika', Role::Seasoning, 0.47, Makeup::of(0.11, 0.13, 0.76), 5.0, 20.0),
+            self::row('curry-powder', Role::Seasoning, 0.45, Makeup::of(0.09, 0.14, 0.77), 5.5, 20.0, [Allergen::Mustard]),
             self::row(
                 'meat-glaze',
                 Role::Enrichment,
                 1.2,
-                0.45,
-                0.01,
-                0.54,
+                Makeup::of(0.45, 0.01, 0.54)->with(salt: 0.01, gelatin: 0.25),
                 5.8,
                 80.0,
-                salt: 0.01,
-                gelatin: 0.25,
-                allergens: [Allergen::Celery],
+                [Allergen::Celery],
             ),
-            self::row('mushroom-liquor', Role::Enrichment, 1.0, 0.97, 0.001, 0.029, 6.2, 15.0),
+            self::row('mushroom-liquor', Role::Enrichment, 1.0, Makeup::of(0.97, 0.001, 0.029), 6.2, 15.0),
         ];
     }
 
@@ -80,17 +76,14 @@ final readonly class GarnishTable
     public static function fats(): array
     {
         return [
-            new Fat(
+            Fat::of(
                 'shellfish-butter',
                 Density::ofGramsPerMillilitre(0.96),
-                0.8,
-                0.16,
-                0.03,
+                new FatMakeup(0.8, 0.16, 0.03),
                 Temperature::ofCelsius(150.0),
                 Temperature::ofCelsius(33.0),
                 [Allergen::Milk, Allergen::Crustaceans],
-                makesRoux: false,
-            ),
+            )->onlyToFinish(),
         ];
     }
 
@@ -102,29 +95,11 @@ final readonly class GarnishTable
         string $id,
         Role $role,
         float $density,
-        float $water,
-        float $fat,
-        float $solids,
+        Makeup $makeup,
         float $pH,
         float $buffer,
-        float $salt = 0.0,
-        float $gelatin = 0.0,
-        float $thickening = 0.0,
         array $allergens = [],
     ): Ingredient {
-        return new Ingredient(
-            $id,
-            $role,
-            Density::ofGramsPerMillilitre($density),
-            $water,
-            $fat,
-            $solids,
-            $pH,
-            $buffer,
-            gelatin: $gelatin,
-            salt: $salt,
-            thickening: $thickening,
-            allergens: $allergens,
-        );
+        return Ingredient::of($id, $role, Density::ofGramsPerMillilitre($density), $makeup, new Acidity($pH, $buffer), $allergens);
     }
 }

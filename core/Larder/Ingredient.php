@@ -13,55 +13,63 @@ use Lento\Quantity\Density;
 final readonly class Ingredient
 {
     /**
-     * Fractions are by mass. `solids` is all that is neither water, fat nor alcohol; `milkSolids`, `gelatin` and `salt` are parts of it.
+     * Fractions are by mass.
      *
      * @param non-empty-string $id
-     * @param float $pH
-     * @param float $buffer mmol per litre and pH unit
-     * @param float $thickening g of flour that would thicken as much, per g
-     * @param float $yolk share of egg yolk
      * @param list<Allergen> $allergens
      */
-    public function __construct(
+    private function __construct(
         public string $id,
         public Role $role,
         public Density $density,
         public float $water,
         public float $fat,
         public float $solids,
+        public float $milkSolids,
+        public float $gelatin,
+        public float $salt,
+        public float $alcohol,
+        public float $thickening,
+        public float $yolk,
         public float $pH,
         public float $buffer,
-        public float $milkSolids = 0.0,
-        public float $gelatin = 0.0,
-        public float $salt = 0.0,
-        public float $alcohol = 0.0,
-        public float $thickening = 0.0,
-        public float $yolk = 0.0,
-        public array $allergens = [],
+        public array $allergens,
     ) {}
 
     /**
-     * One of the kitchen's own: what is known of it, the rest as in this one.
+     * @param non-empty-string $id
+     * @param list<Allergen> $allergens
+     */
+    public static function of(string $id, Role $role, Density $density, Makeup $makeup, Acidity $acidity, array $allergens = []): self
+    {
+        return new self(
+            $id,
+            $role,
+            $density,
+            $makeup->water,
+            $makeup->fat,
+            $makeup->solids,
+            $makeup->milkSolids,
+            $makeup->gelatin,
+            $makeup->salt,
+            $makeup->alcohol,
+            $makeup->thickening,
+            $makeup->yolk,
+            $acidity->pH,
+            $acidity->buffer,
+            $allergens,
+        );
+    }
+
+    /**
+     * One of the kitchen's own: what is known of it by mass, the rest as in this one.
      *
      * @param non-empty-string $id
-     * @param float|null $water mass fraction, as are the others
-     * @param list<Allergen>|null $allergens
      *
-     * @throws OutOfRange if a fraction is none, the parts are more than all, or the pH is not between 1 and 10
+     * @throws OutOfRange if a fraction is none, or the parts are more than all
      */
-    public function similar(
-        string $id,
-        ?Density $density = null,
-        ?float $water = null,
-        ?float $fat = null,
-        ?float $salt = null,
-        ?float $gelatin = null,
-        ?float $pH = null,
-        ?array $allergens = null,
-    ): self {
-        if ($pH !== null && ($pH < 1.0 || $pH > 10.0 || !is_finite($pH))) {
-            throw OutOfRange::between('ph', is_finite($pH) ? $pH : 0.0, 1.0, 10.0, '');
-        }
+    public function similar(string $id, ?float $water = null, ?float $fat = null, ?float $salt = null, ?float $gelatin = null): self
+    {
         $parts = Parts::filled(
             ['water' => $this->water, 'fat' => $this->fat, 'solids' => $this->solids, 'alcohol' => $this->alcohol],
             ['water' => $water, 'fat' => $fat],
@@ -69,22 +77,42 @@ final readonly class Ingredient
         Parts::filled(['salt' => $this->salt, 'gelatin' => $this->gelatin], ['salt' => $salt, 'gelatin' => $gelatin]);
         $solids = max($parts['solids'], $salt ?? 0.0, $gelatin ?? 0.0);
 
-        return new self(
+        return self::of(
             $id,
             $this->role,
-            $density ?? $this->density,
-            max(0.0, $parts['water'] - ($solids - $parts['solids'])),
-            $parts['fat'],
-            $solids,
-            $pH ?? $this->pH,
-            $this->buffer,
-            $this->solids > 0.0 ? $this->milkSolids * $solids / $this->solids : 0.0,
-            $gelatin ?? $this->gelatin,
-            $salt ?? $this->salt,
-            $parts['alcohol'],
+            $this->density,
+            Makeup::of(max(0.0, $parts['water'] - ($solids - $parts['solids'])), $parts['fat'], $solids)->with(
+                $this->solids > 0.0 ? $this->milkSolids * $solids / $this->solids : 0.0,
+                $gelatin ?? $this->gelatin,
+                $salt ?? $this->salt,
+                $parts['alcohol'],
+                $this->thickening,
+                $this->yolk,
+            ),
+            new Acidity($this->pH, $this->buffer),
+            $this->allergens,
+        );
+    }
+
+    /** @param list<Allergen> $allergens */
+    public function declaring(array $allergens): self
+    {
+        return new self(
+            $this->id,
+            $this->role,
+            $this->density,
+            $this->water,
+            $this->fat,
+            $this->solids,
+            $this->milkSolids,
+            $this->gelatin,
+            $this->salt,
+            $this->alcohol,
             $this->thickening,
             $this->yolk,
-            $allergens ?? $this->allergens,
+            $this->pH,
+            $this->buffer,
+            $allergens,
         );
     }
 
@@ -109,21 +137,26 @@ final readonly class Ingredient
         };
         $buffer = $mean(static fn(self $one): float => $one->buffer);
 
-        return new self(
+        return self::of(
             $id,
             $parts[0][0]->role,
             Density::ofGramsPerMillilitre($whole),
-            $mean(static fn(self $one): float => $one->water),
-            $mean(static fn(self $one): float => $one->fat),
-            $mean(static fn(self $one): float => $one->solids),
-            $buffer > 0.0 ? $mean(static fn(self $one): float => $one->buffer * $one->pH) / $buffer : $parts[0][0]->pH,
-            $buffer,
-            $mean(static fn(self $one): float => $one->milkSolids),
-            $mean(static fn(self $one): float => $one->gelatin),
-            $mean(static fn(self $one): float => $one->salt),
-            $mean(static fn(self $one): float => $one->alcohol),
-            $mean(static fn(self $one): float => $one->thickening),
-            $mean(static fn(self $one): float => $one->yolk),
+            Makeup::of(
+                $mean(static fn(self $one): float => $one->water),
+                $mean(static fn(self $one): float => $one->fat),
+                $mean(static fn(self $one): float => $one->solids),
+            )->with(
+                $mean(static fn(self $one): float => $one->milkSolids),
+                $mean(static fn(self $one): float => $one->gelatin),
+                $mean(static fn(self $one): float => $one->salt),
+                $mean(static fn(self $one): float => $one->alcohol),
+                $mean(static fn(self $one): float => $one->thickening),
+                $mean(static fn(self $one): float => $one->yolk),
+            ),
+            new Acidity(
+                $buffer > 0.0 ? $mean(static fn(self $one): float => $one->buffer * $one->pH) / $buffer : $parts[0][0]->pH,
+                $buffer,
+            ),
             array_values(
                 array_unique(array_merge(...array_map(static fn(array $part): array => $part[0]->allergens, $parts)), SORT_REGULAR),
             ),

@@ -13,6 +13,20 @@ final readonly class Parts
     private const ROUNDING = 0.02;
 
     /**
+     * Nothing, if each is a fraction.
+     *
+     * @param array<string, float> $fractions
+     *
+     * @throws OutOfRange naming the part
+     */
+    public static function refuse(array $fractions): void
+    {
+        foreach ($fractions as $part => $fraction) {
+            OutOfRange::refuse('part', 100.0 * $fraction, 0.0, 100.0, '%', $part);
+        }
+    }
+
+    /**
      * The unknown parts keep their proportions and fill what the known ones leave.
      *
      * @param array<string, float> $similar fractions of the similar ingredient
@@ -25,11 +39,7 @@ final readonly class Parts
     public static function filled(array $similar, array $known): array
     {
         $given = array_filter($known, static fn(?float $fraction): bool => $fraction !== null);
-        foreach ($given as $part => $fraction) {
-            if (!is_finite($fraction) || $fraction < 0.0 || $fraction > 1.0) {
-                throw OutOfRange::between('part', is_finite($fraction) ? 100.0 * $fraction : 0.0, 0.0, 100.0, '%', of: $part);
-            }
-        }
+        self::refuse($given);
         $sum = array_sum($given);
         if ($sum > 1.0 + self::ROUNDING) {
             throw OutOfRange::between('parts-together', 100.0 * $sum, 0.0, 100.0, '%');

@@ -59,18 +59,9 @@ final readonly class ThickenerTable
     ): Thickener {
         return new Thickener(
             $id,
-            Density::ofGramsPerMillilitre($spooned),
-            Density::ofGramsPerMillilitre($scooped),
-            Density::ofGramsPerMillilitre($sifted),
-            $water,
-            $starch,
-            $protein,
-            $fat,
-            $amylose,
-            $power,
-            Temperature::ofCelsius($swellsAt),
-            $longSimmerLoss,
-            $rawTaste,
+            new Packing(...array_map(Density::ofGramsPerMillilitre(...), [$spooned, $scooped, $sifted])),
+            new FlourMakeup($water, $starch, $protein, $fat, $amylose),
+            new Strength($power, Temperature::ofCelsius($swellsAt), $longSimmerLoss, $rawTaste),
             $allergens,
         );
     }

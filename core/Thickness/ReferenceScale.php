@@ -48,10 +48,17 @@ final readonly class ReferenceScale
     /** g of each part in what one gram of flour brings, with its gram of butter. */
     private const ROUX = ['water' => 0.28, 'fat' => 0.825, 'solids' => 0.89, 'added_fat' => 0.815];
 
-    /** g of dry matter in a gram of flour. */
-    private const DRY = 0.87;
-
-    private const LONG_SIMMER_LOSS = 0.08;
+    /** Cooked out; what is dry of the flour, and what a long simmer would take of it. */
+    private const ROUX_STARCH = [
+        'grams' => 1.0,
+        'strengthGrams' => 1.0,
+        'plainGrams' => 1.0,
+        'dryGrams' => 0.87,
+        'rawGrams' => 1.0,
+        'longSimmerLoss' => 0.08,
+        'gelatinised' => 1.0,
+        'rawTaste' => 1.0,
+    ];
 
     /** g of each part in a gram of whole milk; its acids by their buffer. */
     private const MILK_PARTS = [
@@ -70,13 +77,13 @@ final readonly class ReferenceScale
     {
         return Sauce::ofParts(
             self::ROUX,
-            new Starch(1.0, 1.0, 1.0, self::DRY, 1.0, self::LONG_SIMMER_LOSS, gelatinised: 1.0, rawTaste: 1.0),
+            Starch::ofParts(self::ROUX_STARCH),
         );
     }
 
     public static function milk(): Sauce
     {
-        return Sauce::ofParts(self::MILK_PARTS, new Starch());
+        return Sauce::ofParts(self::MILK_PARTS, Starch::none());
     }
 
     public static function straightened(float $pascalSeconds): float

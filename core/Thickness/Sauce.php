@@ -37,7 +37,7 @@ final readonly class Sauce
     private const REHEATED = 0.96;
 
     /** No pot holds more than a few hundred kilograms of anything; its buffer is counted in mmol times ml. */
-    private const MOST_GRAMS = 1e12;
+    public const MOST_GRAMS = 1e12;
 
     private function __construct(
         public float $waterGrams,
@@ -62,7 +62,7 @@ final readonly class Sauce
 
     public static function nothing(): self
     {
-        return new self(0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, new Starch());
+        return new self(0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, Starch::none());
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Thickness;
 
+use Lento\Exception\OutOfRange;
 use Lento\Larder\Thickener;
 use Lento\Numerics\Curve;
 
@@ -18,7 +19,7 @@ final readonly class Starch
     /** A long simmer has taken 63 % of what it will ever take after so long. */
     private const LONG_SIMMER_MINUTES = 60.0;
 
-    public function __construct(
+    private function __construct(
         public float $grams = 0.0,
         /** g of plain white-roux flour that would thicken as much, before cooking. */
         public float $strengthGrams = 0.0,
@@ -37,6 +38,27 @@ final readonly class Starch
         /** 1 raw, below 0.15 cooked out. */
         public float $rawTaste = 0.0,
     ) {}
+
+    public static function none(): self
+    {
+        return new self();
+    }
+
+    /**
+     * As it was written down.
+     *
+     * @param array<string, float> $parts by property; what is left out is as of none
+     *
+     * @throws OutOfRange if one is no number, or so far off that it is none of a sauce
+     */
+    public static function ofParts(array $parts): self
+    {
+        foreach ($parts as $name => $value) {
+            OutOfRange::refuse('part-of-a-sauce', $value, 0.0, Sauce::MOST_GRAMS, 'g', $name);
+        }
+
+        return new self(...$parts);
+    }
 
     /** More thickener; new starch dilutes the gelatinised fraction and brings its own raw taste. */
     public function plus(Thickener $kind, float $grams, float $strength, float $rawTaste, float $gelatinised): self

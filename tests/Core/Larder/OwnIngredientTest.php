@@ -7,6 +7,7 @@ use Lento\Compose\Composer;
 use Lento\Compose\InKitchen;
 use Lento\Compose\Question;
 use Lento\Exception\OutOfRange;
+use Lento\Larder\Acidity;
 use Lento\Larder\Allergen;
 use Lento\Larder\FlourMeasure;
 use Lento\Larder\Larder;
@@ -31,7 +32,8 @@ it('fills what a kitchen does not know from a similar ingredient', function (): 
 it('takes a stock with its own salt and jelly', function (): void {
     $stock = Larder::house()
         ->ingredient('chicken-stock')
-        ->similar('night-stock', salt: 0.012, gelatin: 0.028, allergens: [Allergen::Celery, Allergen::Soya]);
+        ->similar('night-stock', salt: 0.012, gelatin: 0.028)
+        ->declaring([Allergen::Celery, Allergen::Soya]);
     expect([$stock->salt, $stock->gelatin])
         ->toBe([0.012, 0.028])
         ->and($stock->solids)
@@ -68,8 +70,8 @@ it('refuses what cannot be', function (Closure $make, string $names): void {
         'part water = -10, not in [0, 100] %',
     ],
     'two wholes' => [fn() => Larder::house()->fat('butter')->similar('x', fat: 0.8, water: 0.5), 'parts-together = 130, not in [0, 100] %'],
-    'no number' => [fn() => Larder::house()->fat('butter')->similar('x', fat: NAN), 'part fat = 0, not in [0, 100] %'],
-    'acid like a battery' => [fn() => Larder::house()->ingredient('lemon-juice')->similar('x', pH: 0.0), 'ph = 0, not in [1, 10]'],
+    'no number' => [fn() => Larder::house()->fat('butter')->similar('x', fat: NAN), 'part fat = -, not in [0, 100] %'],
+    'acid like a battery' => [fn() => new Acidity(0.0, 220.0), 'ph = 0, not in [1, 10]'],
     'a flour that does nothing' => [
         fn() => Larder::house()->thickener('plain-flour')->similar('x', power: 0.0),
         'thickening-power = 0, not in [0.2, 4]',

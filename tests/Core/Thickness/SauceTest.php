@@ -56,7 +56,7 @@ it('turns sourer with wine and lemon, as the table of acids has it', function (s
 it('mixes old and new starch by their strength', function (): void {
     $flour = Larder::house()->thickener('plain-flour');
     $potato = Larder::house()->thickener('potato-starch');
-    $mixed = (new Starch())->plus($flour, 100.0, 1.0, 0.2, 1.0)->plus($potato, 100.0, 1.0, 1.0, 0.0);
+    $mixed = Starch::none()->plus($flour, 100.0, 1.0, 0.2, 1.0)->plus($potato, 100.0, 1.0, 1.0, 0.0);
     // 100 g of potato starch at 1.8 against 100 g of flour at 1.
     expect($mixed->gelatinised)->toEqualWithDelta(1.0 / 2.8, 1e-12)
         ->and($mixed->swellingCelsius)->toEqualWithDelta((76.0 + 1.8 * 67.0) / 2.8, 1e-9)
@@ -65,14 +65,14 @@ it('mixes old and new starch by their strength', function (): void {
 });
 
 it('keeps the strength of a browned roux', function (): void {
-    $browned = (new Starch())->plus(Larder::house()->thickener('plain-flour'), 100.0, 0.61, 0.0, 1.0);
+    $browned = Starch::none()->plus(Larder::house()->thickener('plain-flour'), 100.0, 0.61, 0.0, 1.0);
     expect($browned->strength())->toEqualWithDelta(0.61, 1e-12)
         ->and($browned->thickeningGrams())->toEqualWithDelta(61.0, 1e-9)
-        ->and((new Starch())->strength())->toBe(1.0);
+        ->and(Starch::none()->strength())->toBe(1.0);
 });
 
 it('is loosened by a long simmer, by eight per cent at most', function (): void {
-    $fresh = (new Starch())->plus(Larder::house()->thickener('plain-flour'), 100.0, 1.0, 0.0, 1.0);
+    $fresh = Starch::none()->plus(Larder::house()->thickener('plain-flour'), 100.0, 1.0, 0.0, 1.0);
     $hour = $fresh->cooked(1.0, 1.0, 60.0, 0.0)->thickeningGrams();
     $day = $fresh->cooked(1.0, 1.0, 1440.0, 0.0)->thickeningGrams();
     expect($hour)->toEqualWithDelta(100.0 * (1.0 - 0.08 * (1.0 - exp(-1.0))), 1e-9)
