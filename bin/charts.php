@@ -10,6 +10,7 @@ require __DIR__ . '/../vendor/autoload.php';
 
 use Lento\Drawing\LineChart;
 use Lento\Heat\HobHeat;
+use Lento\Heat\PanBottom;
 use Lento\Keeping\Container;
 use Lento\Keeping\Cooling;
 use Lento\Keeping\Place;
@@ -119,7 +120,7 @@ $write(
                     0.0,
                     60.0,
                     60,
-                    static fn(float $m): float => HobRoux::inPan($roux, Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), $heat)->after(
+                    static fn(float $m): float => HobRoux::inPan($roux, new PanBottom(Length::ofCentimetres(20.0), Mass::ofKilograms(1.0)), $heat)->after(
                         Duration::ofMinutes($m),
                     )->shade->value,
                 ),

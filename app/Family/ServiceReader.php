@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Family;
 
 use App\Kitchen\Kitchen;
-use App\Typed\Amount;
 use App\Typed\ClockTime;
 use App\Typed\FieldFault;
 use App\Typed\Fields;
+use App\Typed\Number;
 use App\Typed\OneOf;
 use Lento\Family\Catalogue;
 use Lento\Family\OnHand;
@@ -46,13 +46,13 @@ final readonly class ServiceReader
     private function rules(): array
     {
         $sauce = [new ServedSauce($this->catalogue, $this->kitchen)];
-        $litres = [Amount::between(self::LEAST_LITRES, self::MOST_LITRES, ' l')->needed()];
+        $litres = [Number::between(self::LEAST_LITRES, self::MOST_LITRES, ' l')->needed()];
         $rules = [
             'wishes.*.sauce' => $sauce,
             'wishes.*.thickness' => [OneOf::cases(ThicknessClass::askable())],
             'have.*.sauce' => $sauce,
             'have.*.litres' => $litres,
-            'spare' => [Amount::between(0.0, 100.0 * Service::MOST_SPARE, ' %')],
+            'spare' => [Number::between(0.0, 100.0 * Service::MOST_SPARE, ' %')],
             'at' => [new ClockTime()],
         ];
         // A row has covers or litres, whichever was typed.
@@ -60,8 +60,8 @@ final readonly class ServiceReader
             $rules += $row['covers'] === ''
                 ? ["wishes.$i.litres" => $litres]
                 : [
-                    "wishes.$i.covers" => [Amount::between(1.0, self::MOST_COVERS)],
-                    "wishes.$i.each" => [Amount::between(self::LEAST_EACH, self::MOST_EACH, ' ml')],
+                    "wishes.$i.covers" => [Number::between(1.0, self::MOST_COVERS)],
+                    "wishes.$i.each" => [Number::between(self::LEAST_EACH, self::MOST_EACH, ' ml')],
                 ];
         }
 
@@ -116,7 +116,7 @@ final readonly class ServiceReader
         $litres = $covers * $each / 1000.0;
 
         return $litres < self::LEAST_LITRES || $litres > self::MOST_LITRES
-            ? Amount::between(self::LEAST_LITRES, self::MOST_LITRES, ' l')->outside("wishes.$i.covers")->named('covers_litres')
+            ? Number::between(self::LEAST_LITRES, self::MOST_LITRES, ' l')->outside("wishes.$i.covers")->named('covers_litres')
             : $litres;
     }
 }

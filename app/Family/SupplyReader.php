@@ -6,9 +6,9 @@ namespace App\Family;
 
 use App\Format\Words;
 use App\Kitchen\Kitchen;
-use App\Typed\Amount;
 use App\Typed\FieldFault;
 use App\Typed\Fields;
+use App\Typed\Number;
 use Lento\Compose\Base;
 use Lento\Compose\PartMeasure;
 use Lento\Family\Catalogue;
@@ -81,10 +81,10 @@ final readonly class SupplyReader
      */
     private static function rules(array $derivatives, array $counted): array
     {
-        $litres = Amount::between(ServiceReader::LEAST_LITRES, ServiceReader::MOST_LITRES, ' l');
+        $litres = Number::between(ServiceReader::LEAST_LITRES, ServiceReader::MOST_LITRES, ' l');
         $rules = ['litres' => [$litres->needed()]];
         foreach ($counted as $id => $measure) {
-            $rules["short.$id"] = [Amount::between(0.0, self::MOST_ON_HAND, ' ' . Words::text('units.part.' . $measure->value))];
+            $rules["short.$id"] = [Number::between(0.0, self::MOST_ON_HAND, ' ' . Words::text('units.part.' . $measure->value))];
         }
         foreach ($derivatives as $derivative) {
             $rules["wish.{$derivative->id}"] = [$litres];

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Formats;
 
 use App\Questions\ThicknessWord;
-use App\Typed\Amount;
 use App\Typed\FieldFault;
 use App\Typed\Fields;
+use App\Typed\Number;
 use App\Typed\OneOf;
 use App\Typed\UnitWord;
 use Lento\Keeping\Container;
@@ -65,7 +65,7 @@ final readonly class CoolFile
     /** @return array<string, list<mixed>> */
     private static function rules(UnitNames $units): array
     {
-        $side = [Amount::between(Container::LEAST_MILLIMETRES, Container::MOST_MILLIMETRES, ' mm')];
+        $side = [Number::between(Container::LEAST_MILLIMETRES, Container::MOST_MILLIMETRES, ' mm')];
         $of = static fn(string $shape): array => ['required_if:container.shape,' . $shape, ...$side];
 
         return [
@@ -76,8 +76,8 @@ final readonly class CoolFile
             'container.depth_mm' => $side,
             'container.volume.unit' => [UnitWord::ofVolume($units)],
             'place' => [OneOf::cases(Place::cases())],
-            'place_celsius' => [Amount::between(-30.0, 40.0, ' °C')],
-            'from_celsius' => [Amount::between(20.0, 100.0, ' °C')],
+            'place_celsius' => [Number::between(-30.0, 40.0, ' °C')],
+            'from_celsius' => [Number::between(20.0, 100.0, ' °C')],
             'thickness' => [ThicknessWord::any()],
             'rules' => [OneOf::of(array_keys(self::presets()))],
         ];
@@ -99,7 +99,7 @@ final readonly class CoolFile
             return null;
         }
         $litres = static fn(float $mm): float => $area * $mm / 1e6;
-        $range = Amount::volume($unit, $litres(Container::LEAST_MILLIMETRES), $litres(Container::MOST_MILLIMETRES))->needed();
+        $range = Number::volume($unit, $litres(Container::LEAST_MILLIMETRES), $litres(Container::MOST_MILLIMETRES))->needed();
         $read = Fields::read(['amount' => $fields->number('container.volume.amount')], ['amount' => [$range]]);
         $amount = $read->number('amount');
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Formats;
 
-use App\Typed\Amount;
 use App\Typed\Fields;
+use App\Typed\Number;
 use App\Typed\TypedNumber;
 use App\Typed\UnitWord;
 use Lento\Heat\HobHeat;
@@ -98,20 +98,20 @@ final readonly class PotFile
     {
         $minutes = TypedNumber::read($values['minutes'] ?? null) ?? self::MOST_MINUTES;
         $rules = [
-            'pan.diameter_mm' => [Amount::between(Pan::LEAST_MILLIMETRES, Pan::MOST_DIAMETER_MILLIMETRES, ' mm')],
-            'pan.height_mm' => [Amount::between(Pan::LEAST_MILLIMETRES, Pan::MOST_HEIGHT_MILLIMETRES, ' mm')],
-            'pan.mass_g' => [Amount::between(50.0, 100_000.0, ' g')],
-            'altitude_m' => [Amount::between(0.0, self::MOST_ALTITUDE, ' m')],
-            'minutes' => [Amount::between(0.1, self::MOST_MINUTES, ' min')],
-            'every_seconds' => [Amount::between(1.0, 3600.0, ' s')],
-            'actions.*.at' => [Amount::between(0.0, max(0.0, min(self::MOST_MINUTES, $minutes)), ' min')],
+            'pan.diameter_mm' => [Number::between(Pan::LEAST_MILLIMETRES, Pan::MOST_DIAMETER_MILLIMETRES, ' mm')],
+            'pan.height_mm' => [Number::between(Pan::LEAST_MILLIMETRES, Pan::MOST_HEIGHT_MILLIMETRES, ' mm')],
+            'pan.mass_g' => [Number::between(50.0, 100_000.0, ' g')],
+            'altitude_m' => [Number::between(0.0, self::MOST_ALTITUDE, ' m')],
+            'minutes' => [Number::between(0.1, self::MOST_MINUTES, ' min')],
+            'every_seconds' => [Number::between(1.0, 3600.0, ' s')],
+            'actions.*.at' => [Number::between(0.0, max(0.0, min(self::MOST_MINUTES, $minutes)), ' min')],
             'actions.*.add' => [new LarderItem()],
             'actions.*.pour' => [new LarderItem()],
             'actions.*.unit' => [UnitWord::any($units)],
-            'actions.*.celsius' => [Amount::between(-20.0, 250.0, ' °C')],
-            'actions.*.oven' => [Amount::between(OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C')],
-            'actions.*.stir' => [Amount::between(0.0, 1.0)],
-            'actions.*.ladle' => [Amount::between(1.0, self::MOST_GRAMS, ' ml')],
+            'actions.*.celsius' => [Number::between(-20.0, 250.0, ' °C')],
+            'actions.*.oven' => [Number::between(OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C')],
+            'actions.*.stir' => [Number::between(0.0, 1.0)],
+            'actions.*.ladle' => [Number::between(1.0, self::MOST_GRAMS, ' ml')],
         ];
         foreach (is_array($values['actions'] ?? null) ? $values['actions'] : [] as $i => $action) {
             // How much may be added is told in the unit it was written in.
@@ -119,7 +119,7 @@ final readonly class PotFile
             $what = is_array($action) ? LarderItem::meant($action['add'] ?? $action['pour'] ?? null) : null;
             if ($unit !== null && $what !== null) {
                 $most = self::MOST_GRAMS / self::massOf($what, $unit, 1.0)->inGrams();
-                $rules["actions.$i.amount"] = [Amount::between(self::LEAST_AMOUNT, $most, ' ' . $unit->value)->needed()];
+                $rules["actions.$i.amount"] = [Number::between(self::LEAST_AMOUNT, $most, ' ' . $unit->value)->needed()];
             }
         }
 

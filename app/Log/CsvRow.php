@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Log;
 
-use App\Typed\Amount;
 use App\Typed\FieldFault;
 use App\Typed\Fields;
+use App\Typed\Number;
 use App\Typed\OneOf;
 use App\Typed\TypedNumber;
 use DateTimeImmutable;
@@ -67,7 +67,7 @@ final readonly class CsvRow
     /** @return array<string, list<mixed>> */
     private static function rules(): array
     {
-        $litres = [Amount::between(0.0, self::MOST_LITRES, ' l')];
+        $litres = [Number::between(0.0, self::MOST_LITRES, ' l')];
         $spoon = OneOf::cases(SpoonWord::cases());
 
         return [
@@ -76,7 +76,7 @@ final readonly class CsvRow
             'planned_litres' => $litres,
             'litres' => ['required_with:spoon', ...$litres],
             'planned_spoon' => [$spoon],
-            'planned_minutes' => [Amount::between(0.0, self::MOST_MINUTES, ' min')],
+            'planned_minutes' => [Number::between(0.0, self::MOST_MINUTES, ' min')],
             'spoon' => ['required_with:litres', $spoon],
             'taste' => ['max:' . self::LONGEST_TEXT],
             'change' => ['max:' . self::LONGEST_TEXT],
@@ -152,7 +152,7 @@ final readonly class CsvRow
                     'held_litres',
                     FieldFault::of('', 'more_than_all', ['litres' => TypedNumber::plain($came->inLitres())]),
                 )
-                : Refused::fault($this->line, 'litres', Amount::between(0.001, self::MOST_LITRES, ' l')->outside(''));
+                : Refused::fault($this->line, 'litres', Number::between(0.001, self::MOST_LITRES, ' l')->outside(''));
         }
     }
 

@@ -23,10 +23,12 @@ use Lento\Plan\Addition;
 use Lento\Plan\Amount;
 use Lento\Plan\Ladle;
 use Lento\Plan\Making;
+use Lento\Plan\Measured;
 use Lento\Plan\Pace;
 use Lento\Plan\Plan;
 use Lento\Plan\Promise;
 use Lento\Plan\Said;
+use Lento\Plan\Shown;
 use Lento\Plan\Step;
 use Lento\Plan\StepKind;
 use Lento\Plan\Tending;
@@ -223,7 +225,7 @@ final readonly class FirstFormat
         return array_map(
             static fn(int $i): Addition => Addition::of(
                 'pour-' . ($i + 1),
-                new Amount($said->ticks[$i] ?? '', Mass::ofGrams(0.0), null, When::Pour),
+                new Amount($said->ticks[$i] ?? '', Mass::ofGrams(0.0), new Measured(null), When::Pour),
             ),
             $count < 1 ? [] : range(0, $count - 1),
         );
@@ -278,19 +280,10 @@ final readonly class FirstFormat
         return $volume->into(
             static fn(Node $volume): Promise => $spoon === null || $grams === null
                 ? Promise::noted(Volume::ofMillilitres($volume->float()), $spoon)
-                : Promise::of(
-                    Volume::ofMillilitres($volume->float()),
-                    $spoon,
-                    EquivalentFlour::ofGramsPerLitre($grams),
-                    // Its numbers were rounded one by one.
-                    Band::between(min($band[0] ?? $grams, $grams), $grams, max($band[2] ?? $grams, $grams)),
-                    array_map(
-                        static fn(Node $class): ThicknessClass => $class->one(ThicknessClass::class),
-                        $foreseen?->maybe('could_be')?->all() ?? [],
-                    ),
-                    Length::ofMillimetres($plan->maybe('film_mm')?->float() ?? 0.0),
-                    0.0,
-                ),
+                : Promise::of(Volume::ofMillilitres($volume->float()), new Shown($spoon, Length::ofMillimetres($plan->maybe('film_mm')?->float() ?? 0.0)), EquivalentFlour::ofGramsPerLitre($grams), Band::between(min($band[0] ?? $grams, $grams), $grams, max($band[2] ?? $grams, $grams)), array_map(
+                    static fn(Node $class): ThicknessClass => $class->one(ThicknessClass::class),
+                    $foreseen?->maybe('could_be')?->all() ?? [],
+                ), 0.0),
         );
     }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Questions;
 
-use App\Typed\Amount;
 use App\Typed\FieldFault;
 use App\Typed\Fields;
+use App\Typed\Number;
 use App\Typed\TypedNumber;
 use App\Typed\UnitWord;
 use Lento\Compose\Given;
@@ -46,7 +46,7 @@ final readonly class GivenReader
             'fill' => [],
             'stock' => $this->volume('stock', VolumeUnit::Litre, Given::LEAST_LIQUID_LITRES, Given::MOST_LIQUID_LITRES),
             'covers' => [
-                'covers' => [Amount::between(1.0, self::MOST_COVERS)],
+                'covers' => [Number::between(1.0, self::MOST_COVERS)],
                 ...$this->volume('each', VolumeUnit::Millilitre, self::LEAST_PORTION_LITRES, self::MOST_PORTION_LITRES),
             ],
             'yield' => $this->volume('amount', VolumeUnit::Litre, Question::LEAST_LITRES, Question::MOST_LITRES),
@@ -92,7 +92,7 @@ final readonly class GivenReader
         $grams = $flour->inGrams() * $ratio;
 
         return $grams < Given::LEAST_GRAMS || $grams > Given::MOST_GRAMS
-            ? Amount::between(ceil(Given::LEAST_GRAMS / $ratio), floor(Given::MOST_GRAMS / $ratio), ' g')->outside('have_flour')
+            ? Number::between(ceil(Given::LEAST_GRAMS / $ratio), floor(Given::MOST_GRAMS / $ratio), ' g')->outside('have_flour')
             : Given::fat(Mass::ofGrams($grams));
     }
 
@@ -103,7 +103,7 @@ final readonly class GivenReader
             return Given::yield($yield);
         }
 
-        return Amount::between(
+        return Number::between(
             max(1.0, ceil(Question::LEAST_LITRES / $each->inLitres() - 1e-9)),
             floor(Question::MOST_LITRES / $each->inLitres() + 1e-9),
         )->outside('covers');
@@ -116,7 +116,7 @@ final readonly class GivenReader
 
         return [
             self::unitOf($field) => [UnitWord::ofVolume($this->units)],
-            ...$unit instanceof VolumeUnit ? [$field => [Amount::volume($unit, $least, $most)->needed()]] : [],
+            ...$unit instanceof VolumeUnit ? [$field => [Number::volume($unit, $least, $most)->needed()]] : [],
         ];
     }
 
@@ -127,7 +127,7 @@ final readonly class GivenReader
 
         return [
             self::unitOf($field) => [UnitWord::ofMass($this->units)],
-            ...$unit instanceof MassUnit ? [$field => [Amount::mass($unit, Given::LEAST_GRAMS, Given::MOST_GRAMS)->needed()]] : [],
+            ...$unit instanceof MassUnit ? [$field => [Number::mass($unit, Given::LEAST_GRAMS, Given::MOST_GRAMS)->needed()]] : [],
         ];
     }
 

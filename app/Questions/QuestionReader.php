@@ -7,9 +7,9 @@ namespace App\Questions;
 use App\Kitchen\Choices;
 use App\Kitchen\Kitchen;
 use App\Kitchen\OwnPan;
-use App\Typed\Amount;
 use App\Typed\FieldFault;
 use App\Typed\Fields;
+use App\Typed\Number;
 use App\Typed\OneOf;
 use App\Typed\TypedNumber;
 use Lento\Compose\Base;
@@ -94,7 +94,7 @@ final readonly class QuestionReader
     private function rules(array $typed): array
     {
         $own = $this->kitchen->pans[(int) ($typed['pan'] ?? '')] ?? null;
-        $millimetres = static fn(float $most): array => [Amount::between(Pan::LEAST_MILLIMETRES, $most, ' mm')];
+        $millimetres = static fn(float $most): array => [Number::between(Pan::LEAST_MILLIMETRES, $most, ' mm')];
 
         return [
             'sauce' => ['required', new SauceName()],
@@ -109,15 +109,15 @@ final readonly class QuestionReader
             'thickness' => [ThicknessWord::askable()],
             'colour' => [OneOf::cases(Colour::cases())],
             'fat' => [$this->fats()],
-            'ratio' => [Amount::between(Question::LEAST_RATIO, Question::MOST_RATIO, ' to 1')],
-            'minutes' => [Amount::between(Question::LEAST_MINUTES, Question::MOST_MINUTES, ' min')],
-            'reduce' => [Amount::between(Question::LEAST_REDUCTION, Question::MOST_REDUCTION, ' %')],
+            'ratio' => [Number::between(Question::LEAST_RATIO, Question::MOST_RATIO, ' to 1')],
+            'minutes' => [Number::between(Question::LEAST_MINUTES, Question::MOST_MINUTES, ' min')],
+            'reduce' => [Number::between(Question::LEAST_REDUCTION, Question::MOST_REDUCTION, ' %')],
             'level' => [OneOf::cases(SimmerLevel::cases())],
             'school' => [OneOf::cases(School::cases())],
             'heat' => [OneOf::cases(HobHeat::cases())],
-            'oven' => [Amount::between(OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C')],
-            'liquid_salt' => [Amount::between(0.0, self::MOST_LIQUID_SALT, ' %')],
-            'salt' => [Amount::between(0.0, Formula::MOST_SALT_PERCENT, ' %')],
+            'oven' => [Number::between(OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C')],
+            'liquid_salt' => [Number::between(0.0, self::MOST_LIQUID_SALT, ' %')],
+            'salt' => [Number::between(0.0, Formula::MOST_SALT_PERCENT, ' %')],
             'parts' => $this->usual === null ? [] : [new PartAmounts($this->usual)],
             'flour' => [OneOf::cases(FlourWay::cases())],
             'place' => [OneOf::cases(RouxPlace::cases())],

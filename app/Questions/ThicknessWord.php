@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Questions;
 
-use App\Typed\Amount;
+use App\Typed\Number;
 use App\Typed\OneOf;
 use App\Typed\TypedNumber;
 use Closure;
@@ -22,17 +22,17 @@ final readonly class ThicknessWord implements ValidationRule
     public const UNIT = ' g flour per litre';
 
     /** @param list<ThicknessClass> $classes that can be asked for */
-    private function __construct(private array $classes, private Amount $grams) {}
+    private function __construct(private array $classes, private Number $grams) {}
 
     public static function askable(): self
     {
-        return new self(ThicknessClass::askable(), Amount::between(Question::LEAST_THICKNESS, Question::MOST_THICKNESS, self::UNIT));
+        return new self(ThicknessClass::askable(), Number::between(Question::LEAST_THICKNESS, Question::MOST_THICKNESS, self::UNIT));
     }
 
     /** Whatever a sauce may be that is there already. */
     public static function any(): self
     {
-        return new self(ThicknessClass::cases(), Amount::between(EquivalentFlour::LEAST, EquivalentFlour::MOST, self::UNIT));
+        return new self(ThicknessClass::cases(), Number::between(EquivalentFlour::LEAST, EquivalentFlour::MOST, self::UNIT));
     }
 
     public function validate(string $attribute, mixed $value, Closure $fail): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use Lento\Heat\HobHeat;
+use Lento\Learning\Circumstances;
 use Lento\Learning\Lesson;
 use Lento\Learning\Observation;
 use Lento\Pot\SimmerLevel;
@@ -46,13 +47,15 @@ final readonly class LessonCodec
         return $level === null || $heat === null || !is_numeric($row['pan_mm'] ?? null)
             ? null
             : new Lesson(
-                Length::ofMillimetres((float) $row['pan_mm']),
-                $level,
-                $heat,
+                new Circumstances(
+                    Length::ofMillimetres((float) $row['pan_mm']),
+                    $level,
+                    $heat,
+                    is_string($row['ring'] ?? null) ? $row['ring'] : '',
+                ),
                 $observed($row['evaporation'] ?? null),
                 $observed($row['browning'] ?? null),
                 $observed($row['flour'] ?? null),
-                is_string($row['ring'] ?? null) ? $row['ring'] : '',
             );
     }
 }

@@ -10,6 +10,7 @@ use Lento\Keeping\SkinGuard;
 use Lento\Learning\Factor;
 use Lento\Learning\KitchenFactors;
 use Lento\Plan\Cooking;
+use Lento\Plan\FromSteps;
 use Lento\Plan\Ladle;
 use Lento\Plan\Making;
 use Lento\Plan\Place;
@@ -17,6 +18,7 @@ use Lento\Plan\Plan;
 use Lento\Plan\Promise;
 use Lento\Plan\RouxPlan;
 use Lento\Plan\Sauces;
+use Lento\Plan\Shown;
 use Lento\Plan\Step;
 use Lento\Plan\StepKind;
 use Lento\Plan\Ways;
@@ -208,18 +210,10 @@ final readonly class PlanCodec
                 return Promise::noted($volume, $spoon);
             }
 
-            return Promise::of(
-                $volume,
-                $spoon,
-                EquivalentFlour::ofGramsPerLitre($grams),
-                Band::between($band[0] ?? $grams, $band[1] ?? $grams, $band[2] ?? $grams),
-                array_map(
-                    static fn(Node $class): ThicknessClass => $class->one(ThicknessClass::class),
-                    $node->maybe('could_be')?->all() ?? [],
-                ),
-                Length::ofMetres($node->maybe('film_m')?->float() ?? 0.0),
-                $node->maybe('salt_percent')?->float() ?? 0.0,
-            );
+            return Promise::of($volume, new Shown($spoon, Length::ofMetres($node->maybe('film_m')?->float() ?? 0.0)), EquivalentFlour::ofGramsPerLitre($grams), Band::between($band[0] ?? $grams, $band[1] ?? $grams, $band[2] ?? $grams), array_map(
+                static fn(Node $class): ThicknessClass => $class->one(ThicknessClass::class),
+                $node->maybe('could_be')?->all() ?? [],
+            ), $node->maybe('salt_percent')?->float() ?? 0.0);
         });
     }
 
@@ -264,8 +258,7 @@ final readonly class PlanCodec
                     $boils === null ? null : Temperature::ofKelvin($boils->float()),
                 ),
                 Sauces::of(
-                    $node->get('stands_from')->text(),
-                    $node->get('boils_from')->text(),
+                    new FromSteps($node->get('stands_from')->text(), $node->get('boils_from')->text()),
                     SauceCodec::toSauce($node->get('start')),
                     SauceCodec::toSauce($node->get('tested')),
                     SauceCodec::toSauce($node->get('served')),
@@ -367,7 +360,6 @@ final readonly class PlanCodec
             Duration::ofSeconds($node->get('s')->float()),
             Temperature::ofKelvin($node->get('k')->float()),
             $node->get('dose')->float(),
-            Shade::afterDose($node->get('dose')->float()),
             $node->get('raw_taste')->float(),
             Mass::ofKilograms($node->get('water_kg')->float()),
         );

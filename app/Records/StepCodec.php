@@ -11,6 +11,7 @@ use Lento\Plan\Bounds;
 use Lento\Plan\Conditions;
 use Lento\Plan\Effect;
 use Lento\Plan\Ends;
+use Lento\Plan\Measured;
 use Lento\Plan\Pace;
 use Lento\Plan\Said;
 use Lento\Plan\Step;
@@ -131,7 +132,7 @@ final readonly class StepCodec
             $visits,
             $band === null ? null : Band::between($band[0] ?? 0.0, $band[1] ?? 0.0, $band[2] ?? 0.0),
         ));
-        $nothing = new Amount('', Mass::ofGrams(0.0), null, When::Pour);
+        $nothing = new Amount('', Mass::ofGrams(0.0), new Measured(null), When::Pour);
         $additions = array_map(
             static fn(Node $one): Addition => Addition::of($one->get('id')->name(), $nothing),
             $node->maybe('additions')?->all() ?? [],
@@ -196,15 +197,19 @@ final readonly class StepCodec
         $allergens = $node->maybe('allergens');
         $volume = $node->maybe('m3');
 
-        return $node->into(static fn(Node $node): Amount => new Amount(
-            $node->get('of')->text(),
-            Mass::ofKilograms($node->get('kg')->float()),
-            $volume === null ? null : Volume::ofCubicMetres($volume->float()),
-            $node->get('when')->one(When::class),
-            $node->maybe('pieces')?->float(),
-            $allergens === null ? [] : SauceCodec::toAllergens($allergens),
-            $node->maybe('by_the_jug')?->yes() ?? false,
-        ));
+        return $node->into(
+            static fn(Node $node): Amount => new Amount(
+                $node->get('of')->text(),
+                Mass::ofKilograms($node->get('kg')->float()),
+                new Measured(
+                    $volume === null ? null : Volume::ofCubicMetres($volume->float()),
+                    $node->maybe('pieces')?->float(),
+                    $node->maybe('by_the_jug')?->yes() ?? false,
+                ),
+                $node->get('when')->one(When::class),
+                $allergens === null ? [] : SauceCodec::toAllergens($allergens),
+            ),
+        );
     }
 
     /** @return array<string, mixed> */

@@ -7,9 +7,9 @@ namespace App\Stove;
 use App\Format\Station;
 use App\Kitchen\Kitchen;
 use App\Records\EventCodec;
-use App\Typed\Amount;
 use App\Typed\FieldFault;
 use App\Typed\Fields;
+use App\Typed\Number;
 use App\Typed\OneOf;
 use App\Typed\TypedNumber;
 use Lento\Course\EventKind;
@@ -121,7 +121,7 @@ final readonly class EventReader
                 array_map(static fn(Addition $one): string => $one->id, $step->additions),
             )),
             EventKind::Done => ($to = self::step($plan, $text('to'))) === null ? [] : ['to' => $to->id],
-            EventKind::MoreTime => self::amount('seconds', 's', $text('seconds'), Amount::whole(1, self::MOST_SECONDS, ' s')),
+            EventKind::MoreTime => self::amount('seconds', 's', $text('seconds'), Number::whole(1, self::MOST_SECONDS, ' s')),
             EventKind::Tended => self::chosen('tending', 'visit', $text('choice'), OneOf::cases(TendingKind::cases())),
             EventKind::Heat => self::chosen('heat', 'heat', $text('choice'), OneOf::cases([...HobHeat::cases(), ...SimmerLevel::cases()])),
             EventKind::Tasted => self::chosen('taste', 'taste', $text('choice'), OneOf::cases(Taste::cases())),
@@ -144,7 +144,7 @@ final readonly class EventReader
             EventKind::ToppedUp => self::litres($text),
             EventKind::Thickened => self::all(
                 self::chosen('means', 'means', $text('choice'), OneOf::cases(Means::cases())),
-                self::amount('grams', 'kg', $text('grams'), Amount::between(self::LEAST, 1000.0 * Thickened::MOST_KILOGRAMS, ' g'), 0.001),
+                self::amount('grams', 'kg', $text('grams'), Number::between(self::LEAST, 1000.0 * Thickened::MOST_KILOGRAMS, ' g'), 0.001),
             ),
             // What came out is read by OutcomeReader.
             EventKind::Back, EventKind::Finished, EventKind::TakenOff, EventKind::Unknown => [],
@@ -180,7 +180,7 @@ final readonly class EventReader
         [$least, $most, $unit] = $this->limits($kind);
         // Nobody reads thousandths of a millimetre: that comma stands between thousands.
         $typed = $unit === ' mm' ? (string) preg_replace('/\A(\d{1,3}),(\d{3})\z/', '$1$2', $typed) : $typed;
-        $number = self::amount($kind->value, 'si', $typed, Amount::between($least, $most, $unit));
+        $number = self::amount($kind->value, 'si', $typed, Number::between($least, $most, $unit));
 
         return $number instanceof FieldFault
             ? $number
@@ -221,7 +221,7 @@ final readonly class EventReader
      */
     private static function litres(callable $text): array|FieldFault
     {
-        return self::amount('litres', 'm3', $text('litres'), Amount::between(self::LEAST, ToppedUp::MOST_LITRES, ' l'), 0.001);
+        return self::amount('litres', 'm3', $text('litres'), Number::between(self::LEAST, ToppedUp::MOST_LITRES, ' l'), 0.001);
     }
 
     /**
@@ -276,7 +276,7 @@ final readonly class EventReader
      *
      * @return array<string, float>|FieldFault
      */
-    private static function amount(string $field, string $as, string $typed, Amount $range, float $inSi = 1.0): array|FieldFault
+    private static function amount(string $field, string $as, string $typed, Number $range, float $inSi = 1.0): array|FieldFault
     {
         return self::one($field, $typed, [$range->needed()]) ?? [$as => $inSi * (TypedNumber::number($typed) ?? 0.0)];
     }

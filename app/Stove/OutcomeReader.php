@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Stove;
 
-use App\Typed\Amount;
 use App\Typed\FieldFault;
 use App\Typed\Fields;
+use App\Typed\Number;
 use App\Typed\OneOf;
 use App\Typed\TypedNumber;
 use Lento\Course\Outcome;
@@ -37,12 +37,12 @@ final readonly class OutcomeReader
     {
         $weighed = is_string($said['out_unit'] ?? null) && trim($said['out_unit']) === 'kg';
         $read = Fields::read($said, [
-            'volume' => [Amount::between(self::LEAST, self::MOST, $weighed ? ' kg' : ' l')->needed()],
+            'volume' => [Number::between(self::LEAST, self::MOST, $weighed ? ' kg' : ' l')->needed()],
             'spoon' => ['required', OneOf::cases(SpoonWord::cases())],
             'taste' => ['nullable', 'string', 'max:' . self::LONGEST],
             'change' => ['nullable', 'string', 'max:' . self::LONGEST],
-            'hold' => ['nullable', Amount::between(0.0, self::MOST, ' l')],
-            'cool' => ['nullable', Amount::between(0.0, self::MOST, ' l')],
+            'hold' => ['nullable', Number::between(0.0, self::MOST, ' l')],
+            'cool' => ['nullable', Number::between(0.0, self::MOST, ' l')],
         ]);
         [$amount, $spoon] = [$read->number('volume'), $read->enum('spoon', SpoonWord::class)];
         $faults = array_values($read->faults);

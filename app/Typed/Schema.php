@@ -167,7 +167,7 @@ final readonly class Schema
         $most = TypedNumber::read($wants['maximum'] ?? $wants['exclusiveMaximum'] ?? null);
 
         return match (true) {
-            $least !== null && $most !== null => Amount::between($least, $most)->outside($at),
+            $least !== null && $most !== null => Number::between($least, $most)->outside($at),
             $least !== null => FieldFault::of($at, 'number_from', ['least' => TypedNumber::plain($least)]),
             default => FieldFault::of($at, 'a_number'),
         };

@@ -8,6 +8,7 @@ use Lento\Compose\CookedRoux;
 use Lento\Exception\NotReachable;
 use Lento\Finish\Finishing;
 use Lento\Heat\HobHeat;
+use Lento\Heat\PanBottom;
 use Lento\Larder\Fat;
 use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
@@ -156,7 +157,7 @@ final readonly class PotByRecipe
         try {
             return CookedRoux::after(
                 $roux,
-                HobRoux::inPan($roux, $pan->diameter, $pan->mass(), HobHeat::Medium)->until($colour->shade()),
+                HobRoux::inPan($roux, new PanBottom($pan->diameter, $pan->mass()), HobHeat::Medium)->until($colour->shade()),
                 $colour->shade(),
             );
         } catch (NotReachable) {

@@ -10,32 +10,37 @@ use Lento\Quantity\Volume;
 /** One line of a recipe, understood: what, how much, and what it was taken for where the word was loose. */
 final readonly class ReadLine
 {
+    public Mass $mass;
+
+    public Volume $volume;
+
+    public bool $loose;
+
+    public ?Mass $saidAgain;
+
     public function __construct(
         public string $text,
         /** larder id; null for a herb that weighs nothing in the sauce */
         public ?string $ingredient,
-        public Mass $mass,
-        /** as measured cold */
-        public Volume $volume,
-        public bool $loose,
+        Understood $amount,
         /** stirred in at the end, off the boil */
         public bool $finishes = false,
-        /** the same amount said again in the line, where the two differ by more than a rounding */
-        public ?Mass $saidAgain = null,
         /** 0 is the recipe's first line that is not empty */
         public int $number = 0,
-    ) {}
+    ) {
+        $this->mass = $amount->mass;
+        $this->volume = $amount->volume;
+        $this->loose = $amount->loose;
+        $this->saidAgain = $amount->saidAgain;
+    }
 
     public function onLine(int $number): self
     {
         return new self(
             $this->text,
             $this->ingredient,
-            $this->mass,
-            $this->volume,
-            $this->loose,
+            new Understood($this->mass, $this->volume, $this->loose, $this->saidAgain),
             $this->finishes,
-            $this->saidAgain,
             $number,
         );
     }
@@ -43,6 +48,12 @@ final readonly class ReadLine
 
     public function finishing(): self
     {
-        return new self($this->text, $this->ingredient, $this->mass, $this->volume, $this->loose, true, $this->saidAgain, $this->number);
+        return new self(
+            $this->text,
+            $this->ingredient,
+            new Understood($this->mass, $this->volume, $this->loose, $this->saidAgain),
+            true,
+            $this->number,
+        );
     }
 }

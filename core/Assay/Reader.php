@@ -74,12 +74,7 @@ final readonly class Reader
         return new Recipe(
             $read,
             array_values($unread),
-            $settings->colour,
-            $settings->simmer,
-            $settings->level,
-            $settings->pan,
-            $settings->reduce,
-            $settings->strain,
+            new Instructions($settings->colour, $settings->simmer, $settings->level, $settings->pan, $settings->reduce, $settings->strain),
             $unread,
         );
     }
@@ -101,7 +96,7 @@ final readonly class Reader
             return null;
         }
         if ($word['id'] === null) {
-            return new ReadLine($line, null, Mass::ofGrams(0.0), Volume::ofMillilitres(0.0), false);
+            return new ReadLine($line, null, new Understood(Mass::ofGrams(0.0), Volume::ofMillilitres(0.0), false));
         }
 
         return $this->weighed($line, $word['id'], $word['loose'], $number, $unit, $phrase, $measures);
@@ -115,7 +110,7 @@ final readonly class Reader
             return null;
         }
 
-        return new ReadLine($line, $word['id'], Mass::ofGrams(0.0), Volume::ofMillilitres(0.0), false);
+        return new ReadLine($line, $word['id'], new Understood(Mass::ofGrams(0.0), Volume::ofMillilitres(0.0), false));
     }
 
     /** @return array{MassUnit|VolumeUnit|'stick'|null, string} the longest unit the text begins with, and the rest */
@@ -161,10 +156,7 @@ final readonly class Reader
         return new ReadLine(
             $line,
             $id,
-            $mass,
-            $density->volumeOf($mass),
-            $loose,
-            saidAgain: $this->saidAgain($phrase, $mass, $density, $measures),
+            new Understood($mass, $density->volumeOf($mass), $loose, $this->saidAgain($phrase, $mass, $density, $measures)),
         );
     }
 

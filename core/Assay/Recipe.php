@@ -12,6 +12,18 @@ use Lento\Roux\Colour;
 /** A recipe as far as it was understood. What a recipe leaves unsaid is null. */
 final readonly class Recipe
 {
+    public ?Colour $colour;
+
+    public ?Duration $simmer;
+
+    public ?SimmerLevel $level;
+
+    public ?Pan $pan;
+
+    public ?ReduceTo $reduce;
+
+    public ?bool $strain;
+
     /**
      * @param list<ReadLine> $lines
      * @param list<string> $unread lines left out, as written
@@ -20,12 +32,14 @@ final readonly class Recipe
     public function __construct(
         public array $lines,
         public array $unread,
-        public ?Colour $colour,
-        public ?Duration $simmer,
-        public ?SimmerLevel $level,
-        public ?Pan $pan,
-        public ?ReduceTo $reduce = null,
-        public ?bool $strain = null,
+        Instructions $says,
         public array $unreadAt = [],
-    ) {}
+    ) {
+        $this->colour = $says->colour;
+        $this->simmer = $says->simmer;
+        $this->level = $says->level;
+        $this->pan = $says->pan;
+        $this->reduce = $says->reduce;
+        $this->strain = $says->strain;
+    }
 }

@@ -15,6 +15,7 @@ use Lento\Larder\Fat;
 use Lento\Larder\Ingredient;
 use Lento\Larder\Larder;
 use Lento\Plan\Amount;
+use Lento\Plan\Measured;
 use Lento\Plan\When;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
@@ -181,11 +182,16 @@ final readonly class Additions
     {
         $much = $part->perLitre * $yield->inLitres();
         if ($kind === null) {
-            return new Amount($part->ingredient, Mass::ofGrams(self::PIECE_GRAMS[$part->ingredient] * $much), null, $part->when, $much);
+            return new Amount(
+                $part->ingredient,
+                Mass::ofGrams(self::PIECE_GRAMS[$part->ingredient] * $much),
+                new Measured(null, $much),
+                $part->when,
+            );
         }
         $mass = $part->measure === PartMeasure::Millilitres ? $kind->density->massOf(Volume::ofMillilitres($much)) : Mass::ofGrams($much);
 
-        return new Amount($part->ingredient, $mass, $kind->density->volumeOf($mass), $part->when, allergens: $kind->allergens);
+        return new Amount($part->ingredient, $mass, new Measured($kind->density->volumeOf($mass)), $part->when, $kind->allergens);
     }
 
     /** @return float ml that it takes in the pot */

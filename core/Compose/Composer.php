@@ -161,14 +161,9 @@ final readonly class Composer
 
         return new Draft(
             $balance->question->yield->inLitres(),
-            $flour,
-            $liquid,
-            $salt,
-            $start->waterGrams - $simmered->waterGrams,
+            new Weights($flour, $liquid, $salt, $start->waterGrams - $simmered->waterGrams),
             $roux,
-            $start,
-            $end,
-            $balance->withFinishes($end),
+            new Stages($start, $end, $balance->withFinishes($end)),
             $time,
         );
     }

@@ -12,25 +12,39 @@ use Lento\Thickness\Starch;
 /** One round's answer of the Composer: amounts in grams, and the sauce they make before and after the simmer. */
 final readonly class Draft
 {
+    public float $flourGrams;
+
+    public float $liquidGrams;
+
+    public float $saltGrams;
+
+    public float $evaporatedGrams;
+
+    public Sauce $start;
+
+    public Sauce $end;
+
+    public Sauce $finished;
+
     /**
      * @param float $litres the yield it was drafted for
-     * @param float $evaporatedGrams of water
-     * @param Sauce $end in the pot after the simmer, salted
-     * @param Sauce $finished strained and finished; the end itself where nothing finishes it
      * @param Duration $simmered how long
      */
     public function __construct(
         public float $litres,
-        public float $flourGrams,
-        public float $liquidGrams,
-        public float $saltGrams,
-        public float $evaporatedGrams,
+        Weights $weights,
         public CookedRoux $roux,
-        public Sauce $start,
-        public Sauce $end,
-        public Sauce $finished,
+        Stages $stages,
         public Duration $simmered,
-    ) {}
+    ) {
+        $this->flourGrams = $weights->flourGrams;
+        $this->liquidGrams = $weights->liquidGrams;
+        $this->saltGrams = $weights->saltGrams;
+        $this->evaporatedGrams = $weights->evaporatedGrams;
+        $this->start = $stages->start;
+        $this->end = $stages->end;
+        $this->finished = $stages->finished;
+    }
 
     /** A simmer that takes the free surface's steam, and swells the starch as its heat and time will. */
     public static function guess(MassBalance $balance): self
@@ -55,7 +69,7 @@ final readonly class Draft
             $sauce->starch->cooked($swollen, exp(-$cooking->acid * $minutes), $minutes, 0.0),
         );
 
-        return new self($litres, 0.0, 0.0, 0.0, $steam, $roux, $sauce, $end, $end, $question->simmerTime);
+        return new self($litres, new Weights(0.0, 0.0, 0.0, $steam), $roux, new Stages($sauce, $end, $end), $question->simmerTime);
     }
 
     /** @return float g of water and spirit that the simmer takes */
@@ -68,14 +82,9 @@ final readonly class Draft
     {
         return new self(
             $this->litres,
-            $this->flourGrams,
-            $this->liquidGrams,
-            $this->saltGrams,
-            $this->evaporatedGrams,
+            new Weights($this->flourGrams, $this->liquidGrams, $this->saltGrams, $this->evaporatedGrams),
             $roux,
-            $this->start,
-            $this->end,
-            $this->finished,
+            new Stages($this->start, $this->end, $this->finished),
             $this->simmered,
         );
     }

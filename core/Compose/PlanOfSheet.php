@@ -15,13 +15,16 @@ use Lento\Plan\Conditions;
 use Lento\Plan\Cooking;
 use Lento\Plan\Effect;
 use Lento\Plan\Ends;
+use Lento\Plan\FromSteps;
 use Lento\Plan\Making;
+use Lento\Plan\Measured;
 use Lento\Plan\Pace;
 use Lento\Plan\Place;
 use Lento\Plan\Plan;
 use Lento\Plan\Promise;
 use Lento\Plan\RouxPlan;
 use Lento\Plan\Sauces;
+use Lento\Plan\Shown;
 use Lento\Plan\Step;
 use Lento\Plan\StepKind;
 use Lento\Plan\Vessel;
@@ -73,11 +76,10 @@ final readonly class PlanOfSheet
 
         return Promise::of(
             $this->question->yield,
-            $this->sheet->spoon->word(),
+            new Shown($this->sheet->spoon->word(), $this->sheet->spoon->film),
             $this->sheet->thickness,
             $thickness->band,
             $thickness->couldBe(),
-            $this->sheet->spoon->film,
             $this->sheet->end->saltPercent(),
         );
     }
@@ -92,7 +94,14 @@ final readonly class PlanOfSheet
 
         return Cooking::of(
             new Place($question->pan, $question->kitchen, $question->boilsAt),
-            Sauces::of(StepKind::Boil->value, $this->boilsFrom(), $sheet->start, $sheet->end, $sheet->served, $sheet->pieces, $spread),
+            Sauces::of(
+                new FromSteps(StepKind::Boil->value, $this->boilsFrom()),
+                $sheet->start,
+                $sheet->end,
+                $sheet->served,
+                $sheet->pieces,
+                $spread,
+            ),
             new Ways(
                 $question->simmerLevel,
                 $question->simmerTime,
@@ -209,9 +218,8 @@ final readonly class PlanOfSheet
                 new Amount(
                     $pieces ? 'roux' : $this->question->liquid,
                     $pour->mass,
-                    $this->sheet->pourVolume($pour),
+                    new Measured($this->sheet->pourVolume($pour), byTheJug: !$pieces),
                     When::Pour,
-                    byTheJug: !$pieces,
                 ),
                 lands: $pour->mixed,
                 slack: $pour->slack,
@@ -264,7 +272,7 @@ final readonly class PlanOfSheet
         );
         $grams = array_sum(array_map(static fn(Amount $amount): float => $amount->mass->inGrams(), $all));
 
-        return new Amount($id, Mass::ofGrams($grams), null, When::Finish, allergens: $all[0]->allergens ?? []);
+        return new Amount($id, Mass::ofGrams($grams), new Measured(null), When::Finish, $all[0]->allergens ?? []);
     }
 
     /**

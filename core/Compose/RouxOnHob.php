@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Compose;
 
 use Lento\Heat\HobHeat;
+use Lento\Heat\PanBottom;
 use Lento\Learning\KitchenFactors;
 use Lento\Roux\BrownedButter;
 use Lento\Roux\HobRoux;
@@ -30,11 +31,10 @@ final readonly class RouxOnHob
         return new self(
             HobRoux::inPan(
                 $inPan,
-                $pan->diameter,
-                $pan->mass(),
+                new PanBottom($pan->diameter, $pan->mass()),
                 $heat ?? $question->heat,
-                browning: ($kitchen ?? $question->kitchen)->browning->value,
-                fatAt: $browned?->temperature,
+                ($kitchen ?? $question->kitchen)->browning->value,
+                $browned?->temperature,
             ),
             $browned,
         );

@@ -10,9 +10,12 @@ use Lento\Plan\Amount;
 use Lento\Plan\Plan;
 use Lento\Plan\Step;
 use Lento\Pot\Straining;
+use Lento\Pour\Lumping;
 use Lento\Pour\Pour;
 use Lento\Pour\PourStair;
+use Lento\Pour\RouxInPan;
 use Lento\Pour\School;
+use Lento\Pour\Tool;
 use Lento\Quantity\Density;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
@@ -80,7 +83,13 @@ final readonly class Sheet
         $hot = $question->given->kind === GivenKind::ReadyRoux
             ? Temperature::ofCelsius(School::BENCH_CELSIUS)
             : $draft->roux->forecast->temperature ?? Temperature::ofCelsius($question->school->rouxCelsius());
-        $stair = PourStair::of($question->school, $roux->mass(), $hot, $liquid, $liquidKind, $question->pan->mass(), $question->fatToFlour);
+        $stair = PourStair::of(
+            $question->school,
+            RouxInPan::of($roux->mass(), $hot, $question->pan->mass()),
+            $liquid,
+            $liquidKind,
+            new Lumping(Tool::Whisk, $question->fatToFlour),
+        );
         $evaporated = Volume::ofMillilitres($draft->steamedOff() * $balance->waterMillilitresPerGram);
         $flow = Flow::of($draft->finished, Temperature::ofCelsius(EquivalentFlour::CELSIUS));
         $kept = $draft->end->times(1.0 - Straining::CLING - $balance->heldByStrainer($draft) / $draft->end->millilitres());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Compose;
 
 use Lento\Plan\Amount;
+use Lento\Plan\Measured;
 use Lento\Plan\When;
 use Lento\Quantity\Mass;
 use Lento\Roux\Roux;
@@ -22,10 +23,9 @@ final readonly class WeighOut
             static fn(array $part): Amount => new Amount(
                 $part[0]->id,
                 $part[1],
-                $part[0]->density->volumeOf($part[1]),
+                new Measured($part[0]->density->volumeOf($part[1]), byTheJug: true),
                 When::Pour,
-                allergens: $part[0]->allergens,
-                byTheJug: true,
+                $part[0]->allergens,
             ),
             $balance->liquid->split(Mass::ofGrams($draft->liquidGrams)),
         );
@@ -33,7 +33,9 @@ final readonly class WeighOut
         // Vegetables brown in the fat before the flour goes in.
         $amounts = [
             ...$fat,
-            ...($draft->saltGrams > 0.0 ? [new Amount($salt->id, $saltMass, $salt->density->volumeOf($saltMass), When::Season)] : []),
+            ...$draft->saltGrams > 0.0
+                ? [new Amount($salt->id, $saltMass, new Measured($salt->density->volumeOf($saltMass)), When::Season)]
+                : [],
             ...$balance->additions->amounts,
             ...$flour,
             ...$liquids,
@@ -54,9 +56,9 @@ final readonly class WeighOut
                     new Amount(
                         'ready-roux',
                         Mass::ofGrams($balance->cookedRouxGrams($draft->flourGrams, $draft->roux)),
-                        null,
+                        new Measured(null),
                         When::Roux,
-                        allergens: [...$roux->flourKind->allergens, ...$roux->fatKind->allergens],
+                        [...$roux->flourKind->allergens, ...$roux->fatKind->allergens],
                     ),
                 ],
             ];
@@ -67,18 +69,18 @@ final readonly class WeighOut
                 new Amount(
                     $roux->fatKind->id,
                     $roux->fat,
-                    $roux->fatKind->density->volumeOf($roux->fat),
+                    new Measured($roux->fatKind->density->volumeOf($roux->fat)),
                     When::Roux,
-                    allergens: $roux->fatKind->allergens,
+                    $roux->fatKind->allergens,
                 ),
             ],
             [
                 new Amount(
                     $roux->flourKind->id,
                     $roux->flour,
-                    $roux->flourKind->density()->volumeOf($roux->flour),
+                    new Measured($roux->flourKind->density()->volumeOf($roux->flour)),
                     When::Roux,
-                    allergens: $roux->flourKind->allergens,
+                    $roux->flourKind->allergens,
                 ),
             ],
         ];

@@ -12,29 +12,42 @@ final readonly class FlowJoin
     /** px of a letter of its words, about. */
     private const LETTER = 6.9;
 
+    public float $x;
+
+    public float $y;
+
+    public float $edge;
+
+    public float $width;
+
+    public float $bottom;
+
     /**
-     * @param float $x where its words begin
-     * @param float $y of its upper edge
-     * @param float $edge x of its right edge once it goes down
-     * @param float $bottom y where it ends
      * @param bool $toScale false where it is drawn wider than it is, so that it is seen
      * @param int<0, max> $more things that join below it without words
      */
     public function __construct(
         public FlowAddition $addition,
-        public float $x,
-        public float $y,
-        public float $edge,
-        public float $width,
-        public float $bottom,
+        JoinPlace $place,
         public bool $toScale,
         public int $more = 0,
-    ) {}
+    ) {
+        $this->x = $place->x;
+        $this->y = $place->y;
+        $this->edge = $place->edge;
+        $this->width = $place->width;
+        $this->bottom = $place->bottom;
+    }
 
     /** @param int<0, max> $more */
     public function andMore(int $more): self
     {
-        return new self($this->addition, $this->x, $this->y, $this->edge, $this->width, $this->bottom, $this->toScale, $more);
+        return new self(
+            $this->addition,
+            new JoinPlace($this->x, $this->y, $this->edge, $this->width, $this->bottom),
+            $this->toScale,
+            $more,
+        );
     }
 
     /** Its name, cut where the fall begins. */

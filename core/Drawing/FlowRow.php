@@ -121,7 +121,11 @@ final readonly class FlowRow
         $widths = self::widths($fall->sauce, $scale);
         foreach ($fall->sauce->additions as $i => $addition) {
             if ($y + $widths[$i] <= $fall->rim - self::GATE) {
-                $joins[] = new FlowJoin($addition, $left + 6.0, $y, $edge, $widths[$i], $fall->rim + 12.0, $widths[$i] > self::THINNEST);
+                $joins[] = new FlowJoin(
+                    $addition,
+                    new JoinPlace($left + 6.0, $y, $edge, $widths[$i], $fall->rim + 12.0),
+                    $widths[$i] > self::THINNEST,
+                );
                 $y += $widths[$i] + self::WORDS;
             }
             $edge -= $widths[$i];

@@ -44,25 +44,16 @@ final readonly class ForecastDrawing
         public array $yTicks,
     ) {}
 
-    /**
-     * @param list<array{float, float}> $planned minutes and value, as are the others
-     * @param list<array{float, float}> $gone
-     * @param list<array{float, float}> $read
-     * @param list<array{float, float}> $ahead
-     * @param array{float, float, float}|null $arrives minutes at which the target is reached: soonest, likely, latest
-     */
+    /** @param array{float, float, float}|null $arrives minutes at which the target is reached: soonest, likely, latest */
     public static function of(
         float $width,
         float $height,
-        array $planned,
-        array $gone,
-        array $read,
-        array $ahead,
+        ForecastCurves $curves,
         float $target,
         float $now,
         ?array $arrives,
     ): self {
-        $all = [...$planned, ...$gone, ...$read, ...$ahead];
+        $all = $curves->all();
         // A band may end past any use; it is cut where the drawing ends.
         $end = max([1.0, $now, ...array_column($all, 0), min($arrives[1] ?? 0.0, 4.0 * max(1.0, $now))]) * 1.04;
         $values = [$target, ...array_column($all, 1)];
@@ -74,10 +65,10 @@ final readonly class ForecastDrawing
         return new self(
             $width,
             $height,
-            self::line($planned, $x, $y),
-            self::line($gone, $x, $y),
-            self::line($ahead, $x, $y),
-            array_map(static fn(array $point): array => [$x->at($point[0]), $y->at($point[1])], $read),
+            self::line($curves->planned, $x, $y),
+            self::line($curves->gone, $x, $y),
+            self::line($curves->ahead, $x, $y),
+            array_map(static fn(array $point): array => [$x->at($point[0]), $y->at($point[1])], $curves->read),
             $y->at($target),
             $x->at($now),
             $arrives === null ? null : array_map(static fn(float $minute): float => $x->at(min($end, $minute)), $arrives),

@@ -30,30 +30,43 @@ final readonly class Derived
     /** °C of a sauce on the pass. */
     private const SERVED = 75.0;
 
+    public Pan $pan;
+
+    /** @var list<DoneAct> */
+    public array $acts;
+
+    public ?Correction $correction;
+
+    public Sauce $stands;
+
+    public float $keeps;
+
+    public Sauce $uncorrected;
+
+    public Sauce $sauce;
+
+    public Sauce $pieces;
+
     /**
      * @internal made by Deriving
-     *
-     * @param list<DoneAct> $acts
-     * @param Sauce $stands in its pan when the base has been ladled in
-     * @param float $keeps share of the sauce that comes out of its pan: the rest clings to it, or to what is taken out
-     * @param Sauce $uncorrected what its base alone made of it
-     * @param Sauce $sauce corrected and served
-     * @param Sauce $pieces that stay in
      */
     public function __construct(
         public Derivative $derivative,
         public Stem $taken,
-        public Pan $pan,
-        public array $acts,
-        public ?Correction $correction,
-        public Sauce $stands,
-        public float $keeps,
-        public Sauce $uncorrected,
-        public Sauce $sauce,
-        public Sauce $pieces,
+        Work $work,
+        Yielded $yielded,
         public MassBooks $books,
         private Larder $larder,
-    ) {}
+    ) {
+        $this->pan = $work->pan;
+        $this->acts = $work->acts;
+        $this->correction = $work->correction;
+        $this->stands = $yielded->stands;
+        $this->keeps = $yielded->keeps;
+        $this->uncorrected = $yielded->uncorrected;
+        $this->sauce = $yielded->sauce;
+        $this->pieces = $yielded->pieces;
+    }
 
     public function volume(): Volume
     {

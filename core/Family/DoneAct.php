@@ -15,22 +15,26 @@ use Lento\Quantity\Volume;
 /** An act with this pot's own amounts, minutes and level. */
 final readonly class DoneAct
 {
+    public Volume $volume;
+
+    public Length $depth;
+
     /**
      * @param list<array{Dose, Mass}> $doses what goes in
      * @param list<Finishing> $finishings what each does, with its own limits, where it goes in off the boil
-     * @param Volume $volume of what is in the pan when it is done
-     * @param Length $depth where the dip-stick reads then
      * @param Effect $effect what it does to the sauce, beside boiling it down
      */
     public function __construct(
         public Act $act,
         public array $doses,
         public Duration $time,
-        public Volume $volume,
-        public Length $depth,
+        StandsAt $stands,
         public array $finishings,
         public Effect $effect,
-    ) {}
+    ) {
+        $this->volume = $stands->volume;
+        $this->depth = $stands->depth;
+    }
 
     /** How hot the sauce may be at most: the kitchen's own limit or the law of what goes in, whichever is stricter. */
     public function atMost(): ?Temperature

@@ -12,29 +12,37 @@ use Lento\Thickness\EquivalentFlour;
 /** One sauce of a service worked out: made how, how much of it, and where it goes. */
 final readonly class FlowNode
 {
+    public ?Sheet $sheet;
+
+    public ?Derived $derived;
+
+    public Volume $made;
+
+    public Volume $onHand;
+
+    public Volume $served;
+
     /**
      * @internal made by FlowSolver
      *
-     * @param Sheet|null $sheet of a base that is to be made
-     * @param Derived|null $derived of a derivative that is to be made
      * @param Stem $stem all there is of it, made and on hand
-     * @param Volume $made nothing where what is on hand is enough
-     * @param Volume $onHand of it that is used
-     * @param Volume $served of it as it is
      * @param list<Branch> $branches what is ladled off it
      * @param BaseThickness|null $thickness how thick a base is made and why
      */
     public function __construct(
         public Planned $planned,
-        public ?Sheet $sheet,
-        public ?Derived $derived,
+        ToBeMade $recipe,
         public Stem $stem,
-        public Volume $made,
-        public Volume $onHand,
-        public Volume $served,
+        HowMuch $shares,
         public array $branches,
         public ?BaseThickness $thickness = null,
-    ) {}
+    ) {
+        $this->sheet = $recipe->sheet;
+        $this->derived = $recipe->derived;
+        $this->made = $shares->made;
+        $this->onHand = $shares->onHand;
+        $this->served = $shares->served;
+    }
 
     public function isBase(): bool
     {

@@ -96,7 +96,10 @@ final readonly class FlowPlan
         $derivative = $base === null ? $catalogue->derivative($wish->sauce)->asThickAs($class) : Derivative::asItIs($base, $class);
         $parent = $base === null ? self::key($derivative->parent, $wish->liquid) : $key;
 
-        return [[...$sauces, $own => $sauces[$own] ?? new Planned($own, $wish->sauce, $wish->liquid, null, $derivative, $parent)], $own];
+        return [
+            [...$sauces, $own => $sauces[$own] ?? new Planned($own, $wish->sauce, $wish->liquid, new Descent(null, $derivative, $parent))],
+            $own,
+        ];
     }
 
     /**
@@ -122,9 +125,11 @@ final readonly class FlowPlan
                 $key,
                 $sauce,
                 $liquid,
-                $base,
-                $base === null ? $catalogue->derivative($sauce) : null,
-                $parent === null ? null : self::key($parent, $with),
+                new Descent(
+                    $base,
+                    $base === null ? $catalogue->derivative($sauce) : null,
+                    $parent === null ? null : self::key($parent, $with),
+                ),
             ),
         ];
     }

@@ -239,12 +239,9 @@ final readonly class FlowSolver
             }
             $nodes[$key] = new FlowNode(
                 $sauce,
-                $sheet,
-                $derived,
+                new ToBeMade($sheet, $derived),
                 $stem->taken(Volume::ofLitres(max(self::NOTHING, $made + $onHand))),
-                Volume::ofLitres($made),
-                Volume::ofLitres($onHand),
-                Volume::ofLitres($scale * $sauce->served),
+                new HowMuch(Volume::ofLitres($made), Volume::ofLitres($onHand), Volume::ofLitres($scale * $sauce->served)),
                 $branches,
                 $thicknesses[$key] ?? null,
             );

@@ -20,12 +20,15 @@ use Lento\Plan\Conditions;
 use Lento\Plan\Cooking;
 use Lento\Plan\Effect;
 use Lento\Plan\Ends;
+use Lento\Plan\FromSteps;
 use Lento\Plan\Making;
+use Lento\Plan\Measured;
 use Lento\Plan\Pace;
 use Lento\Plan\Place;
 use Lento\Plan\Plan;
 use Lento\Plan\Promise;
 use Lento\Plan\Sauces;
+use Lento\Plan\Shown;
 use Lento\Plan\Step;
 use Lento\Plan\StepKind;
 use Lento\Plan\Tending;
@@ -81,11 +84,10 @@ final readonly class PlanOfDerived
         $steps = Step::numbered($this->steps());
         $promise = Promise::of(
             $derived->volume(),
-            $derived->spoon()->word(),
+            new Shown($derived->spoon()->word(), $derived->spoon()->film),
             $derived->thickness(),
             $thickness->band,
             $thickness->couldBe(),
-            $derived->spoon()->film,
             $derived->seasonedPercent(),
         );
 
@@ -110,7 +112,14 @@ final readonly class PlanOfDerived
         return Cooking::of(
             new Place($derived->pan, $this->workplace->kitchen, $this->workplace->boilsAt),
             // Its base has boiled: what is made of it is as thick as it is from the first ladle on.
-            Sauces::of($from, $from, $derived->stands, $derived->sauce, $derived->sauce, $derived->pieces->volume(), $spread),
+            Sauces::of(
+                new FromSteps($from, $from),
+                $derived->stands,
+                $derived->sauce,
+                $derived->sauce,
+                $derived->pieces->volume(),
+                $spread,
+            ),
             new Ways($simmers[0]->conditions->simmers ?? SimmerLevel::Bare, $time, Stirring::Visits->share()),
             $liquid,
             Sauce::nothing()->with($liquid, Mass::ofGrams(1.0)),
@@ -150,10 +159,9 @@ final readonly class PlanOfDerived
         $amount = new Amount(
             $this->derived->derivative->parent,
             $taken->sauce->mass(),
-            $taken->volume(),
+            new Measured($taken->volume(), byTheJug: true),
             When::Pour,
-            allergens: $taken->allergens,
-            byTheJug: true,
+            $taken->allergens,
         );
 
         return $this->moment(StepKind::Ladle, Deriving::LADLE)->using([$amount]);
@@ -166,7 +174,7 @@ final readonly class PlanOfDerived
         $step = $this->moment(StepKind::Season, self::SEASON);
 
         return $salt->inGrams() < 0.05 ? $step : $step
-            ->using([new Amount($kind->id, $salt, $kind->density->volumeOf($salt), When::Season)])
+            ->using([new Amount($kind->id, $salt, new Measured($kind->density->volumeOf($salt)), When::Season)])
             ->changing(Effect::joining(Sauce::nothing()->with($kind, $salt)));
     }
 
@@ -196,10 +204,9 @@ final readonly class PlanOfDerived
                     new Amount(
                         $liquid->id,
                         $correction->amount,
-                        $liquid->density->volumeOf($correction->amount),
+                        new Measured($liquid->density->volumeOf($correction->amount), byTheJug: true),
                         When::Finish,
-                        allergens: $liquid->allergens,
-                        byTheJug: true,
+                        $liquid->allergens,
                     ),
                 ])
                 ->changing(Effect::joining(Sauce::nothing()->with($liquid, $correction->amount)));
@@ -211,16 +218,16 @@ final readonly class PlanOfDerived
                 new Amount(
                     $flour->id,
                     $correction->amount,
-                    $flour->density()->volumeOf($correction->amount),
+                    new Measured($flour->density()->volumeOf($correction->amount)),
                     When::Finish,
-                    allergens: $flour->allergens,
+                    $flour->allergens,
                 ),
                 new Amount(
                     $butter->id,
                     $correction->butter,
-                    $butter->density->volumeOf($correction->butter),
+                    new Measured($butter->density->volumeOf($correction->butter)),
                     When::Finish,
-                    allergens: $butter->allergens,
+                    $butter->allergens,
                 ),
             ])
             ->changing(Effect::joining(Thickening::by($correction->amount, Sauce::nothing(), Means::BeurreManie, $flour, $this->larder)));
@@ -329,11 +336,9 @@ final readonly class PlanOfDerived
         return new Amount(
             $dose->ingredient,
             $mass,
-            $volume,
+            new Measured($volume, $dose->measure === PartMeasure::Pieces ? $much : null, $dose->measure === PartMeasure::Millilitres),
             $at->isBefore() ? When::Apart : When::Finish,
-            $dose->measure === PartMeasure::Pieces ? $much : null,
             $kind->allergens ?? [],
-            $dose->measure === PartMeasure::Millilitres,
         );
     }
 }

@@ -10,11 +10,14 @@ use Lento\Quantity\Volume;
 /** A sauce that a service needs, before anything is worked out: what it is made from, and how much of it is served. */
 final readonly class Planned
 {
+    public ?Base $base;
+
+    public ?Derivative $derivative;
+
+    public ?string $parent;
+
     /**
      * @param string $sauce id in the catalogue
-     * @param Base|null $base null for a derivative
-     * @param Derivative|null $derivative null for a base
-     * @param string|null $parent the key of what it is made from; null for a base that is made from stock
      * @param float $served litres that are wanted of it as it is
      * @param float $onHand litres in the cold already
      */
@@ -22,12 +25,14 @@ final readonly class Planned
         public string $key,
         public string $sauce,
         public string $liquid,
-        public ?Base $base,
-        public ?Derivative $derivative,
-        public ?string $parent,
+        Descent $descent,
         public float $served = 0.0,
         public float $onHand = 0.0,
-    ) {}
+    ) {
+        $this->base = $descent->base;
+        $this->derivative = $descent->derivative;
+        $this->parent = $descent->parent;
+    }
 
     public function serving(Volume $more): self
     {
@@ -35,9 +40,7 @@ final readonly class Planned
             $this->key,
             $this->sauce,
             $this->liquid,
-            $this->base,
-            $this->derivative,
-            $this->parent,
+            new Descent($this->base, $this->derivative, $this->parent),
             $this->served + $more->inLitres(),
             $this->onHand,
         );
@@ -49,9 +52,7 @@ final readonly class Planned
             $this->key,
             $this->sauce,
             $this->liquid,
-            $this->base,
-            $this->derivative,
-            $this->parent,
+            new Descent($this->base, $this->derivative, $this->parent),
             $this->served,
             $this->onHand + $more->inLitres(),
         );

@@ -11,16 +11,25 @@ use Lento\Quantity\Length;
 /** What a finished pot teaches of its kitchen: its steam in this pan at this level, its browning on this ring and heat, its flour. */
 final readonly class Lesson
 {
-    /** @param string $ring what the kitchen knows the hob's ring by; empty where it tells them not apart */
+    public Length $pan;
+
+    public SimmerLevel $level;
+
+    public HobHeat $heat;
+
+    public string $ring;
+
     public function __construct(
-        public Length $pan,
-        public SimmerLevel $level,
-        public HobHeat $heat,
+        Circumstances $in,
         public ?Observation $evaporation,
         public ?Observation $browning,
         public ?Observation $flour,
-        public string $ring = '',
-    ) {}
+    ) {
+        $this->pan = $in->pan;
+        $this->level = $in->level;
+        $this->heat = $in->heat;
+        $this->ring = $in->ring;
+    }
 
     /** What lies between a kitchen as it was known and as a pot has shown it. */
     public static function between(
@@ -32,13 +41,10 @@ final readonly class Lesson
         string $ring = '',
     ): self {
         return new self(
-            $pan,
-            $level,
-            $heat,
+            new Circumstances($pan, $level, $heat, $ring),
             Observation::between($before->evaporation, $after->evaporation),
             Observation::between($before->browning, $after->browning),
             Observation::between($before->flourStrength, $after->flourStrength),
-            $ring,
         );
     }
 

@@ -11,19 +11,24 @@ use Lento\Quantity\Volume;
 /** One line of the weigh-out sheet. */
 final readonly class Amount
 {
+    public ?Volume $volume;
+
+    public ?float $pieces;
+
+    public bool $byTheJug;
+
     /**
-     * @param Volume|null $volume what it fills when spooned or poured; null for things counted by the piece
-     * @param float|null $pieces for things counted: bay leaves, cloves
      * @param list<Allergen> $allergens
-     * @param bool $byTheJug whether a cook measures it by its volume
      */
     public function __construct(
         public string $ingredient,
         public Mass $mass,
-        public ?Volume $volume,
+        Measured $measured,
         public When $when,
-        public ?float $pieces = null,
         public array $allergens = [],
-        public bool $byTheJug = false,
-    ) {}
+    ) {
+        $this->volume = $measured->volume;
+        $this->pieces = $measured->pieces;
+        $this->byTheJug = $measured->byTheJug;
+    }
 }

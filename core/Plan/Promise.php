@@ -42,14 +42,13 @@ final readonly class Promise
      */
     public static function of(
         Volume $volume,
-        SpoonWord $spoon,
+        Shown $shown,
         EquivalentFlour $thickness,
         Band $band,
         array $couldBe,
-        Length $film,
         float $saltPercent,
     ): self {
-        return new self($volume, $spoon, $thickness, $band, $couldBe, $film, $saltPercent);
+        return new self($volume, $shown->spoon, $thickness, $band, $couldBe, $shown->film, $saltPercent);
     }
 
     public function thicknessClass(): ?ThicknessClass

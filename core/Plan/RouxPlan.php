@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Plan;
 
 use Lento\Heat\HobHeat;
+use Lento\Heat\PanBottom;
 use Lento\Quantity\Temperature;
 use Lento\Risk\Risk;
 use Lento\Roux\BrownedButter;
@@ -76,6 +77,6 @@ final readonly class RouxPlan
         $browned = $this->browned ? BrownedButter::inPan($roux->fatKind, $roux->fat, $pan->diameter, $pan->mass(), $this->heat) : null;
         $inPan = $browned === null ? $roux : Roux::of($roux->flourKind, $roux->flour, $browned->fat, $browned->left);
 
-        return HobRoux::inPan($inPan, $pan->diameter, $pan->mass(), $heat, browning: $browning, fatAt: $browned?->temperature);
+        return HobRoux::inPan($inPan, new PanBottom($pan->diameter, $pan->mass()), $heat, $browning, $browned?->temperature);
     }
 }

@@ -32,18 +32,15 @@ final readonly class Sauces
 
     /** @throws OutOfRange if the spread is none that a forecast can have */
     public static function of(
-        string $standsFrom,
-        string $boilsFrom,
+        FromSteps $from,
         Sauce $start,
         Sauce $tested,
         Sauce $served,
         Volume $pieces,
         float $spread,
     ): self {
-        if (!is_finite($spread) || $spread < 0.0 || $spread > 2.0) {
-            throw OutOfRange::between('spread-of-a-thickness', is_finite($spread) ? $spread : 0.0, 0.0, 2.0, '');
-        }
+        OutOfRange::refuse('spread-of-a-thickness', $spread, 0.0, 2.0, '');
 
-        return new self($standsFrom, $boilsFrom, $start, $tested, $served, $pieces, $spread);
+        return new self($from->stands, $from->boils, $start, $tested, $served, $pieces, $spread);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Lento\Pour;
 
 use Lento\Heat\HeatCapacity;
-use Lento\Heat\PanHeat;
 use Lento\Larder\Ingredient;
 use Lento\Numerics\Curve;
 use Lento\Quantity\Mass;
@@ -43,75 +42,38 @@ final readonly class PourStair
         public Mass $steamAtMost,
     ) {}
 
-    /**
-     * @param Mass $pan the pan's own mass, which keeps heat
-     * @param float $fatToFlour of the roux, by mass: a dry one lumps
-     */
-    public static function of(
-        School $school,
-        Mass $roux,
-        Temperature $rouxTemperature,
-        Mass $liquid,
-        Ingredient $kind,
-        Mass $pan,
-        float $fatToFlour = 1.0,
-        Tool $tool = Tool::Whisk,
-    ): self {
-        $from = Temperature::ofCelsius(min($rouxTemperature->inCelsius(), $school->rouxCelsius()));
+    /** As a school has it: the roux let down as far as it wants, the liquid as hot as it wants. */
+    public static function of(School $school, RouxInPan $roux, Mass $liquid, Ingredient $kind, Lumping $lumping): self
+    {
+        $from = Temperature::ofCelsius(min($roux->temperature->inCelsius(), $school->rouxCelsius()));
 
         return self::at(
             $school,
-            $roux,
-            $from,
-            $liquid,
-            Temperature::ofCelsius($school->liquidCelsius()),
-            $kind->heatCapacity(),
-            $pan->inGrams() * PanHeat::METAL_CAPACITY,
-            new Lumping($tool, $fatToFlour),
+            $roux->cooledTo($from),
+            new PouredLiquid($liquid, Temperature::ofCelsius($school->liquidCelsius()), $kind->heatCapacity()),
+            $lumping,
         );
     }
 
-    /**
-     * The same with everything said.
-     *
-     * @param float $liquidHeat J/(g K)
-     * @param float $panHeat J/K
-     */
-    public static function at(
-        School $school,
-        Mass $roux,
-        Temperature $rouxTemperature,
-        Mass $liquid,
-        Temperature $liquidTemperature,
-        float $liquidHeat,
-        float $panHeat,
-        Lumping $lumping,
-    ): self {
-        $meeting = self::meeting($roux, $rouxTemperature, $liquidTemperature, $panHeat);
+    /** The same with everything said. */
+    public static function at(School $school, RouxInPan $roux, PouredLiquid $liquid, Lumping $lumping): self
+    {
+        $meeting = self::meeting($roux, $liquid->temperature);
 
-        return $roux->kilograms <= 0.0 || $liquid->kilograms <= 0.0
+        return $roux->roux->kilograms <= 0.0 || $liquid->mass->kilograms <= 0.0
             ? $meeting
             : match ($school) {
-                School::RouxIntoBoiling => $meeting->by($meeting->pieces($roux->inGrams(), $liquid->inGrams(), $liquidHeat, $lumping)),
-                default => $meeting->by(
-                    $meeting->pourBy($school->growth(), $roux->inGrams(), $liquid->inGrams(), $liquidHeat, $panHeat, $lumping),
-                ),
+                School::RouxIntoBoiling => $meeting->by($meeting->pieces($roux->roux->inGrams(), $liquid, $lumping)),
+                default => $meeting->by($meeting->pourBy($school->growth(), $roux, $liquid, $lumping)),
             };
     }
 
     /** Everything in one go: what the schools are measured against. */
-    public static function allAtOnce(
-        Mass $roux,
-        Temperature $rouxTemperature,
-        Mass $liquid,
-        Temperature $liquidTemperature,
-        float $liquidHeat,
-        float $panHeat,
-        Lumping $lumping,
-    ): self {
-        $meeting = self::meeting($roux, $rouxTemperature, $liquidTemperature, $panHeat);
+    public static function allAtOnce(RouxInPan $roux, PouredLiquid $liquid, Lumping $lumping): self
+    {
+        $meeting = self::meeting($roux, $liquid->temperature);
 
-        return $meeting->by($meeting->pourBy(INF, $roux->inGrams(), $liquid->inGrams(), $liquidHeat, $panHeat, $lumping));
+        return $meeting->by($meeting->pourBy(INF, $roux, $liquid, $lumping));
     }
 
     /** @return float 0 to 1, ranks ways of working; no probability */
@@ -132,16 +94,11 @@ final readonly class PourStair
     }
 
     /** @return list<Pour> */
-    private function pourBy(float $growth, float $roux, float $liquid, float $liquidHeat, float $panHeat, Lumping $lumping): array
+    private function pourBy(float $growth, RouxInPan $from, PouredLiquid $poured, Lumping $lumping): array
     {
         $pours = [];
-        [$inPan, $capacity, $celsius, $left, $slack] = [
-            $roux,
-            $roux * HeatCapacity::ROUX + $panHeat,
-            $this->roux->inCelsius(),
-            $liquid,
-            false,
-        ];
+        [$roux, $liquid, $liquidHeat] = [$from->roux->inGrams(), $poured->mass->inGrams(), $poured->heat];
+        [$inPan, $capacity, $celsius, $left, $slack] = [$roux, $from->capacity(), $this->roux->inCelsius(), $liquid, false];
         $liquidCelsius = $this->liquid->inCelsius();
         while ($left > 1e-6 && count($pours) < self::MOST_POURS) {
             $met = ($liquid - $left) / $roux;
@@ -162,12 +119,12 @@ final readonly class PourStair
     }
 
     /** @return list<Pour> roux whisked into boiling liquid, piece by piece; it is slack from the start */
-    private function pieces(float $roux, float $liquid, float $liquidHeat, Lumping $lumping): array
+    private function pieces(float $roux, PouredLiquid $liquid, Lumping $lumping): array
     {
         $piece = Curve::clamp($roux / 10.0, 5.0, max(30.0, $roux / 20.0));
         $count = max(1, (int) ceil($roux / $piece - 1e-9));
         $pours = [];
-        [$capacity, $celsius] = [$liquid * $liquidHeat, $this->liquid->inCelsius()];
+        [$capacity, $celsius] = [$liquid->mass->inGrams() * $liquid->heat, $this->liquid->inCelsius()];
         for ($i = 0; $i < $count; $i++) {
             $grams = min($piece, $roux - $i * $piece);
             $rank = $lumping->ofPiece($this->roux->inCelsius(), $celsius, $grams, $count);
@@ -180,11 +137,11 @@ final readonly class PourStair
     }
 
     /** Roux and liquid before they touch. */
-    private static function meeting(Mass $roux, Temperature $rouxAt, Temperature $liquidAt, float $panHeat): self
+    private static function meeting(RouxInPan $roux, Temperature $liquidAt): self
     {
-        $steam = ($roux->inGrams() * HeatCapacity::ROUX + $panHeat) * ($rouxAt->inCelsius() - self::BOIL) / HeatCapacity::STEAM;
+        $steam = $roux->capacity() * ($roux->temperature->inCelsius() - self::BOIL) / HeatCapacity::STEAM;
 
-        return new self([], $rouxAt, $liquidAt, Steam::of($rouxAt), Mass::ofGrams(max(0.0, $steam)));
+        return new self([], $roux->temperature, $liquidAt, Steam::of($roux->temperature), Mass::ofGrams(max(0.0, $steam)));
     }
 
     /** @return array{float, float} °C after mixing, g turned to steam */

@@ -34,27 +34,42 @@ final readonly class Patient
 
     private const MOST_PORTIONS = 20;
 
-    /**
-     * @param Sauce $sauce what is in the pot, as far as one knows
-     * @param EquivalentFlour $target how thick it was to be in the pot
-     * @param float $saltPercent how salty at most
-     * @param Ingredient $liquid it is made with, unsalted if there is a choice
-     * @param Temperature $temperature of it now
-     * @param Roux|null $roux as it was weighed; null where nobody knows
-     * @param Shade|null $shade it was to be taken to
-     */
+    public Sauce $sauce;
+
+    public Temperature $temperature;
+
+    public EquivalentFlour $target;
+
+    public float $saltPercent;
+
+    public ?Roux $roux;
+
+    public ?Shade $shade;
+
+    public Pan $pan;
+
+    public Simmer $simmer;
+
+    public Ingredient $liquid;
+
+    public Larder $larder;
+
     public function __construct(
-        public Sauce $sauce,
-        public EquivalentFlour $target,
-        public float $saltPercent,
-        public Ingredient $liquid,
-        public Pan $pan,
-        public Simmer $simmer,
-        public Larder $larder,
-        public Temperature $temperature,
-        public ?Roux $roux = null,
-        public ?Shade $shade = null,
-    ) {}
+        InThePot $now,
+        Meant $meant,
+        StandsIn $stands,
+    ) {
+        $this->sauce = $now->sauce;
+        $this->temperature = $now->temperature;
+        $this->target = $meant->target;
+        $this->saltPercent = $meant->saltPercent;
+        $this->roux = $meant->roux;
+        $this->shade = $meant->shade;
+        $this->pan = $stands->pan;
+        $this->simmer = $stands->simmer;
+        $this->liquid = $stands->liquid;
+        $this->larder = $stands->larder;
+    }
 
     /**
      * The same pot with what the cook sees taken for true: believed right and said to be too thick, it is too thick by as much as an eye
@@ -111,16 +126,9 @@ final readonly class Patient
     private function holding(Sauce $sauce): self
     {
         return new self(
-            $sauce,
-            $this->target,
-            $this->saltPercent,
-            $this->liquid,
-            $this->pan,
-            $this->simmer,
-            $this->larder,
-            $this->temperature,
-            $this->roux,
-            $this->shade,
+            new InThePot($sauce, $this->temperature),
+            new Meant($this->target, $this->saltPercent, $this->roux, $this->shade),
+            new StandsIn($this->pan, $this->simmer, $this->liquid, $this->larder),
         );
     }
 

@@ -122,7 +122,7 @@ final readonly class Remedies
                 RemedyKind::Thin,
                 $thinning->time ?? self::minutes(0.0),
                 $thinning->sauce,
-                liquid: $this->pot->liquid->density->volumeOf($thinning->liquid),
+                new Dosing($this->pot->liquid->density->volumeOf($thinning->liquid)),
             );
     }
 
@@ -140,8 +140,8 @@ final readonly class Remedies
                 RemedyKind::Reduce,
                 $reduction->time,
                 $reduction->sauce,
-                liquid: $reduction->volume,
-                depth: $reduction->depthIn($this->pot->pan),
+                new Dosing($reduction->volume),
+                $reduction->depthIn($this->pot->pan),
             );
     }
 
@@ -160,8 +160,7 @@ final readonly class Remedies
                 RemedyKind::Thicken,
                 self::minutes(max(Thickening::SWELLS_MINUTES, $thickening->time->inMinutes())),
                 $thickening->sauce,
-                solid: $thickening->thickener,
-                means: $means,
+                new Dosing(solid: $thickening->thickener, means: $means),
             );
     }
 
@@ -185,7 +184,7 @@ final readonly class Remedies
     {
         $straining = Straining::of($this->pot->sauce, Mass::ofGrams(0.0), self::LUMPED);
 
-        return new Remedy(RemedyKind::Strain, $straining->time, $straining->sauce, solid: $straining->lumpedFlour);
+        return new Remedy(RemedyKind::Strain, $straining->time, $straining->sauce, new Dosing(solid: $straining->lumpedFlour));
     }
 
     private function strain(): Remedy
@@ -199,7 +198,7 @@ final readonly class Remedies
 
         return $skimming->fat->kilograms <= 0.0
             ? null
-            : new Remedy(RemedyKind::Skim, $skimming->time, $skimming->sauce, solid: $skimming->fat);
+            : new Remedy(RemedyKind::Skim, $skimming->time, $skimming->sauce, new Dosing(solid: $skimming->fat));
     }
 
     private function bind(): ?Remedy
@@ -208,7 +207,7 @@ final readonly class Remedies
 
         return $binding->flour->kilograms <= 0.0
             ? null
-            : new Remedy(RemedyKind::Bind, $binding->time, $binding->sauce, solid: $binding->flour);
+            : new Remedy(RemedyKind::Bind, $binding->time, $binding->sauce, new Dosing(solid: $binding->flour));
     }
 
     /** With unsalted liquid, and a white roux to keep its thickness: together they are the unsalted sauce that dilutes it. */
@@ -235,9 +234,7 @@ final readonly class Remedies
             RemedyKind::Desalt,
             $desalting->time ?? self::minutes(0.0),
             $desalting->sauce,
-            liquid: $this->pot->liquid->density->volumeOf($liquid),
-            solid: $flour,
-            means: Means::WhiteRoux,
+            new Dosing($this->pot->liquid->density->volumeOf($liquid), $flour, Means::WhiteRoux),
         );
     }
 
@@ -249,7 +246,7 @@ final readonly class Remedies
             RemedyKind::CoolAndBlend,
             self::minutes(self::BLENDING),
             $this->pot->sauce->with($this->pot->liquid, $splash),
-            liquid: $this->pot->liquid->density->volumeOf($splash),
+            new Dosing($this->pot->liquid->density->volumeOf($splash)),
         );
     }
 
@@ -263,7 +260,7 @@ final readonly class Remedies
         }
         $thinned = $this->thin($warm);
 
-        return new Remedy(RemedyKind::Warm, $time, $thinned->after ?? $warm, liquid: $thinned?->liquid);
+        return new Remedy(RemedyKind::Warm, $time, $thinned->after ?? $warm, new Dosing($thinned?->liquid));
     }
 
     private function addFat(): ?Remedy
@@ -278,7 +275,7 @@ final readonly class Remedies
             RemedyKind::AddFat,
             self::minutes(1.0),
             null,
-            solid: Mass::ofKilograms(($wanted - $roux->fatToFlour()) * $roux->flour->kilograms),
+            new Dosing(solid: Mass::ofKilograms(($wanted - $roux->fatToFlour()) * $roux->flour->kilograms)),
             ratio: $wanted,
         );
     }
@@ -295,7 +292,7 @@ final readonly class Remedies
             RemedyKind::AddFlour,
             self::minutes(self::CATCH_UP),
             null,
-            solid: Mass::ofKilograms($roux->fat->kilograms / $wanted - $roux->flour->kilograms),
+            new Dosing(solid: Mass::ofKilograms($roux->fat->kilograms / $wanted - $roux->flour->kilograms)),
             ratio: $wanted,
         );
     }
@@ -307,7 +304,7 @@ final readonly class Remedies
 
         return $fat === null
             ? null
-            : new Remedy(RemedyKind::NextTime, self::minutes(0.0), $this->pot->sauce, solid: $fat->solid, ratio: $fat->ratio);
+            : new Remedy(RemedyKind::NextTime, self::minutes(0.0), $this->pot->sauce, new Dosing(solid: $fat->solid), ratio: $fat->ratio);
     }
 
     /** Down to four fifths of the brim, where foam has room. */
@@ -319,7 +316,12 @@ final readonly class Remedies
         }
         $left = 1.0 - $over / $this->pot->sauce->millilitres();
 
-        return new Remedy(RemedyKind::LadleOff, self::minutes(1.0), $this->pot->sauce->times($left), liquid: Volume::ofMillilitres($over));
+        return new Remedy(
+            RemedyKind::LadleOff,
+            self::minutes(1.0),
+            $this->pot->sauce->times($left),
+            new Dosing(Volume::ofMillilitres($over)),
+        );
     }
 
     private function startOver(): Remedy
@@ -338,7 +340,7 @@ final readonly class Remedies
             $kind,
             self::minutes($minutes),
             $this->pot->sauce->times(1.0 - $share),
-            liquid: Volume::ofMillilitres($share * $this->pot->sauce->millilitres()),
+            new Dosing(Volume::ofMillilitres($share * $this->pot->sauce->millilitres())),
         );
     }
 

@@ -13,12 +13,15 @@ use Lento\Thickness\Sauce;
 /** One thing to do about a fault, with its amounts for this pot, its minutes, and the sauce it leaves. */
 final readonly class Remedy
 {
+    public ?Volume $liquid;
+
+    public ?Mass $solid;
+
+    public ?Means $means;
+
     /**
      * @param Duration $time until it has worked
      * @param Sauce|null $after null where there is no sauce after it: a roux, or nothing left to save
-     * @param Volume|null $liquid that goes in or comes off
-     * @param Mass|null $solid that goes in, comes off, or is lost: flour, fat, thickener
-     * @param Means|null $means how a late thickener is mixed
      * @param Length|null $depth to which it is boiled down
      * @param float|null $ratio of fat to flour afterwards
      */
@@ -26,10 +29,12 @@ final readonly class Remedy
         public RemedyKind $kind,
         public Duration $time,
         public ?Sauce $after,
-        public ?Volume $liquid = null,
-        public ?Mass $solid = null,
-        public ?Means $means = null,
+        Dosing $dosing = new Dosing(),
         public ?Length $depth = null,
         public ?float $ratio = null,
-    ) {}
+    ) {
+        $this->liquid = $dosing->liquid;
+        $this->solid = $dosing->solid;
+        $this->means = $dosing->means;
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Roux;
 
 use Closure;
+use Lento\Heat\Fire;
 use Lento\Heat\HeatCapacity;
 use Lento\Heat\PanHeat;
 use Lento\Numerics\Curve;
@@ -108,9 +109,10 @@ final readonly class HeatedPaste
      *
      * @return array{int, array{float, float, float, float, float}} s it took (all of them where it never got there), and the same five then
      */
-    public function brownedOnHob(array $from, float $flux, float $held, float $speed, int $seconds, float $enough, ?Closure $gains): array
+    public function brownedOnHob(array $from, Fire $fire, float $speed, int $seconds, float $enough, ?Closure $gains): array
     {
         [$celsius, $fatWater, $flourWater, $dose, $decay] = $from;
+        [$flux, $held] = [$fire->flux, $fire->held];
         [$slope, $loss, $area, $dry] = [$flux / self::THROTTLE, PanHeat::LOSS_PER_CM2, $this->area, $this->dryHeat];
         [$speed, $rawRate] = [$speed / 60.0, Browning::RAW_RATE / 60.0];
         for ($i = 0; $i < $seconds; $i++) {

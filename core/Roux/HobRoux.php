@@ -6,11 +6,10 @@ namespace Lento\Roux;
 
 use Closure;
 use Lento\Exception\NotReachable;
+use Lento\Heat\Fire;
 use Lento\Heat\HobHeat;
-use Lento\Heat\Metal;
+use Lento\Heat\PanBottom;
 use Lento\Quantity\Duration;
-use Lento\Quantity\Length;
-use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 
 /**
@@ -45,14 +44,12 @@ final readonly class HobRoux
      */
     public static function inPan(
         Roux $roux,
-        Length $diameter,
-        Mass $pan,
+        PanBottom $pan,
         HobHeat $heat,
-        Metal $metal = Metal::Steel,
         float $browning = 1.0,
         ?Temperature $fatAt = null,
     ): self {
-        return new self($roux, $diameter->inCentimetres(), $pan->inGrams() * $metal->capacity(), $heat, $browning, $fatAt);
+        return new self($roux, $pan->diameter->inCentimetres(), $pan->capacity(), $heat, $browning, $fatAt);
     }
 
     /**
@@ -106,8 +103,7 @@ final readonly class HobRoux
             ->inPan($this->panDiameter, $this->panHeat)
             ->brownedOnHob(
                 $start,
-                $this->heat->flux(),
-                $this->heat->heldCelsius(),
+                $this->fire(),
                 $this->browning,
                 (int) round($atMost->seconds / self::STEP_SECONDS),
                 $until?->dose() ?? INF,
@@ -129,9 +125,14 @@ final readonly class HobRoux
         $celsius = $this->roux->celsiusWithFlour($celsius, $fatWater, $this->panHeat);
         $start = [$celsius, $fatWater, $this->roux->flourWaterGrams(), 0.0, 0.0];
         [$took, [$celsius, $fatWater, $flourWater, $dose, $decay]] = $this->roux->inPan($this->panDiameter, $this->panHeat)
-            ->brownedOnHob($start, $this->heat->flux(), $this->heat->heldCelsius(), $this->browning, min($steps, $most), $enough, $gains);
+            ->brownedOnHob($start, $this->fire(), $this->browning, min($steps, $most), $enough, $gains);
 
         return $took >= $most ? null : RouxState::of($melting, (float) $took, $celsius, $dose, $decay, $fatWater + $flourWater);
+    }
+
+    private function fire(): Fire
+    {
+        return new Fire($this->heat->flux(), $this->heat->heldCelsius());
     }
 
     /** @return array{float, float, float} °C, g water left in the fat, s it took */

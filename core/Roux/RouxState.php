@@ -11,6 +11,8 @@ use Lento\Quantity\Temperature;
 /** A roux at one moment of its cooking; time counts from when the flour went in. */
 final readonly class RouxState
 {
+    public Shade $shade;
+
     /**
      * @param Duration $melting how long the fat was alone in the pan before
      * @param float $dose min at 160 °C; goes on growing where the shade stops at 4
@@ -22,10 +24,11 @@ final readonly class RouxState
         public Duration $time,
         public Temperature $temperature,
         public float $dose,
-        public Shade $shade,
         public float $rawTaste,
         public Mass $water,
-    ) {}
+    ) {
+        $this->shade = Shade::afterDose($dose);
+    }
 
     /**
      * @internal plain numbers in, from the inner loops
@@ -42,7 +45,6 @@ final readonly class RouxState
             Duration::ofSeconds($seconds),
             Temperature::ofCelsius($celsius),
             $dose,
-            Shade::afterDose($dose),
             exp(-$decay),
             Mass::ofGrams($waterGrams),
         );
@@ -51,13 +53,13 @@ final readonly class RouxState
     /** As a probe finds it. */
     public function heatedTo(Temperature $temperature): self
     {
-        return new self($this->melting, $this->time, $temperature, $this->dose, $this->shade, $this->rawTaste, $this->water);
+        return new self($this->melting, $this->time, $temperature, $this->dose, $this->rawTaste, $this->water);
     }
 
     /** As the eye finds it. */
     public function colouredTo(Shade $shade): self
     {
-        return new self($this->melting, $this->time, $this->temperature, $shade->dose(), $shade, $this->rawTaste, $this->water);
+        return new self($this->melting, $this->time, $this->temperature, $shade->dose(), $this->rawTaste, $this->water);
     }
 
     /** @internal for inner loops: raw taste left is e to the minus this */

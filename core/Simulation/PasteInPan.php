@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Simulation;
 
+use Lento\Heat\Fire;
 use Lento\Roux\Browning;
 
 /** Fat or roux in the pan, second by second. Plain numbers inside; the laws are those of Roux. */
@@ -27,8 +28,7 @@ final readonly class PasteInPan
         if ($browns && $flux > 0.0) {
             [, [$celsius, $fatWater, $flourWater, $dose, $decay]] = $heated->brownedOnHob(
                 [$celsius, $fatWater, $flourWater, $dose, $decay],
-                $flux,
-                $held,
+                new Fire($flux, $held),
                 $this->vessel->kitchen->browning->value,
                 $seconds,
                 INF,

@@ -15,28 +15,49 @@ use Lento\Thickness\EquivalentFlour;
 /** What one would see and measure at one moment; comparable with a log. */
 final readonly class TracePoint
 {
+    public Mass $mass;
+
+    public Volume $volume;
+
+    public Length $depth;
+
+    public Mass $steam;
+
+    public Mass $freeFat;
+
+    public ?EquivalentFlour $thickness;
+
+    public float $rawTaste;
+
+    public float $gelatinised;
+
+    public float $lumpRank;
+
+    public float $speckRank;
+
+    public float $scorchRank;
+
     /**
      * @param Shade|null $shade of the roux; null before there is flour
-     * @param EquivalentFlour|null $thickness tasted at 60 °C; null before there is liquid
-     * @param float $rawTaste 1 raw, below 0.15 cooked out
-     * @param float $gelatinised 0 to 1
-     * @param Mass $freeFat floating
-     * @param float $lumpRank 0 to 1, as are the others
      */
     public function __construct(
         public Duration $at,
         public Temperature $temperature,
         public ?Shade $shade,
-        public Mass $mass,
-        public Volume $volume,
-        public Length $depth,
-        public ?EquivalentFlour $thickness,
-        public float $rawTaste,
-        public float $gelatinised,
-        public Mass $steam,
-        public Mass $freeFat,
-        public float $lumpRank,
-        public float $speckRank,
-        public float $scorchRank,
-    ) {}
+        Contents $contents,
+        Body $body,
+        Ranks $ranks,
+    ) {
+        $this->mass = $contents->mass;
+        $this->volume = $contents->volume;
+        $this->depth = $contents->depth;
+        $this->steam = $contents->steam;
+        $this->freeFat = $contents->freeFat;
+        $this->thickness = $body->thickness;
+        $this->rawTaste = $body->rawTaste;
+        $this->gelatinised = $body->gelatinised;
+        $this->lumpRank = $ranks->lumpRank;
+        $this->speckRank = $ranks->speckRank;
+        $this->scorchRank = $ranks->scorchRank;
+    }
 }

@@ -33,17 +33,15 @@ final readonly class Watch
             Duration::ofSeconds((float) $seconds),
             Temperature::ofCelsius($state->celsius),
             $state->shade,
-            $content->mass(),
-            $content->volume(),
-            $this->vessel->pan->depth($content->volume()),
-            $paste === null ? EquivalentFlour::of($content) : null,
-            $content->starch->rawTaste,
-            $content->starch->gelatinised,
-            Mass::ofGrams(max(0.0, $state->ledger->steam)),
-            $paste === null ? $content->freeFat() : Mass::ofGrams(0.0),
-            1.0 - $state->smooth,
-            $this->speckRank($state, $setting),
-            $this->scorchRank($state, $setting),
+            new Contents(
+                $content->mass(),
+                $content->volume(),
+                $this->vessel->pan->depth($content->volume()),
+                Mass::ofGrams(max(0.0, $state->ledger->steam)),
+                $paste === null ? $content->freeFat() : Mass::ofGrams(0.0),
+            ),
+            new Body($paste === null ? EquivalentFlour::of($content) : null, $content->starch->rawTaste, $content->starch->gelatinised),
+            new Ranks(1.0 - $state->smooth, $this->speckRank($state, $setting), $this->scorchRank($state, $setting)),
         );
     }
 

@@ -12,7 +12,10 @@ use Lento\Exception\OutOfRange;
 use Lento\Larder\Larder;
 use Lento\Plan\Cooking;
 use Lento\Quantity\Temperature;
+use Lento\Rescue\InThePot;
+use Lento\Rescue\Meant;
 use Lento\Rescue\Patient;
+use Lento\Rescue\StandsIn;
 use Lento\Thickness\EquivalentFlour;
 
 /** Makes a pot in trouble known to the remedies: one that is watched, or somebody's of which there is no sheet. */
@@ -48,16 +51,14 @@ final readonly class Trouble
         $simmer = $now?->simmer() ?? $cooking->simmer();
 
         return new Patient(
-            $now->sauce ?? $cooking->sauces->tested,
-            EquivalentFlour::of($cooking->sauces->tested),
-            max(self::LEAST_SALT, $saltPercent ?? 0.0),
-            $cooking->liquid,
-            $cooking->place->pan,
-            $simmer,
-            Larder::house(),
-            $now?->temperature() ?? Temperature::ofCelsius($simmer->celsius()),
-            $cooking->roux?->roux,
-            $cooking->roux?->ends,
+            new InThePot($now->sauce ?? $cooking->sauces->tested, $now?->temperature() ?? Temperature::ofCelsius($simmer->celsius())),
+            new Meant(
+                EquivalentFlour::of($cooking->sauces->tested),
+                max(self::LEAST_SALT, $saltPercent ?? 0.0),
+                $cooking->roux?->roux,
+                $cooking->roux?->ends,
+            ),
+            new StandsIn($cooking->place->pan, $simmer, $cooking->liquid, Larder::house()),
         );
     }
 }

@@ -8,7 +8,7 @@ use App\Format\Station;
 use App\Kitchen\Choices;
 use App\Kitchen\Kitchen;
 use App\Models\DeviceKind;
-use App\Typed\Amount;
+use App\Typed\Number;
 use App\Typed\TypedNumber;
 use BackedEnum;
 use Illuminate\Foundation\Http\FormRequest;
@@ -42,15 +42,15 @@ final class KitchenRequest extends FormRequest
             'pans' => [
                 'name' => $name,
                 'base' => ['required', Rule::enum(PanBase::class)],
-                'diameter_mm' => [Amount::between(Pan::LEAST_MILLIMETRES, Pan::MOST_DIAMETER_MILLIMETRES, ' mm')->needed()],
-                'height_mm' => [Amount::between(Pan::LEAST_MILLIMETRES, Pan::MOST_HEIGHT_MILLIMETRES, ' mm')->needed()],
-                'mass_g' => ['nullable', Amount::between(1000.0 * Pan::LEAST_KILOGRAMS, 1000.0 * Pan::MOST_KILOGRAMS, ' g')],
+                'diameter_mm' => [Number::between(Pan::LEAST_MILLIMETRES, Pan::MOST_DIAMETER_MILLIMETRES, ' mm')->needed()],
+                'height_mm' => [Number::between(Pan::LEAST_MILLIMETRES, Pan::MOST_HEIGHT_MILLIMETRES, ' mm')->needed()],
+                'mass_g' => ['nullable', Number::between(1000.0 * Pan::LEAST_KILOGRAMS, 1000.0 * Pan::MOST_KILOGRAMS, ' g')],
             ],
             'hobs' => [
                 'name' => $name,
                 'kind' => ['required', Rule::enum(HobKind::class)],
-                'power_w' => [Amount::between(Hob::LEAST_WATTS, Hob::MOST_WATTS, ' W')->needed()],
-                'levels' => [Amount::between(1.0, 20.0)->needed()],
+                'power_w' => [Number::between(Hob::LEAST_WATTS, Hob::MOST_WATTS, ' W')->needed()],
+                'levels' => [Number::between(1.0, 20.0)->needed()],
             ],
             'devices' => [
                 'name' => [...$name, Rule::unique('devices', 'name')->whereNull('withdrawn_at')],
@@ -60,9 +60,9 @@ final class KitchenRequest extends FormRequest
             'larder' => [
                 'like' => ['required', Rule::in(Kitchen::known())],
                 'name' => ['nullable', 'string', 'max:' . self::LONGEST_NAME],
-                'price_per_kg' => ['nullable', Amount::between(0.0, self::MOST_PRICE)],
-                'salt_percent' => ['nullable', Amount::between(0.0, 5.0, ' %')],
-                'fat_percent' => ['nullable', Amount::between(0.0, 100.0, ' %')],
+                'price_per_kg' => ['nullable', Number::between(0.0, self::MOST_PRICE)],
+                'salt_percent' => ['nullable', Number::between(0.0, 5.0, ' %')],
+                'fat_percent' => ['nullable', Number::between(0.0, 100.0, ' %')],
             ],
             'formulas' => ['base' => ['required', Rule::enum(Base::class)]],
             'schools' => array_map(static fn(array $choices): array => ['nullable', Rule::in($choices)], Choices::all()),
@@ -77,9 +77,9 @@ final class KitchenRequest extends FormRequest
                 'currency' => ['required', 'string', 'max:4'],
                 'learn' => ['nullable', Rule::in(['yes', 'no'])],
                 'cooks' => ['nullable', 'string', 'max:' . self::LONGEST_COOKS],
-                'altitude' => ['nullable', Amount::between(0.0, self::MOST_ALTITUDE, ' m')],
-                'portion' => ['nullable', Amount::between(5.0, 1000.0, ' ml')],
-                'oven' => ['nullable', Amount::between(OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C')],
+                'altitude' => ['nullable', Number::between(0.0, self::MOST_ALTITUDE, ' m')],
+                'portion' => ['nullable', Number::between(5.0, 1000.0, ' ml')],
+                'oven' => ['nullable', Number::between(OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C')],
             ],
         };
     }

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Format\Words;
 use App\Kitchen\Kitchen;
-use App\Typed\Amount;
+use App\Typed\Number;
 use App\Typed\PartsField;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -24,7 +24,7 @@ final class OwnSauceRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $dose = Amount::between(0.0, Dose::MOST);
+        $dose = Number::between(0.0, Dose::MOST);
 
         return [
             'name' => ['required', 'string', 'max:' . self::LONGEST_NAME],

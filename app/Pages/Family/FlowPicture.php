@@ -14,7 +14,9 @@ use App\Format\SauceColour;
 use App\Format\SauceNames;
 use App\Format\Words;
 use Lento\Drawing\FlowAddition;
+use Lento\Drawing\FlowAmount;
 use Lento\Drawing\FlowDrawing;
+use Lento\Drawing\FlowEnd;
 use Lento\Drawing\FlowSauce;
 use Lento\Family\ActKind;
 use Lento\Family\DoneAct;
@@ -106,13 +108,13 @@ final readonly class FlowPicture
         return new FlowSauce(
             $key,
             $this->name($key),
-            $node->planned->parent,
-            $taken,
-            $node->volume()->inLitres(),
+            new FlowAmount($node->volume()->inLitres(), $node->planned->parent, $taken),
             $this->colours[$key],
             [...$this->additions($node), ...$this->stockOf($node)],
-            $node->derived === null || $node->branches !== [] ? null : ActWords::gate($node->derived),
-            $node->served->cubicMetres > 0.0 ? self::wrapped(Allergens::names($node->allergens())) : [],
+            new FlowEnd(
+                $node->derived === null || $node->branches !== [] ? null : ActWords::gate($node->derived),
+                $node->served->cubicMetres > 0.0 ? self::wrapped(Allergens::names($node->allergens())) : [],
+            ),
         );
     }
 

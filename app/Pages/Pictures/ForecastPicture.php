@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Pictures;
 
 use App\Format\Words;
+use Lento\Drawing\ForecastCurves;
 use Lento\Drawing\ForecastDrawing;
 use Lento\Stove\Point;
 use Lento\Stove\Trend;
@@ -31,10 +32,12 @@ final readonly class ForecastPicture
             ForecastDrawing::of(
                 $width,
                 $height,
-                self::points($curve->planned),
-                self::points($curve->gone),
-                self::points($curve->read),
-                self::points($curve->ahead),
+                new ForecastCurves(
+                    self::points($curve->planned),
+                    self::points($curve->gone),
+                    self::points($curve->read),
+                    self::points($curve->ahead),
+                ),
                 $curve->target,
                 $minute,
                 $arrives === null ? null : [$minute + $arrives->low, $minute + $arrives->likely, $minute + $arrives->high],

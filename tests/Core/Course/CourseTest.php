@@ -11,6 +11,7 @@ use Lento\Course\KeptAs;
 use Lento\Heat\HobHeat;
 use Lento\Plan\Addition;
 use Lento\Plan\Amount;
+use Lento\Plan\Measured;
 use Lento\Plan\Pace;
 use Lento\Plan\Step;
 use Lento\Plan\StepKind;
@@ -34,7 +35,7 @@ function at(int $seconds): DateTimeImmutable
 
 function addition(string $id): Addition
 {
-    return Addition::of($id, new Amount($id, Mass::ofGrams(100.0), null, When::Pour));
+    return Addition::of($id, new Amount($id, Mass::ofGrams(100.0), new Measured(null), When::Pour));
 }
 
 /** @return non-empty-list<Step> */

@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use Lento\Drawing\FlowAddition;
+use Lento\Drawing\FlowAmount;
 use Lento\Drawing\FlowDrawing;
+use Lento\Drawing\FlowEnd;
 use Lento\Drawing\FlowFall;
 use Lento\Drawing\FlowGate;
 use Lento\Drawing\FlowGrip;
@@ -18,7 +20,7 @@ covers(...Room::of('Drawing'));
 
 function baseSauce(string $key, float $litres): FlowSauce
 {
-    return new FlowSauce($key, ucfirst($key), null, 0.0, $litres, '#efe2c4');
+    return new FlowSauce($key, ucfirst($key), new FlowAmount($litres, null, 0.0), '#efe2c4');
 }
 
 /**
@@ -27,7 +29,14 @@ function baseSauce(string $key, float $litres): FlowSauce
  */
 function endSauce(string $key, string $from, float $taken, float $litres, array $additions = [], array $notes = []): FlowSauce
 {
-    return new FlowSauce($key, ucfirst($key), $from, $taken, $litres, '#d9a066', $additions, new FlowGate('do', '5 min'), $notes);
+    return new FlowSauce(
+        $key,
+        ucfirst($key),
+        new FlowAmount($litres, $from, $taken),
+        '#d9a066',
+        $additions,
+        new FlowEnd(new FlowGate('do', '5 min'), $notes),
+    );
 }
 
 /**
@@ -42,7 +51,7 @@ function velouteAndFour(): array
         endSauce('aurore', 'velouté', 2.0, 2.45, [new FlowAddition('360 g', 'tomato', 343.0, '#b8432e')], ['milk, fish']),
         endSauce('yolk', 'velouté', 1.2, 1.6, [new FlowAddition('0.25 l', 'cream', 250.0, '#fff')]),
         endSauce('chervil', 'velouté', 1.0, 1.23),
-        new FlowSauce('kept', 'Keep back', 'velouté', 0.8, 0.8, '#efe2c4', kept: true),
+        new FlowSauce('kept', 'Keep back', new FlowAmount(0.8, 'velouté', 0.8), '#efe2c4', end: new FlowEnd(kept: true)),
     ];
 }
 
@@ -95,7 +104,13 @@ it('stands small families beside one another, and a chain over its ends', functi
         baseSauce('béchamel', 4.0),
         endSauce('gratin', 'béchamel', 4.0, 4.0),
         baseSauce('espagnole', 1.6),
-        new FlowSauce('demi', 'Demi-glace', 'espagnole', 1.6, 1.3, '#683a1e', [new FlowAddition('1.6 l', 'stock', 1600.0, '#966238')]),
+        new FlowSauce(
+            'demi',
+            'Demi-glace',
+            new FlowAmount(1.3, 'espagnole', 1.6),
+            '#683a1e',
+            [new FlowAddition('1.6 l', 'stock', 1600.0, '#966238')],
+        ),
         endSauce('hunter', 'demi', 0.7, 0.9),
         endSauce('pepper', 'demi', 0.6, 0.7),
     ]);
@@ -201,7 +216,7 @@ it('writes shapes that SVG can read', function (): void {
 
 it('breaks a long name and cuts a long addition, so that neither runs into its neighbour', function (): void {
     $row = FlowDrawing::of([
-        new FlowSauce('m', 'Mushroom and parsley sauce', null, 0.0, 2.0, '#eee'),
+        new FlowSauce('m', 'Mushroom and parsley sauce', new FlowAmount(2.0, null, 0.0), '#eee'),
         endSauce('s', 'm', 2.0, 2.2, [
             new FlowAddition('0.20 l', 'mushroom liquor of the house', 200.0, '#999'),
             new FlowAddition('5 g', 'salt', 60.0, '#fff'),

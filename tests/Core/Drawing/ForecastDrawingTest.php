@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Lento\Drawing\ForecastCurves;
 use Lento\Drawing\ForecastDrawing;
 use Tests\Core\Room;
 
@@ -13,10 +14,7 @@ function drawnForecast(float $now = 10.0, ?array $arrives = [15.0, 20.0, 28.0]):
     return ForecastDrawing::of(
         430.0,
         190.0,
-        [[0.0, 48.0], [30.0, 45.0]],
-        [[0.0, 48.0], [10.0, 47.2]],
-        [[8.0, 47.0]],
-        [[10.0, 47.2], [30.0, 45.2]],
+        new ForecastCurves([[0.0, 48.0], [30.0, 45.0]], [[0.0, 48.0], [10.0, 47.2]], [[8.0, 47.0]], [[10.0, 47.2], [30.0, 45.2]]),
         45.0,
         $now,
         $arrives,
@@ -56,8 +54,8 @@ it('names round numbers on both axes, apart enough to read', function (): void {
 });
 
 it('draws a pot that has only begun, and one whose level never moves', function (): void {
-    $begun = ForecastDrawing::of(430.0, 190.0, [], [[0.0, 45.0]], [], [], 45.0, 0.0, null);
-    $still = ForecastDrawing::of(430.0, 190.0, [[0.0, 45.0], [10.0, 45.0]], [], [], [], 45.0, 5.0, null);
+    $begun = ForecastDrawing::of(430.0, 190.0, new ForecastCurves([], [[0.0, 45.0]], [], []), 45.0, 0.0, null);
+    $still = ForecastDrawing::of(430.0, 190.0, new ForecastCurves([[0.0, 45.0], [10.0, 45.0]], [], [], []), 45.0, 5.0, null);
     expect([$begun->planned, $begun->gone, $begun->ahead])->toBe(['', '', ''])
         ->and(is_finite($begun->target) && is_finite($begun->now))->toBeTrue()
         ->and($still->planned)->not->toContain('NAN')->not->toContain('INF');

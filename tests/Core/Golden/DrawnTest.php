@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Lento\Finish\Curdling;
 use Lento\Heat\HobHeat;
+use Lento\Heat\PanBottom;
 use Lento\Keeping\Container;
 use Lento\Keeping\Cooling;
 use Lento\Keeping\Place;
@@ -16,7 +17,9 @@ use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
 use Lento\Pot\TimeToBoil;
 use Lento\Pour\Lumping;
+use Lento\Pour\PouredLiquid;
 use Lento\Pour\PourStair;
+use Lento\Pour\RouxInPan;
 use Lento\Pour\School;
 use Lento\Pour\Tool;
 use Lento\Quantity\Duration;
@@ -179,8 +182,7 @@ it('cooks roux like the prototype', function (array $asked, array $answered): vo
     );
     $state = HobRoux::inPan(
         $roux,
-        Length::ofCentimetres($asked['diameter']),
-        Mass::ofKilograms($asked['pan_kg']),
+        new PanBottom(Length::ofCentimetres($asked['diameter']), Mass::ofKilograms($asked['pan_kg'])),
         HobHeat::from(str_replace('_', '-', $asked['heat'])),
     )->after(Duration::ofMinutes($asked['minutes']));
     $now = [
@@ -217,12 +219,8 @@ it('bakes roux like the prototype', function (array $asked, array $answered): vo
 
 it('pours like the prototype', function (array $asked, array $answered): void {
     $what = [
-        Mass::ofGrams($asked['roux_g']),
-        Temperature::ofCelsius($asked['roux_c']),
-        Mass::ofGrams($asked['liquid_g']),
-        Temperature::ofCelsius($asked['liquid_c']),
-        $asked['cp'],
-        $asked['pan_heat'],
+        new RouxInPan(Mass::ofGrams($asked['roux_g']), Temperature::ofCelsius($asked['roux_c']), $asked['pan_heat']),
+        new PouredLiquid(Mass::ofGrams($asked['liquid_g']), Temperature::ofCelsius($asked['liquid_c']), $asked['cp']),
         new Lumping(Tool::from($asked['tool']), $asked['ratio']),
     ];
     $stair = match ($asked['school']) {

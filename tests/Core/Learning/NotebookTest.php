@@ -10,6 +10,7 @@ use Lento\Compose\RouxWish;
 use Lento\Compose\SimmerWish;
 use Lento\Course\Reading;
 use Lento\Heat\HobHeat;
+use Lento\Learning\Circumstances;
 use Lento\Learning\Factor;
 use Lento\Learning\KitchenFactors;
 use Lento\Learning\Lesson;
@@ -41,13 +42,10 @@ function lesson(
     $seen = static fn(?float $ratio, float $error): ?Observation => $ratio === null ? null : new Observation($ratio, $error);
 
     return new Lesson(
-        Length::ofMillimetres($millimetres),
-        $level,
-        $heat,
+        new Circumstances(Length::ofMillimetres($millimetres), $level, $heat, $ring),
         $seen($steam, 0.12),
         $seen($browning, 0.3),
         $seen($flour, 0.08),
-        $ring,
     );
 }
 

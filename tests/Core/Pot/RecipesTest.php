@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Lento\Heat\HobHeat;
+use Lento\Heat\PanBottom;
 use Lento\Larder\Larder;
 use Lento\Pot\Cooking;
 use Lento\Pot\Simmer;
@@ -35,7 +36,7 @@ function cookedFor(float $minutes, float $grams, string $fat, float $diameter): 
     $larder = Larder::house();
     $roux = Roux::of($larder->thickener('plain-flour'), Mass::ofGrams($grams), $larder->fat($fat), Mass::ofGrams($grams));
 
-    return HobRoux::inPan($roux, Length::ofCentimetres($diameter), Mass::ofKilograms(1.0), HobHeat::Medium)->after(
+    return HobRoux::inPan($roux, new PanBottom(Length::ofCentimetres($diameter), Mass::ofKilograms(1.0)), HobHeat::Medium)->after(
         Duration::ofMinutes($minutes),
     );
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 use Lento\Larder\Larder;
 use Lento\Pour\Lumping;
 use Lento\Pour\Pour;
+use Lento\Pour\PouredLiquid;
 use Lento\Pour\PourStair;
+use Lento\Pour\RouxInPan;
 use Lento\Pour\School;
 use Lento\Pour\Steam;
 use Lento\Pour\Tool;
@@ -34,12 +36,8 @@ function stair(
     float $fatToFlour = 1.0,
 ): PourStair {
     $what = [
-        Mass::ofGrams($roux),
-        Temperature::ofCelsius($rouxCelsius),
-        Mass::ofGrams($liquid),
-        Temperature::ofCelsius($liquidCelsius),
-        3.95,
-        500.0,
+        new RouxInPan(Mass::ofGrams($roux), Temperature::ofCelsius($rouxCelsius), 500.0),
+        new PouredLiquid(Mass::ofGrams($liquid), Temperature::ofCelsius($liquidCelsius), 3.95),
         new Lumping($tool, $fatToFlour),
     ];
 
@@ -89,11 +87,10 @@ it(
 it('lets a hot roux down before the first splash', function (): void {
     $stair = PourStair::of(
         School::ColdOnHot,
-        Mass::ofGrams(200.0),
-        Temperature::ofCelsius(158.0),
+        RouxInPan::of(Mass::ofGrams(200.0), Temperature::ofCelsius(158.0), Mass::ofKilograms(1.0)),
         Mass::ofGrams(1500.0),
         Larder::house()->ingredient('whole-milk'),
-        Mass::ofKilograms(1.0),
+        new Lumping(Tool::Whisk, 1.0),
     );
     expect($stair->roux->inCelsius())->toEqualWithDelta(120.0, 1e-9)->and($stair->steam)->toBe(Steam::Hiss);
 });

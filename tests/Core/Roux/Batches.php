@@ -6,6 +6,7 @@ namespace Tests\Core\Roux;
 
 use Lento\Heat\HobHeat;
 use Lento\Heat\Metal;
+use Lento\Heat\PanBottom;
 use Lento\Larder\Larder;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
@@ -32,12 +33,11 @@ final readonly class Batches
         $celsius = Temperature::ofCelsius(...);
         $butter = self::roux('butter', 140.0, 140.0);
         $oil = self::roux('vegetable-oil', 300.0, 200.0);
-        $wet = HobRoux::inPan($butter, $pan, Mass::ofKilograms(1.44), HobHeat::Medium);
-        $dry = HobRoux::inPan($oil, $pan, Mass::ofKilograms(2.4), HobHeat::MediumHigh, Metal::Iron, 1.2, $celsius(5.0));
+        $wet = HobRoux::inPan($butter, new PanBottom($pan, Mass::ofKilograms(1.44)), HobHeat::Medium);
+        $dry = HobRoux::inPan($oil, new PanBottom($pan, Mass::ofKilograms(2.4), Metal::Iron), HobHeat::MediumHigh, 1.2, $celsius(5.0));
         $film = HobRoux::inPan(
             self::roux('clarified-butter', 10.0, 12.0),
-            Length::ofCentimetres(14.0),
-            Mass::ofGrams(500.0),
+            new PanBottom(Length::ofCentimetres(14.0), Mass::ofGrams(500.0)),
             HobHeat::MediumLow,
         );
         $oven = OvenRoux::inPan($oil, $pan, Mass::ofKilograms(2.5), $celsius(190.0), browning: 0.9);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Lento\Exception\NotReachable;
 use Lento\Heat\HobHeat;
+use Lento\Heat\PanBottom;
 use Lento\Larder\Larder;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
@@ -28,8 +29,7 @@ function roux(float $flour, float $fat, string $kind = 'butter'): Roux
 it('meets the table of minutes to each shade on five heats', function (array $row): void {
     $hob = HobRoux::inPan(
         roux(100.0, 100.0),
-        Length::ofCentimetres(20.0),
-        Mass::ofKilograms(1.0),
+        new PanBottom(Length::ofCentimetres(20.0), Mass::ofKilograms(1.0)),
         HobHeat::from(str_replace('_', '-', $row['heat'])),
     );
     foreach (
@@ -62,7 +62,11 @@ it('meets the table of minutes to each shade on five heats', function (array $ro
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t1-roux-minutes')));
 
 it('meets the table for other batches and fats', function (array $row, float $grams, string $fat, float $diameter, float $pan): void {
-    $hob = HobRoux::inPan(roux($grams, $grams, $fat), Length::ofCentimetres($diameter), Mass::ofKilograms($pan), HobHeat::Medium);
+    $hob = HobRoux::inPan(
+        roux($grams, $grams, $fat),
+        new PanBottom(Length::ofCentimetres($diameter), Mass::ofKilograms($pan)),
+        HobHeat::Medium,
+    );
     foreach (
         ['white until' => 0.6, 'blond' => 1.0, 'brown 2' => 2.0, 'dark 2.8' => 2.8, 'dark 3' => 3.0, 'burnt' => 3.5] as $column => $shade
     ) {
@@ -82,7 +86,7 @@ it('meets the table for other batches and fats', function (array $row, float $gr
 
 it('agrees with the prototype to nine digits', function (): void {
     foreach (Table::vectors()['roux'] as $minutes => $vector) {
-        $state = HobRoux::inPan(roux(100.0, 100.0), Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), HobHeat::Medium)->after(
+        $state = HobRoux::inPan(roux(100.0, 100.0), new PanBottom(Length::ofCentimetres(20.0), Mass::ofKilograms(1.0)), HobHeat::Medium)->after(
             Duration::ofMinutes($minutes),
         );
         expect($state->temperature->inCelsius())
@@ -103,7 +107,7 @@ it('agrees with the prototype to nine digits', function (): void {
 it('meets the table of raw taste after the roux', function (): void {
     $rows = Table::rows('t2b-raw-taste');
     foreach ([1.5, 2.5, 6.0] as $i => $minutes) {
-        $state = HobRoux::inPan(roux(60.0, 60.0), Length::ofCentimetres(18.0), Mass::ofKilograms(1.0), HobHeat::Medium)->after(
+        $state = HobRoux::inPan(roux(60.0, 60.0), new PanBottom(Length::ofCentimetres(18.0), Mass::ofKilograms(1.0)), HobHeat::Medium)->after(
             Duration::ofMinutes($minutes),
         );
         expect($state->rawTaste)->toEqualWithDelta((float) $rows[$i]['after roux'], 0.005 + 1e-9);
@@ -113,8 +117,7 @@ it('meets the table of raw taste after the roux', function (): void {
 it('browns later in a bigger batch and sooner on more heat', function (): void {
     $minutes = fn(float $grams, HobHeat $heat): float => HobRoux::inPan(
         roux($grams, $grams),
-        Length::ofCentimetres(24.0),
-        Mass::ofKilograms(1.4),
+        new PanBottom(Length::ofCentimetres(24.0), Mass::ofKilograms(1.4)),
         $heat,
     )
         ->until(Colour::Blond->shade())
@@ -126,11 +129,15 @@ it('browns later in a bigger batch and sooner on more heat', function (): void {
 });
 
 it('refuses a colour that a heat never gives', function (): void {
-    HobRoux::inPan(roux(100.0, 100.0), Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), HobHeat::Low)->until(Shade::of(3.0));
+    HobRoux::inPan(
+        roux(100.0, 100.0),
+        new PanBottom(Length::ofCentimetres(20.0), Mass::ofKilograms(1.0)),
+        HobHeat::Low,
+    )->until(Shade::of(3.0));
 })->throws(NotReachable::class);
 
 it('goes on from any moment as if it had never been looked at', function (): void {
-    $hob = HobRoux::inPan(roux(140.0, 140.0), Length::ofCentimetres(24.0), Mass::ofKilograms(1.4), HobHeat::Medium);
+    $hob = HobRoux::inPan(roux(140.0, 140.0), new PanBottom(Length::ofCentimetres(24.0), Mass::ofKilograms(1.4)), HobHeat::Medium);
     $straight = $hob->after(Duration::ofMinutes(9.0));
     $looked = $hob->onward($hob->onward($hob->after(Duration::ofMinutes(2.0)), Duration::ofMinutes(3.0)), Duration::ofMinutes(4.0));
     expect($looked->time->seconds)->toBe($straight->time->seconds)
@@ -140,7 +147,7 @@ it('goes on from any moment as if it had never been looked at', function (): voi
 });
 
 it('stops at a shade if that comes first, and goes on from what was seen', function (): void {
-    $hob = HobRoux::inPan(roux(140.0, 140.0), Length::ofCentimetres(24.0), Mass::ofKilograms(1.4), HobHeat::Medium);
+    $hob = HobRoux::inPan(roux(140.0, 140.0), new PanBottom(Length::ofCentimetres(24.0), Mass::ofKilograms(1.4)), HobHeat::Medium);
     $pale = $hob->after(Duration::ofMinutes(2.0));
     $blond = $hob->onward($pale, Duration::ofMinutes(60.0), Shade::of(1.0));
     expect($blond->shade->value)

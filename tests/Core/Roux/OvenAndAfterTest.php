@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
+use Lento\Heat\Fire;
 use Lento\Heat\HobHeat;
 use Lento\Heat\Metal;
+use Lento\Heat\PanBottom;
 use Lento\Larder\Larder;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
@@ -70,7 +72,11 @@ it('refuses an oven that is none, and a colour it never gives', function (): voi
 
 it('meets the table of the film on the pan’s floor', function (array $row): void {
     $heat = HobHeat::from(str_replace('_', '-', $row['heat']));
-    $paste = HobRoux::inPan(pasteOf(100.0), Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), $heat)->after(Duration::ofMinutes(20.0))
+    $paste = HobRoux::inPan(
+        pasteOf(100.0),
+        new PanBottom(Length::ofCentimetres(20.0), Mass::ofKilograms(1.0)),
+        $heat,
+    )->after(Duration::ofMinutes(20.0))
         ->temperature;
     [$stirred, $still] = array_map(floatval(...), explode(' / ', $row['base T stirred / unstirred']));
     expect(BaseFilm::under($paste, $heat)->temperature->inCelsius())->toEqualWithDelta($stirred, 0.5 + 1e-6)
@@ -87,8 +93,7 @@ it('says risks in four words, in their order', function (): void {
 it('goes on browning off the heat, more in a heavy pan, hardly in a water bath', function (): void {
     $lifted = HobRoux::inPan(
         pasteOf(200.0, 'clarified-butter'),
-        Length::ofCentimetres(24.0),
-        Mass::ofKilograms(1.4),
+        new PanBottom(Length::ofCentimetres(24.0), Mass::ofKilograms(1.4)),
         HobHeat::MediumHigh,
     )->until(Shade::of(2.0));
     $ends = fn(float $kilograms, OffHeat $where): float => CarryOver::inPan(
@@ -108,7 +113,11 @@ it('goes on browning off the heat, more in a heavy pan, hardly in a water bath',
 });
 
 it('lifts early enough to end at the colour', function (OffHeat $where): void {
-    $hob = HobRoux::inPan(pasteOf(200.0, 'clarified-butter'), Length::ofCentimetres(24.0), Mass::ofKilograms(2.4), HobHeat::Medium);
+    $hob = HobRoux::inPan(
+        pasteOf(200.0, 'clarified-butter'),
+        new PanBottom(Length::ofCentimetres(24.0), Mass::ofKilograms(2.4)),
+        HobHeat::Medium,
+    );
     $after = CarryOver::inPan(pasteOf(200.0, 'clarified-butter'), Length::ofCentimetres(24.0), Mass::ofKilograms(2.4), $where);
     $lift = $after->liftFor(Shade::of(2.5), $hob);
     expect($lift->shade->value)->toBeLessThan(2.5)
@@ -118,7 +127,11 @@ it('lifts early enough to end at the colour', function (OffHeat $where): void {
 
 it('cools a roux on the bench as the closed formula says', function (): void {
     $roux = pasteOf(140.0, 'vegetable-oil');
-    $lifted = HobRoux::inPan($roux, Length::ofCentimetres(24.0), Mass::ofKilograms(1.44), HobHeat::Medium)->until(Shade::of(2.0));
+    $lifted = HobRoux::inPan(
+        $roux,
+        new PanBottom(Length::ofCentimetres(24.0), Mass::ofKilograms(1.44)),
+        HobHeat::Medium,
+    )->until(Shade::of(2.0));
     $time = RouxCooling::of($roux->mass(), Mass::ofKilograms(1.44), Length::ofCentimetres(24.0))->time(
         $lifted->temperature,
         Temperature::ofCelsius(120.0),
@@ -132,7 +145,7 @@ it('cools a roux on the bench as the closed formula says', function (): void {
 it('carries water, colour and raw taste on where the heat left them', function (string $fat, float $shade): void {
     $roux = pasteOf(200.0, $fat);
     $wide = Length::ofCentimetres(24.0);
-    $lifted = HobRoux::inPan($roux, $wide, Mass::ofKilograms(2.4), HobHeat::Medium)->until(Shade::of($shade));
+    $lifted = HobRoux::inPan($roux, new PanBottom($wide, Mass::ofKilograms(2.4)), HobHeat::Medium)->until(Shade::of($shade));
     $after = CarryOver::inPan($roux, $wide, Mass::ofKilograms(2.4));
     $seconds = Duration::ofSeconds(...);
     $atOnce = $after->after($lifted, $seconds(90.0));
@@ -156,7 +169,7 @@ it('carries water, colour and raw taste on where the heat left them', function (
 it('is still again at once where nothing was hot', function (): void {
     $roux = pasteOf(200.0);
     $wide = Length::ofCentimetres(24.0);
-    $hob = HobRoux::inPan($roux, $wide, Mass::ofKilograms(2.4), HobHeat::Medium);
+    $hob = HobRoux::inPan($roux, new PanBottom($wide, Mass::ofKilograms(2.4)), HobHeat::Medium);
     $cool = RouxState::of(0.0, 60.0, 110.0, 0.5, 0.4, 3.0);
     $bench = CarryOver::inPan($roux, $wide, Mass::ofKilograms(2.4));
     $iron = CarryOver::inPan($roux, $wide, Mass::ofKilograms(2.4), metal: Metal::Iron);
@@ -212,20 +225,23 @@ it('reaches its colour sooner on butter that is browned already', function (): v
         HobHeat::Medium,
     );
     $roux = Roux::of($larder->thickener('plain-flour'), Mass::ofGrams(100.0), $browned->fat, $browned->left);
-    $on = HobRoux::inPan($roux, Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), HobHeat::Medium, fatAt: $browned->temperature)->until(
+    $on = HobRoux::inPan($roux, new PanBottom(Length::ofCentimetres(20.0), Mass::ofKilograms(1.0)), HobHeat::Medium, fatAt: $browned->temperature)->until(
         Shade::of(1.0),
     );
-    $plain = HobRoux::inPan(pasteOf(100.0), Length::ofCentimetres(20.0), Mass::ofKilograms(1.0), HobHeat::Medium)->until(Shade::of(1.0));
+    $plain = HobRoux::inPan(
+        pasteOf(100.0),
+        new PanBottom(Length::ofCentimetres(20.0), Mass::ofKilograms(1.0)),
+        HobHeat::Medium,
+    )->until(Shade::of(1.0));
     expect($on->melting->seconds)->toBe(0.0)->and($on->time->seconds)->toBeLessThan($plain->time->seconds);
 });
 
 it('needs more minutes on a hob that browns slowly', function (): void {
     $minutes = fn(float $browning): float => HobRoux::inPan(
         pasteOf(100.0),
-        Length::ofCentimetres(20.0),
-        Mass::ofKilograms(1.0),
+        new PanBottom(Length::ofCentimetres(20.0), Mass::ofKilograms(1.0)),
         HobHeat::Medium,
-        browning: $browning,
+        $browning,
     )
         ->until(Shade::of(2.0))
         ->time->inMinutes();
@@ -239,7 +255,7 @@ it('stays finite from a pinch to a cauldron, dry or swimming in fat', function (
     foreach ([[1.0, 1.0], [50.0, 0.0], [5000.0, 5000.0], [10.0, 100.0], [100.0, 10.0]] as [$flour, $fat]) {
         $larder = Larder::house();
         $roux = Roux::of($larder->thickener('plain-flour'), Mass::ofGrams($flour), $larder->fat('butter'), Mass::ofGrams($fat));
-        $hob = HobRoux::inPan($roux, Length::ofCentimetres(24.0), Mass::ofKilograms(1.5), $heat);
+        $hob = HobRoux::inPan($roux, new PanBottom(Length::ofCentimetres(24.0), Mass::ofKilograms(1.5)), $heat);
         $last = -1.0;
         foreach ([0.0, 5.0, 20.0] as $minutes) {
             $state = $hob->after(Duration::ofMinutes($minutes));
@@ -256,7 +272,7 @@ it('lifts a roux early by what the pan browns on the way down', function (HobHea
     $pan = Mass::ofKilograms(1.44);
     $wide = Length::ofCentimetres(24.0);
     $roux = pasteOf(140.0, 'vegetable-oil');
-    $hob = HobRoux::inPan($roux, $wide, $pan, $heat);
+    $hob = HobRoux::inPan($roux, new PanBottom($wide, $pan), $heat);
     $meets = Temperature::ofCelsius(120.0);
     $lift = $hob->liftFor(Shade::of($shade), $meets);
     $after = CarryOver::inPan($roux, $wide, $pan)->after(
@@ -303,7 +319,7 @@ it('browns in its fast loop by the same laws as step by step', function (): void
             $step[4] + Browning::rawTasteLoss($celsius) / 60.0,
         ];
     }
-    [$took, $loop] = $paste->brownedOnHob([110.0, 5.0, 16.8, 0.0, 0.0], 1.15, 160.0, 1.0, 400, INF, null);
+    [$took, $loop] = $paste->brownedOnHob([110.0, 5.0, 16.8, 0.0, 0.0], new Fire(1.15, 160.0), 1.0, 400, INF, null);
     expect($took)->toBe(400);
     foreach ($loop as $i => $value) {
         expect($value)->toEqualWithDelta($step[$i], 1e-9 * max(1.0, abs($step[$i])));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Lento\Exception\OutOfRange;
 use Lento\Heat\HobHeat;
+use Lento\Heat\PanBottom;
 use Lento\Larder\Larder;
 use Lento\Learning\KitchenFactors;
 use Lento\Pot\Lid;
@@ -158,7 +159,7 @@ it('browns a roux exactly as Roux does', function (): void {
     $larder = Larder::house();
     $pan = Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0));
     $roux = Roux::of($larder->thickener('plain-flour'), Mass::ofGrams(140.0), $larder->fat('vegetable-oil'), Mass::ofGrams(140.0));
-    $alone = HobRoux::inPan($roux, $pan->diameter, $pan->mass(), HobHeat::Medium);
+    $alone = HobRoux::inPan($roux, new PanBottom($pan->diameter, $pan->mass()), HobHeat::Medium);
     $melting = $alone->after(after(0.0))->melting->inMinutes();
     $trace = simulated(
         [put(0.0, 'vegetable-oil', 140.0), turn(0.0, HobHeat::Medium), put($melting, 'plain-flour', 140.0)],

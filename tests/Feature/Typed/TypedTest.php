@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Typed\Amount;
 use App\Typed\ClockTime;
 use App\Typed\FieldFault;
 use App\Typed\Fields;
+use App\Typed\Number;
 use App\Typed\OneOf;
 use App\Typed\Schema;
 use App\Typed\UnitWord;
@@ -22,7 +22,7 @@ function faultOf(mixed $typed, array $rules): ?string
 }
 
 it('takes a number as cooks write it, and names its field and range otherwise', function (mixed $typed, ?string $says): void {
-    expect(faultOf($typed, [Amount::between(0.5, 200.0, ' l')]))->toBe($says);
+    expect(faultOf($typed, [Number::between(0.5, 200.0, ' l')]))->toBe($says);
 })->with([
     ['1 1/2', null],
     ['0,5', null],
@@ -38,14 +38,14 @@ it('takes a number as cooks write it, and names its field and range otherwise', 
 ]);
 
 it('asks for what is needed, and for whole numbers', function (): void {
-    expect(faultOf('', [Amount::between(1.0, 9.0)->needed()]))->toBe('How much: write a number from 1 to 9.')
-        ->and(faultOf('2.5', [Amount::whole(1, 9)]))->toBe('How much: write a number from 1 to 9.')
-        ->and(faultOf('2', [Amount::whole(1, 9)->needed()]))->toBeNull();
+    expect(faultOf('', [Number::between(1.0, 9.0)->needed()]))->toBe('How much: write a number from 1 to 9.')
+        ->and(faultOf('2.5', [Number::whole(1, 9)]))->toBe('How much: write a number from 1 to 9.')
+        ->and(faultOf('2', [Number::whole(1, 9)->needed()]))->toBeNull();
 });
 
 it('tells a range in the unit that was typed', function (): void {
-    expect(faultOf('0', [Amount::volume(VolumeUnit::Millilitre, 0.1, 200.0)]))->toEndWith('from 100 to 200000 ml.')
-        ->and(faultOf('0', [Amount::mass(MassUnit::Kilogram, 1.0, 150_000.0)]))->toEndWith('from 0.001 to 150 kg.');
+    expect(faultOf('0', [Number::volume(VolumeUnit::Millilitre, 0.1, 200.0)]))->toEndWith('from 100 to 200000 ml.')
+        ->and(faultOf('0', [Number::mass(MassUnit::Kilogram, 1.0, 150_000.0)]))->toEndWith('from 0.001 to 150 kg.');
 });
 
 it('takes a choice in whatever letters, and names the choices', function (): void {
@@ -53,7 +53,9 @@ it('takes a choice in whatever letters, and names the choices', function (): voi
     expect(faultOf(' BARE', [$levels]))->toBeNull()
         ->and($levels->meant('Bare'))->toBe('bare')
         ->and(faultOf('wild', [$levels]))->toBe('How much: “wild” is not one of bare, simmer, brisk, boil.')
-        ->and(faultOf(str_repeat('w', 500), [$levels]))->toBe('How much: “' . str_repeat('w', 40) . '” is not one of bare, simmer, brisk, boil.')
+        ->and(faultOf(str_repeat('w', 500), [$levels]))->toBe(
+            'How much: “' . str_repeat('w', 40) . '” is not one of bare, simmer, brisk, boil.',
+        )
         ->and(faultOf('', [$levels->needed()]))->toContain('is not one of');
 });
 
@@ -70,7 +72,7 @@ it('knows units, and times of the day', function (): void {
 it('reads what is well and leaves out what is faulty', function (): void {
     $read = Fields::read(
         ['a' => '1,5', 'b' => 'x', 'c' => ['d' => '2'], 'level' => 'BOIL'],
-        ['a' => [Amount::between(0.0, 9.0)], 'b' => [Amount::between(0.0, 9.0)], 'level' => [OneOf::cases(SimmerLevel::cases())]],
+        ['a' => [Number::between(0.0, 9.0)], 'b' => [Number::between(0.0, 9.0)], 'level' => [OneOf::cases(SimmerLevel::cases())]],
     );
     expect($read->number('a'))->toBe(1.5)
         ->and($read->number('b'))->toBeNull()
@@ -82,7 +84,7 @@ it('reads what is well and leaves out what is faulty', function (): void {
 });
 
 it('says the rule’s fault of a field before the schema’s, and of a part before the whole', function (): void {
-    $read = Fields::read(['pan' => ['diameter_mm' => '9']], ['pan.diameter_mm' => [Amount::between(50.0, 90.0)]])->and([
+    $read = Fields::read(['pan' => ['diameter_mm' => '9']], ['pan.diameter_mm' => [Number::between(50.0, 90.0)]])->and([
         'pan.diameter_mm' => FieldFault::of('pan.diameter_mm', 'a_number'),
         'pan' => FieldFault::of('pan', 'shape'),
         'foo' => FieldFault::of('foo', 'unknown_key'),

@@ -12,7 +12,7 @@ use Lento\Quantity\Volume;
 use Lento\Quantity\VolumeUnit;
 
 /** A number as cooks write one, 1,5 or 1 1/2, within a range; the fault tells the range in the unit that was typed. */
-final readonly class Amount implements ValidationRule
+final readonly class Number implements ValidationRule
 {
     /** A number that is typed as its limit is within it, whatever its unit is reckoned to. */
     private const SLACK = 1e-9;

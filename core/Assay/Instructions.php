@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Assay;
+
+use Lento\Pot\Pan;
+use Lento\Pot\SimmerLevel;
+use Lento\Quantity\Duration;
+use Lento\Roux\Colour;
+
+/** What a recipe says of how it is cooked; null where it says nothing. */
+final readonly class Instructions
+{
+    public function __construct(
+        public ?Colour $colour,
+        public ?Duration $simmer,
+        public ?SimmerLevel $level,
+        public ?Pan $pan,
+        public ?ReduceTo $reduce = null,
+        public ?bool $strain = null,
+    ) {}
+}

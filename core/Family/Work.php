@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Family;
+
+use Lento\Pot\Pan;
+
+/** What is done to a base to make a derivative of it, and in which pan. */
+final readonly class Work
+{
+    /**
+     * @param list<DoneAct> $acts
+     */
+    public function __construct(
+        public Pan $pan,
+        public array $acts,
+        public ?Correction $correction,
+    ) {}
+}
