@@ -10,7 +10,6 @@ require __DIR__ . '/../vendor/autoload.php';
 
 use Lento\Drawing\LineChart;
 use Lento\Heat\HobHeat;
-use Lento\Heat\PanBottom;
 use Lento\Keeping\Container;
 use Lento\Keeping\Cooling;
 use Lento\Keeping\Place;
@@ -25,6 +24,7 @@ use Lento\Quantity\Viscosity;
 use Lento\Quantity\Volume;
 use Lento\Roux\HobRoux;
 use Lento\Roux\OffHeat;
+use Lento\Roux\PanBottom;
 use Lento\Roux\Roux;
 use Lento\Roux\Shade;
 use Lento\Simulation\Action;
@@ -120,9 +120,11 @@ $write(
                     0.0,
                     60.0,
                     60,
-                    static fn(float $m): float => HobRoux::inPan($roux, new PanBottom(Length::ofCentimetres(20.0), Mass::ofKilograms(1.0)), $heat)->after(
-                        Duration::ofMinutes($m),
-                    )->shade->value,
+                    static fn(float $m): float => HobRoux::inPan(
+                        $roux,
+                        new PanBottom(Length::ofCentimetres(20.0), Mass::ofKilograms(1.0)),
+                        $heat,
+                    )->after(Duration::ofMinutes($m))->shade->value,
                 ),
             ],
             HobHeat::cases(),

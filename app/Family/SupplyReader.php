@@ -44,14 +44,11 @@ final readonly class SupplyReader
         );
 
         return new SupplyReading(
-            $base,
-            $liquid,
-            $read->number('litres') ?? 0.0,
+            new SupplyBase($base, $liquid, $read->number('litres') ?? 0.0),
             $derivatives,
             $counted,
             $this->short($read, $counted),
             self::wishes($read, $derivatives),
-            // What is short, and what is wished for, stand under the names of things; a fault calls them what they are.
             array_map(
                 static fn(FieldFault $one): FieldFault => $one->named(str_starts_with($one->field, 'short.') ? 'on_hand' : 'litres'),
                 $read->faults,

@@ -14,8 +14,13 @@ use Lento\Quantity\Volume;
 /** A base that is there as it could be read: what is wrong leaves only that number out. */
 final readonly class SupplyReading
 {
+    public Base $base;
+
+    public string $liquid;
+
+    public float $litres;
+
     /**
-     * @param float $litres of the base; 0 where they could not be read
      * @param list<Derivative> $derivatives that are made of it
      * @param array<string, PartMeasure> $counted what any of them needs, and how a cook counts it
      * @param array<string, Mass> $short what else is on hand, where it is short
@@ -23,13 +28,15 @@ final readonly class SupplyReading
      * @param array<string, FieldFault> $faults by field
      */
     public function __construct(
-        public Base $base,
-        public string $liquid,
-        public float $litres,
+        SupplyBase $of,
         public array $derivatives,
         public array $counted,
         public array $short,
         public array $wishes,
         public array $faults,
-    ) {}
+    ) {
+        $this->base = $of->base;
+        $this->liquid = $of->liquid;
+        $this->litres = $of->litres;
+    }
 }

@@ -6,7 +6,6 @@ namespace App\Kitchen;
 
 use App\Typed\PartsField;
 use App\Typed\TypedNumber;
-use Closure;
 use Lento\Compose\Base;
 use Lento\Compose\Formula;
 use Lento\Compose\Question;
@@ -15,7 +14,6 @@ use Lento\Family\Catalogue;
 use Lento\Larder\Larder;
 use Lento\Larder\Role;
 use Lento\Learning\KitchenFactors;
-use Lento\Learning\Lesson;
 use Lento\Learning\Notebook;
 use Lento\Plan\Amount;
 use Lento\Pot\BoilingPoint;
@@ -36,27 +34,28 @@ final readonly class Kitchen
     /** Of a sauce to a cover, where nobody has said otherwise: three tablespoons and a half. */
     private const PORTION_MILLILITRES = 55.0;
 
+    /** @var array<int, OwnPan> by id */
+    public array $pans;
+
+    /** @var array<int, Ring> by id */
+    public array $hobs;
+
     private Larder $larder;
 
     /**
-     * @param array<int, OwnPan> $pans by id
-     * @param array<int, Ring> $hobs by id
      * @param list<LarderLine> $entries
      * @param array<string, array<string, string>> $formulas changes by base
      * @param array<string, string> $settings
-     * @param Closure(): list<Lesson>|null $lessons what its finished pots have taught; asked for only where it is reckoned with
-     * @param Closure(): list<OwnSauce>|null $sauces derivatives of its own; asked for only where sauces are derived
      */
     public function __construct(
         public MeasureSystem $measures,
-        public array $pans = [],
-        public array $hobs = [],
+        Equipment $equipment = new Equipment(),
         public array $entries = [],
         private array $formulas = [],
         public array $settings = [],
-        private ?Closure $lessons = null,
-        private ?Closure $sauces = null,
+        private OnDemand $asked = new OnDemand(),
     ) {
+        [$this->pans, $this->hobs] = [$equipment->pans, $equipment->hobs];
         $larder = Larder::house();
         foreach ($entries as $entry) {
             $larder = $entry->into($larder);
@@ -73,13 +72,13 @@ final readonly class Kitchen
     /** Whether what its pots have taught is reckoned with. */
     public function learns(): bool
     {
-        return $this->lessons !== null && $this->setting('learn', config()->boolean('lento.learn') ? 'yes' : 'no') === 'yes';
+        return $this->asked->lessons !== null && $this->setting('learn', config()->boolean('lento.learn') ? 'yes' : 'no') === 'yes';
     }
 
     /** @return list<OwnSauce> */
     public function ownSauces(): array
     {
-        return $this->sauces === null ? [] : ($this->sauces)();
+        return $this->asked->sauces === null ? [] : ($this->asked->sauces)();
     }
 
     /** All bases and derivatives, the kitchen's own among them. */
@@ -95,7 +94,7 @@ final readonly class Kitchen
 
     public function notebook(): Notebook
     {
-        return new Notebook($this->lessons === null ? [] : ($this->lessons)());
+        return new Notebook($this->asked->lessons === null ? [] : ($this->asked->lessons)());
     }
 
     /** This kitchen as it is known for a question's pan, simmer and heat; the house where it has learnt nothing, or shall not. */

@@ -26,47 +26,39 @@ final readonly class LoadKitchen
         $settings = KitchenSettings::query()->first()->settings ?? [];
 
         return new Kitchen(
-            MeasureSystem::tryFrom($settings['measures'] ?? '')
-                ?? (MeasureSystem::tryFrom(config()->string('lento.measures')) ?? MeasureSystem::Metric),
-            Pan::query()
-                ->orderBy('diameter_mm')
-                ->get()
-                ->mapWithKeys(
+            MeasureSystem::tryFrom($settings['measures'] ?? '') ?? (
+                MeasureSystem::tryFrom(config()->string('lento.measures')) ?? MeasureSystem::Metric
+            ),
+            new Equipment(
+                Pan::query()->orderBy('diameter_mm')->get()->mapWithKeys(
                     static fn(Pan $pan): array => [
                         $pan->id => new OwnPan($pan->id, $pan->name, $pan->diameter_mm, $pan->height_mm, $pan->base, $pan->mass_g),
                     ],
-                )
-                ->all(),
-            Hob::query()
-                ->orderBy('id')
-                ->get()
-                ->mapWithKeys(
+                )->all(),
+                Hob::query()->orderBy('id')->get()->mapWithKeys(
                     static fn(Hob $hob): array => [$hob->id => new Ring($hob->id, $hob->name, $hob->kind, $hob->power_w, $hob->levels)],
-                )
-                ->all(),
-            array_values(
-                LarderEntry::query()
-                    ->orderBy('id')
-                    ->get()
-                    ->map(
-                        static fn(LarderEntry $entry): LarderLine => new LarderLine(
-                            $entry->id,
-                            $entry->like,
-                            $entry->name,
-                            $entry->price_per_kg,
-                            $entry->salt_percent,
-                            $entry->fat_percent,
-                        ),
-                    )
-                    ->all(),
+                )->all(),
             ),
-            KitchenFormula::query()
-                ->get()
-                ->mapWithKeys(static fn(KitchenFormula $formula): array => [$formula->base->value => $formula->changes])
-                ->all(),
+            array_values(
+                LarderEntry::query()->orderBy('id')->get()->map(
+                    static fn(LarderEntry $entry): LarderLine => new LarderLine(
+                        $entry->id,
+                        $entry->like,
+                        $entry->name,
+                        $entry->price_per_kg,
+                        $entry->salt_percent,
+                        $entry->fat_percent,
+                    ),
+                )->all(),
+            ),
+            KitchenFormula::query()->get()->mapWithKeys(
+                static fn(KitchenFormula $formula): array => [$formula->base->value => $formula->changes],
+            )->all(),
             $settings,
-            self::lessons(...),
-            static fn(): array => array_values(OwnDerivative::query()->orderBy('id')->get()->map(self::ownSauce(...))->all()),
+            new OnDemand(
+                self::lessons(...),
+                static fn(): array => array_values(OwnDerivative::query()->orderBy('id')->get()->map(self::ownSauce(...))->all()),
+            ),
         );
     }
 
@@ -78,10 +70,7 @@ final readonly class LoadKitchen
             $own->id,
             $own->name,
             $own->based_on,
-            $changes['amounts'] ?? '',
-            $changes['more'] ?? '',
-            $changes['class'] ?? '',
-            $changes['story'] ?? '',
+            new OwnChanges($changes['amounts'] ?? '', $changes['more'] ?? '', $changes['class'] ?? '', $changes['story'] ?? ''),
         );
     }
 

@@ -21,20 +21,25 @@ use Lento\Thickness\ThicknessClass;
 /** A derivative of the kitchen's own: the one it began as, and what is done otherwise. */
 final readonly class OwnSauce
 {
-    /**
-     * @param string $amounts per litre by ingredient, "double-cream:120 butter:40"
-     * @param string $more what else goes in at the end, in g per litre, written alike
-     * @param string $class '' as in the one it began as
-     */
+    public string $amounts;
+
+    public string $more;
+
+    public string $class;
+
+    public string $story;
+
     public function __construct(
         public int $id,
         public string $name,
         public string $basedOn,
-        public string $amounts,
-        public string $more,
-        public string $class,
-        public string $story,
-    ) {}
+        OwnChanges $changes,
+    ) {
+        $this->amounts = $changes->amounts;
+        $this->more = $changes->more;
+        $this->class = $changes->class;
+        $this->story = $changes->story;
+    }
 
     /** @return non-empty-string */
     public function sauceId(): string

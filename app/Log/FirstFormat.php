@@ -280,10 +280,17 @@ final readonly class FirstFormat
         return $volume->into(
             static fn(Node $volume): Promise => $spoon === null || $grams === null
                 ? Promise::noted(Volume::ofMillilitres($volume->float()), $spoon)
-                : Promise::of(Volume::ofMillilitres($volume->float()), new Shown($spoon, Length::ofMillimetres($plan->maybe('film_mm')?->float() ?? 0.0)), EquivalentFlour::ofGramsPerLitre($grams), Band::between(min($band[0] ?? $grams, $grams), $grams, max($band[2] ?? $grams, $grams)), array_map(
-                    static fn(Node $class): ThicknessClass => $class->one(ThicknessClass::class),
-                    $foreseen?->maybe('could_be')?->all() ?? [],
-                ), 0.0),
+                : Promise::of(
+                    Volume::ofMillilitres($volume->float()),
+                    new Shown($spoon, Length::ofMillimetres($plan->maybe('film_mm')?->float() ?? 0.0)),
+                    EquivalentFlour::ofGramsPerLitre($grams),
+                    Band::between(min($band[0] ?? $grams, $grams), $grams, max($band[2] ?? $grams, $grams)),
+                    array_map(
+                        static fn(Node $class): ThicknessClass => $class->one(ThicknessClass::class),
+                        $foreseen?->maybe('could_be')?->all() ?? [],
+                    ),
+                    0.0,
+                ),
         );
     }
 

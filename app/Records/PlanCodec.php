@@ -210,10 +210,17 @@ final readonly class PlanCodec
                 return Promise::noted($volume, $spoon);
             }
 
-            return Promise::of($volume, new Shown($spoon, Length::ofMetres($node->maybe('film_m')?->float() ?? 0.0)), EquivalentFlour::ofGramsPerLitre($grams), Band::between($band[0] ?? $grams, $band[1] ?? $grams, $band[2] ?? $grams), array_map(
-                static fn(Node $class): ThicknessClass => $class->one(ThicknessClass::class),
-                $node->maybe('could_be')?->all() ?? [],
-            ), $node->maybe('salt_percent')?->float() ?? 0.0);
+            return Promise::of(
+                $volume,
+                new Shown($spoon, Length::ofMetres($node->maybe('film_m')?->float() ?? 0.0)),
+                EquivalentFlour::ofGramsPerLitre($grams),
+                Band::between($band[0] ?? $grams, $band[1] ?? $grams, $band[2] ?? $grams),
+                array_map(
+                    static fn(Node $class): ThicknessClass => $class->one(ThicknessClass::class),
+                    $node->maybe('could_be')?->all() ?? [],
+                ),
+                $node->maybe('salt_percent')?->float() ?? 0.0,
+            );
         });
     }
 

@@ -83,11 +83,7 @@ final class PotsOn
         $tends = !in_array($call->kind, [CallKind::Hands, CallKind::Timer], true);
 
         return new Ticket(
-            $id,
-            $name,
-            $place->name ?? '',
-            $place->mark ?? '',
-            $course->cook,
+            new TicketPot($id, $name, $place->name ?? '', $place->mark ?? '', $course->cook),
             Words::text($tends ? 'stove.call.' . $call->kind->value : 'steps.' . $course->step()->kind->value . '.name'),
             $call->kind,
             $call->kind === CallKind::Hands ? null : $call->at,

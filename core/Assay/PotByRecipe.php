@@ -8,7 +8,6 @@ use Lento\Compose\CookedRoux;
 use Lento\Exception\NotReachable;
 use Lento\Finish\Finishing;
 use Lento\Heat\HobHeat;
-use Lento\Heat\PanBottom;
 use Lento\Larder\Fat;
 use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
@@ -19,6 +18,7 @@ use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Roux\HobRoux;
+use Lento\Roux\PanBottom;
 use Lento\Roux\Roux;
 use Lento\Thickness\Sauce;
 

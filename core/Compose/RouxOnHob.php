@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Lento\Compose;
 
 use Lento\Heat\HobHeat;
-use Lento\Heat\PanBottom;
 use Lento\Learning\KitchenFactors;
 use Lento\Roux\BrownedButter;
 use Lento\Roux\HobRoux;
+use Lento\Roux\PanBottom;
 use Lento\Roux\Roux;
 
 /** A question's roux in its pan on the hob, its butter browned first where it asks for that. */

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Lento\Plan;
 
 use Lento\Heat\HobHeat;
-use Lento\Heat\PanBottom;
 use Lento\Quantity\Temperature;
 use Lento\Risk\Risk;
 use Lento\Roux\BrownedButter;
 use Lento\Roux\Colour;
 use Lento\Roux\HobRoux;
+use Lento\Roux\PanBottom;
 use Lento\Roux\Roux;
 use Lento\Roux\RouxState;
 use Lento\Roux\Shade;

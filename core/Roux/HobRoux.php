@@ -8,7 +8,6 @@ use Closure;
 use Lento\Exception\NotReachable;
 use Lento\Heat\Fire;
 use Lento\Heat\HobHeat;
-use Lento\Heat\PanBottom;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Temperature;
 

@@ -9,6 +9,7 @@ use App\Format\Words;
 use App\Http\Responses\PageOrFragment;
 use App\Kitchen\Kitchen;
 use App\Pages\Assay\AssayPage;
+use App\Pages\Assay\ReadRecipe;
 use Illuminate\Http\Request;
 use Lento\Assay\Assay;
 use Lento\Assay\Reader;
@@ -41,9 +42,7 @@ final readonly class AssayController
         $page = new AssayPage(
             $text,
             $as,
-            $recipe,
-            $assay,
-            $refusal,
+            new ReadRecipe($recipe, $assay, $refusal),
             $to !== null && in_array($to, ThicknessClass::askable(), true) ? $to : ThicknessClass::Coating,
             $kitchen,
         );

@@ -16,6 +16,7 @@ use App\Kitchen\Kitchen;
 use App\Models\OwnDerivative;
 use App\Models\Service as StoredService;
 use App\Pages\Family\FamilyTreePage;
+use App\Pages\Family\SauceAsked;
 use App\Pages\Family\SaucePage;
 use App\Typed\FieldFault;
 use App\Typed\TypedNumber;
@@ -66,7 +67,7 @@ final readonly class FamilyController
 
         return new PageOrFragment(
             'pages.family-sauce',
-            ['page' => new SaucePage($sauce, $liquid, $typed, $fault, $flow, $refusal, $kitchen, $catalogue)],
+            ['page' => new SaucePage(new SauceAsked($sauce, $liquid, $typed, $fault), $flow, $refusal, $kitchen, $catalogue)],
             status: $fault === null ? 200 : 422,
         );
     }

@@ -48,15 +48,7 @@ final readonly class RescueController
             return redirect()->route('rescue', $trouble->query);
         }
 
-        $page = RescuePage::of(
-            $fault,
-            $trouble->patient,
-            $trouble->pot?->id,
-            $trouble->name,
-            $trouble->query,
-            $trouble->liquid,
-            $request->integer('n'),
-        );
+        $page = RescuePage::of($fault, $trouble->patient, $trouble, $request->integer('n'));
 
         return view('pages.rescue-remedy', [
             'page' => $page,
@@ -71,7 +63,7 @@ final readonly class RescueController
         if ($trouble->pot === null || $trouble->patient === null) {
             return redirect()->route('rescue');
         }
-        $remedy = RescuePage::of($fault, $trouble->patient, $trouble->pot->id, '', [], '', $request->integer('n'))->remedy();
+        $remedy = RescuePage::of($fault, $trouble->patient, $trouble, $request->integer('n'))->remedy();
         $token = $request->string('token')->limit(60, '')->toString();
         $token = $token === '' ? (string) Str::uuid() : $token;
         $step = $trouble->pot->course()->step()->id;

@@ -10,6 +10,7 @@ use App\Kitchen\Kitchen;
 use App\Models\Sauce;
 use App\Models\SauceVersion;
 use App\Pages\Sauces\KeptSauce;
+use App\Pages\Sauces\LatestVersion;
 use App\Pages\Sauces\SaucesPage;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
@@ -58,9 +59,7 @@ final readonly class SauceController
                                 $sauce->name,
                                 $sauce->tags,
                                 (string) $sauce->notes,
-                                $sauce->versions_count ?? 0,
-                                $sauce->latest->question ?? [],
-                                $sauce->latest->id ?? 0,
+                                new LatestVersion($sauce->versions_count ?? 0, $sauce->latest->question ?? [], $sauce->latest->id ?? 0),
                             ),
                         )
                         ->all(),

@@ -26,6 +26,12 @@ use Lento\Thickness\ThicknessClass;
 /** A written recipe line by line, what was understood beside it, and what it will come out as. */
 final readonly class AssayPage
 {
+    private Recipe $recipe;
+
+    public ?Assay $assay;
+
+    public ?string $refusal;
+
     public ?ComposeFields $question;
 
     public ?Sheet $brought;
@@ -34,12 +40,11 @@ final readonly class AssayPage
     public function __construct(
         public string $text,
         public array $as,
-        private Recipe $recipe,
-        public ?Assay $assay,
-        public ?string $refusal,
+        ReadRecipe $read,
         public ThicknessClass $to,
         private Kitchen $kitchen,
     ) {
+        [$this->recipe, $this->assay, $this->refusal, $assay] = [$read->recipe, $read->assay, $read->refusal, $read->assay];
         $this->question = $assay === null ? null : FromRecipe::to($to, $assay);
         $this->brought = $this->question === null ? null : Answer::to($this->question, $kitchen)->sheet;
     }

@@ -38,14 +38,18 @@ final readonly class BaseCards
             $node->planned->key,
             $this->names->name(...ServiceKey::parts($node->planned->key)),
             $node,
-            $question === null
-                ? []
-                : $workplace
-                    ->fields($question->base, $question->liquid, $question->yield, $question->thickness, $question->pan)
-                    ->toAddress(),
-            $this->whyThick($node),
-            $this->suits($node),
-            $question !== null && $this->kitchen->pans !== [] && $workplace->own($question->pan) === null,
+            $question === null ? [] : $workplace->fields(
+                $question->base,
+                $question->liquid,
+                $question->yield,
+                $question->thickness,
+                $question->pan,
+            )->toAddress(),
+            new BaseFit(
+                $this->whyThick($node),
+                $this->suits($node),
+                $question !== null && $this->kitchen->pans !== [] && $workplace->own($question->pan) === null,
+            ),
             $this->next->ofBase($node),
         );
     }

@@ -10,29 +10,57 @@ use Lento\Thickness\SpoonTest;
 /** One end of the flow, as it stands under its pan: what it is, what it is ladled from, what to mind, what to do next. */
 final readonly class Column
 {
+    public string $key;
+
+    public string $name;
+
+    public string $colour;
+
+    public string $ladles;
+
+    public string $from;
+
+    public string $makes;
+
+    public string $with;
+
+    public SpoonTest $spoon;
+
+    public string $gate;
+
+    /** @var list<string> */
+    public array $cautions;
+
+    public string $correction;
+
+    public string $why;
+
+    /** @var list<string> */
+    public array $allergens;
+
     /**
      * @param array<int, array<string, string>> $rows the typed rows that are served from it, by their place in the form
-     * @param string $with what joins it, for where the drawing is not seen
-     * @param list<string> $cautions
-     * @param string $correction what sets it right; '' where its base alone does
-     * @param list<string> $allergens
      */
     public function __construct(
-        public string $key,
-        public string $name,
-        public string $colour,
+        ColumnHead $head,
         public FlowNode $node,
-        public SpoonTest $spoon,
-        public string $ladles,
-        public string $from,
-        public string $makes,
-        public string $with,
-        public string $gate,
+        ColumnFlow $flow,
+        ColumnNotes $notes,
         public array $rows,
-        public array $cautions,
-        public string $correction,
-        public string $why,
-        public array $allergens,
         public NextAction $action,
-    ) {}
+    ) {
+        $this->key = $head->key;
+        $this->name = $head->name;
+        $this->colour = $head->colour;
+        $this->ladles = $flow->ladles;
+        $this->from = $flow->from;
+        $this->makes = $flow->makes;
+        $this->with = $flow->with;
+        $this->spoon = $notes->spoon;
+        $this->gate = $notes->gate;
+        $this->cautions = $notes->cautions;
+        $this->correction = $notes->correction;
+        $this->why = $notes->why;
+        $this->allergens = $notes->allergens;
+    }
 }

@@ -55,24 +55,26 @@ final readonly class Columns
         $from = $parent === null ? '' : $this->names->within(...ServiceKey::parts($parent->planned->key));
 
         return new Column(
-            $key,
-            $this->names->name(...ServiceKey::parts($key)),
-            $this->picture->colourOf($key),
+            new ColumnHead($key, $this->names->name(...ServiceKey::parts($key)), $this->picture->colourOf($key)),
             $node,
-            SpoonTest::of(Viscous::of($node->stem->sauce, Temperature::ofCelsius(EquivalentFlour::CELSIUS))),
-            Ladlefuls::text($taken),
-            trim(Litres::of($taken)->text() . ' ' . $from),
-            Litres::of($node->served)->text(),
-            implode(
-                ', ',
-                array_map(static fn(FlowAddition $one): string => $one->amount . ' ' . $one->name, $this->picture->additions($node)),
+            new ColumnFlow(
+                Ladlefuls::text($taken),
+                trim(Litres::of($taken)->text() . ' ' . $from),
+                Litres::of($node->served)->text(),
+                implode(
+                    ', ',
+                    array_map(static fn(FlowAddition $one): string => $one->amount . ' ' . $one->name, $this->picture->additions($node)),
+                ),
             ),
-            $derived === null ? '' : ActWords::gate($derived)->label ?? '',
+            new ColumnNotes(
+                SpoonTest::of(Viscous::of($node->stem->sauce, Temperature::ofCelsius(EquivalentFlour::CELSIUS))),
+                $derived === null ? '' : ActWords::gate($derived)->label ?? '',
+                $this->cautions($node),
+                $derived === null ? '' : CorrectionWords::what($derived, $from),
+                $derived === null ? '' : CorrectionWords::why($derived, $from),
+                Allergens::names($node->allergens()),
+            ),
             $this->rows($key),
-            $this->cautions($node),
-            $derived === null ? '' : CorrectionWords::what($derived, $from),
-            $derived === null ? '' : CorrectionWords::why($derived, $from),
-            Allergens::names($node->allergens()),
             $this->next->ofEnd($key, $node),
         );
     }

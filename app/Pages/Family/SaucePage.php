@@ -37,16 +37,25 @@ final readonly class SaucePage
 {
     public SauceNames $names;
 
+    public string $sauce;
+
+    public string $liquid;
+
+    public string $litres;
+
+    public ?FieldFault $fault;
+
     public function __construct(
-        public string $sauce,
-        public string $liquid,
-        public string $litres,
-        public ?FieldFault $fault,
+        SauceAsked $asked,
         public ?ServiceFlow $flow,
         public string $refusal,
         public Kitchen $kitchen,
         public Catalogue $catalogue,
     ) {
+        $this->sauce = $asked->sauce;
+        $this->liquid = $asked->liquid;
+        $this->litres = $asked->litres;
+        $this->fault = $asked->fault;
         $this->names = new SauceNames($kitchen);
     }
 

@@ -7,6 +7,7 @@ namespace App\Pages\Rescue;
 use App\Format\RemedyWords;
 use App\Format\WatchWords;
 use App\Format\Words;
+use App\Stove\InTrouble;
 use Lento\Rescue\Fault;
 use Lento\Rescue\Patient;
 use Lento\Rescue\Remedies;
@@ -31,12 +32,20 @@ final readonly class RescuePage
         private string $liquid,
     ) {}
 
-    /** @param array<string, string> $query */
-    public static function of(Fault $fault, Patient $patient, ?int $potId, string $about, array $query, string $liquid, int $at): self
+    /** @param int $at which of the remedies */
+    public static function of(Fault $fault, Patient $patient, InTrouble $trouble, int $at): self
     {
         $remedies = Remedies::for($fault, $patient->showing($fault));
 
-        return new self($fault, $potId, $about, $query, $remedies, max(0, min($at, count($remedies) - 1)), $liquid);
+        return new self(
+            $fault,
+            $trouble->pot?->id,
+            $trouble->name,
+            $trouble->query,
+            $remedies,
+            max(0, min($at, count($remedies) - 1)),
+            $trouble->liquid,
+        );
     }
 
     public function remedy(): Remedy

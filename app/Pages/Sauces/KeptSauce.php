@@ -9,20 +9,27 @@ use App\Format\SauceLine;
 /** A kept sauce as the list of them shows it: by its latest version. */
 final readonly class KeptSauce
 {
+    public int $versions;
+
+    /** @var array<string, string> */
+    public array $address;
+
+    public int $version;
+
     /**
      * @param list<string> $tags
-     * @param array<string, string> $address of its latest version
-     * @param int $version id of that
      */
     public function __construct(
         public int $id,
         public string $name,
         public array $tags,
         public string $notes,
-        public int $versions,
-        public array $address,
-        public int $version,
-    ) {}
+        LatestVersion $latest,
+    ) {
+        $this->versions = $latest->versions;
+        $this->address = $latest->address;
+        $this->version = $latest->version;
+    }
 
     public function line(): string
     {

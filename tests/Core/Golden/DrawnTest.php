@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Lento\Finish\Curdling;
 use Lento\Heat\HobHeat;
-use Lento\Heat\PanBottom;
 use Lento\Keeping\Container;
 use Lento\Keeping\Cooling;
 use Lento\Keeping\Place;
@@ -33,6 +32,7 @@ use Lento\Rescue\Thickening;
 use Lento\Rescue\Thinning;
 use Lento\Roux\HobRoux;
 use Lento\Roux\OvenRoux;
+use Lento\Roux\PanBottom;
 use Lento\Roux\Roux;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Flow;

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Lento\Heat\HobHeat;
-use Lento\Heat\PanBottom;
 use Lento\Larder\Larder;
 use Lento\Pot\Cooking;
 use Lento\Pot\Simmer;
@@ -17,6 +16,7 @@ use Lento\Quantity\Volume;
 use Lento\Rescue\Skimming;
 use Lento\Rescue\Thinning;
 use Lento\Roux\HobRoux;
+use Lento\Roux\PanBottom;
 use Lento\Roux\Roux;
 use Lento\Roux\RouxState;
 use Lento\Roux\Shade;

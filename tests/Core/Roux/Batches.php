@@ -6,7 +6,6 @@ namespace Tests\Core\Roux;
 
 use Lento\Heat\HobHeat;
 use Lento\Heat\Metal;
-use Lento\Heat\PanBottom;
 use Lento\Larder\Larder;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
@@ -18,6 +17,7 @@ use Lento\Roux\CarryOver;
 use Lento\Roux\HobRoux;
 use Lento\Roux\OffHeat;
 use Lento\Roux\OvenRoux;
+use Lento\Roux\PanBottom;
 use Lento\Roux\Roux;
 use Lento\Roux\RouxCooling;
 use Lento\Roux\Shade;

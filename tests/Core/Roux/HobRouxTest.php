@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Lento\Exception\NotReachable;
 use Lento\Heat\HobHeat;
-use Lento\Heat\PanBottom;
 use Lento\Larder\Larder;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
@@ -12,6 +11,7 @@ use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Roux\Colour;
 use Lento\Roux\HobRoux;
+use Lento\Roux\PanBottom;
 use Lento\Roux\Roux;
 use Lento\Roux\Shade;
 use Tests\Core\Golden\Table;
@@ -86,9 +86,11 @@ it('meets the table for other batches and fats', function (array $row, float $gr
 
 it('agrees with the prototype to nine digits', function (): void {
     foreach (Table::vectors()['roux'] as $minutes => $vector) {
-        $state = HobRoux::inPan(roux(100.0, 100.0), new PanBottom(Length::ofCentimetres(20.0), Mass::ofKilograms(1.0)), HobHeat::Medium)->after(
-            Duration::ofMinutes($minutes),
-        );
+        $state = HobRoux::inPan(
+            roux(100.0, 100.0),
+            new PanBottom(Length::ofCentimetres(20.0), Mass::ofKilograms(1.0)),
+            HobHeat::Medium,
+        )->after(Duration::ofMinutes($minutes));
         expect($state->temperature->inCelsius())
             ->toEqualWithDelta($vector['T'], 1e-9 * $vector['T'])
             ->and($state->dose)
@@ -107,9 +109,11 @@ it('agrees with the prototype to nine digits', function (): void {
 it('meets the table of raw taste after the roux', function (): void {
     $rows = Table::rows('t2b-raw-taste');
     foreach ([1.5, 2.5, 6.0] as $i => $minutes) {
-        $state = HobRoux::inPan(roux(60.0, 60.0), new PanBottom(Length::ofCentimetres(18.0), Mass::ofKilograms(1.0)), HobHeat::Medium)->after(
-            Duration::ofMinutes($minutes),
-        );
+        $state = HobRoux::inPan(
+            roux(60.0, 60.0),
+            new PanBottom(Length::ofCentimetres(18.0), Mass::ofKilograms(1.0)),
+            HobHeat::Medium,
+        )->after(Duration::ofMinutes($minutes));
         expect($state->rawTaste)->toEqualWithDelta((float) $rows[$i]['after roux'], 0.005 + 1e-9);
     }
 });

@@ -7,7 +7,6 @@ use Lento\Exception\OutOfRange;
 use Lento\Heat\Fire;
 use Lento\Heat\HobHeat;
 use Lento\Heat\Metal;
-use Lento\Heat\PanBottom;
 use Lento\Larder\Larder;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
@@ -21,6 +20,7 @@ use Lento\Roux\CarryOver;
 use Lento\Roux\HobRoux;
 use Lento\Roux\OffHeat;
 use Lento\Roux\OvenRoux;
+use Lento\Roux\PanBottom;
 use Lento\Roux\Roux;
 use Lento\Roux\RouxCooling;
 use Lento\Roux\RouxState;
@@ -225,9 +225,12 @@ it('reaches its colour sooner on butter that is browned already', function (): v
         HobHeat::Medium,
     );
     $roux = Roux::of($larder->thickener('plain-flour'), Mass::ofGrams(100.0), $browned->fat, $browned->left);
-    $on = HobRoux::inPan($roux, new PanBottom(Length::ofCentimetres(20.0), Mass::ofKilograms(1.0)), HobHeat::Medium, fatAt: $browned->temperature)->until(
-        Shade::of(1.0),
-    );
+    $on = HobRoux::inPan(
+        $roux,
+        new PanBottom(Length::ofCentimetres(20.0), Mass::ofKilograms(1.0)),
+        HobHeat::Medium,
+        fatAt: $browned->temperature,
+    )->until(Shade::of(1.0));
     $plain = HobRoux::inPan(
         pasteOf(100.0),
         new PanBottom(Length::ofCentimetres(20.0), Mass::ofKilograms(1.0)),

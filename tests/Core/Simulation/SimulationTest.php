@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Lento\Exception\OutOfRange;
 use Lento\Heat\HobHeat;
-use Lento\Heat\PanBottom;
 use Lento\Larder\Larder;
 use Lento\Learning\KitchenFactors;
 use Lento\Pot\Lid;
@@ -18,6 +17,7 @@ use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Roux\HobRoux;
 use Lento\Roux\OffHeat;
+use Lento\Roux\PanBottom;
 use Lento\Roux\Roux;
 use Lento\Simulation\Action;
 use Lento\Simulation\Happening;

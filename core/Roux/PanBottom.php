@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Lento\Heat;
+namespace Lento\Roux;
 
+use Lento\Heat\Metal;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Family;
+
+use Lento\Thickness\SpoonTest;
+
+/** What to know and mind of it. */
+final readonly class ColumnNotes
+{
+    /**
+     * @param list<string> $cautions
+     * @param string $correction what sets it right; '' where its base alone does
+     * @param list<string> $allergens
+     */
+    public function __construct(
+        public SpoonTest $spoon,
+        public string $gate,
+        public array $cautions,
+        public string $correction,
+        public string $why,
+        public array $allergens,
+    ) {}
+}
