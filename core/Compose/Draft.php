@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Compose;
 
+use Lento\Exception\OutOfRange;
 use Lento\Pot\Cooking;
 use Lento\Quantity\Duration;
 use Lento\Thickness\Sauce;
@@ -29,6 +30,8 @@ final readonly class Draft
     /**
      * @param float $litres the yield it was drafted for
      * @param Duration $simmered how long
+     *
+     * @throws OutOfRange for what cannot be
      */
     public function __construct(
         public float $litres,
@@ -37,6 +40,7 @@ final readonly class Draft
         Stages $stages,
         public Duration $simmered,
     ) {
+        OutOfRange::refuse('yield', $litres, 0.0, 1e6, 'l');
         $this->flourGrams = $weights->flourGrams;
         $this->liquidGrams = $weights->liquidGrams;
         $this->saltGrams = $weights->saltGrams;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Family;
 
 use Lento\Compose\Base;
+use Lento\Exception\OutOfRange;
 use Lento\Quantity\Volume;
 
 /** A sauce that a service needs, before anything is worked out: what it is made from, and how much of it is served. */
@@ -20,6 +21,8 @@ final readonly class Planned
      * @param string $sauce id in the catalogue
      * @param float $served litres that are wanted of it as it is
      * @param float $onHand litres in the cold already
+     *
+     * @throws OutOfRange for what cannot be
      */
     public function __construct(
         public string $key,
@@ -29,6 +32,8 @@ final readonly class Planned
         public float $served = 0.0,
         public float $onHand = 0.0,
     ) {
+        OutOfRange::refuse('amount-served', $served, 0.0, 1e6, 'l');
+        OutOfRange::refuse('amount-on-hand', $onHand, 0.0, 1e6, 'l');
         $this->base = $descent->base;
         $this->derivative = $descent->derivative;
         $this->parent = $descent->parent;

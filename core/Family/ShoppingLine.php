@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Family;
 
+use Lento\Exception\OutOfRange;
 use Lento\Larder\Allergen;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
@@ -16,6 +17,8 @@ final readonly class ShoppingLine
      * @param float|null $pieces where it is counted
      * @param list<Allergen> $allergens
      * @param array<string, Mass> $for by the key of the sauce that wants it
+     *
+     * @throws OutOfRange for what cannot be
      */
     public function __construct(
         public string $ingredient,
@@ -24,7 +27,9 @@ final readonly class ShoppingLine
         public ?float $pieces,
         public array $allergens,
         public array $for,
-    ) {}
+    ) {
+        OutOfRange::refuse('pieces', $pieces ?? 0.0, 0.0, 1e6, '');
+    }
 
     public function boughtAs(): BoughtAs
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Family;
 
+use Lento\Exception\OutOfRange;
 use Lento\Larder\Allergen;
 use Lento\Larder\Ingredient;
 use Lento\Quantity\Volume;
@@ -19,6 +20,8 @@ final readonly class Stem
      * @param Ingredient $liquid it was made with, to thin it with
      * @param list<Allergen> $allergens
      * @param float $saltShare of the mass, that it and what is made of it are salted to at the end
+     *
+     * @throws OutOfRange for what cannot be
      */
     public function __construct(
         public Sauce $sauce,
@@ -26,7 +29,9 @@ final readonly class Stem
         public Ingredient $liquid,
         public array $allergens,
         public float $saltShare,
-    ) {}
+    ) {
+        OutOfRange::refuse('salt-share', $saltShare, 0.0, 1.0, '');
+    }
 
     public function volume(): Volume
     {

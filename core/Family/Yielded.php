@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Family;
 
+use Lento\Exception\OutOfRange;
 use Lento\Thickness\Sauce;
 
 /** The sauce of a derivative as it comes about: ladled in, as its base alone makes it, corrected and served. */
@@ -15,6 +16,8 @@ final readonly class Yielded
      * @param Sauce $uncorrected what its base alone made of it
      * @param Sauce $sauce corrected and served
      * @param Sauce $pieces that stay in
+     *
+     * @throws OutOfRange for what cannot be
      */
     public function __construct(
         public Sauce $stands,
@@ -22,5 +25,7 @@ final readonly class Yielded
         public Sauce $uncorrected,
         public Sauce $sauce,
         public Sauce $pieces,
-    ) {}
+    ) {
+        OutOfRange::refuse('share-that-comes-out', $keeps, 0.0, 1.0, '');
+    }
 }

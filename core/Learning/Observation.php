@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lento\Learning;
 
+use Lento\Exception\OutOfRange;
+
 /** What one pot says of one of the kitchen's figures: observed over the house figure, and how sure that is. */
 final readonly class Observation
 {
@@ -13,8 +15,14 @@ final readonly class Observation
     /**
      * @param float $ratio observed over the house figure, > 0
      * @param float $error standard deviation of its logarithm, > 0
+     *
+     * @throws OutOfRange for what cannot be
      */
-    public function __construct(public float $ratio, public float $error) {}
+    public function __construct(public float $ratio, public float $error)
+    {
+        OutOfRange::refuse('ratio', $ratio, 0.0, 1e6, '');
+        OutOfRange::refuse('error', $error, 0.0, 1e6, '');
+    }
 
     /** All that came in between two beliefs, as one observation: the conjugate update turned round. Null where nothing did. */
     public static function between(Factor $before, Factor $after): ?self

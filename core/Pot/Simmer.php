@@ -6,6 +6,7 @@ namespace Lento\Pot;
 
 use Closure;
 use Lento\Exception\NotReachable;
+use Lento\Exception\OutOfRange;
 use Lento\Heat\HeatCapacity;
 use Lento\Numerics\Curve;
 use Lento\Numerics\Root;
@@ -39,6 +40,8 @@ final readonly class Simmer
      * @param float $evaporation this kitchen's steam against the house figure, > 0; 1 until it has been measured
      * @param Temperature|null $boilsAt where the kitchen lies high: caps the simmer's temperature, not its steam
      * @param Power|null $heat that reaches the pot: a weak hob caps the steam
+     *
+     * @throws OutOfRange for what cannot be
      */
     public function __construct(
         private Pan $pan,
@@ -47,7 +50,9 @@ final readonly class Simmer
         private float $evaporation = 1.0,
         private ?Temperature $boilsAt = null,
         private ?Power $heat = null,
-    ) {}
+    ) {
+        OutOfRange::refuse('evaporation', $evaporation, 0.0, 100.0, '');
+    }
 
     /** @return float °C of the bulk */
     public function celsius(): float

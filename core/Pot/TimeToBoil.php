@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Pot;
 
+use Lento\Exception\OutOfRange;
 use Lento\Heat\PanHeat;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Temperature;
@@ -11,8 +12,15 @@ use Lento\Quantity\Temperature;
 /** How long a pot takes to its boil: one heated lump that loses heat through the pan's outside. Source: docs/model.md, E. */
 final readonly class TimeToBoil
 {
-    /** @param float $netFlux W/cm2 that reach the pan's base */
-    public function __construct(private Pan $pan, private float $netFlux) {}
+    /**
+     * @param float $netFlux W/cm2 that reach the pan's base
+     *
+     * @throws OutOfRange for what cannot be
+     */
+    public function __construct(private Pan $pan, private float $netFlux)
+    {
+        OutOfRange::refuse('power-of-a-hob', $netFlux, -100.0, 100.0, 'W/cm²');
+    }
 
     /**
      * @param float $heatCapacity J/K of what is in the pan

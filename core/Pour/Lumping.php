@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Pour;
 
+use Lento\Exception\OutOfRange;
 use Lento\Numerics\Curve;
 
 /**
@@ -47,7 +48,11 @@ final readonly class Lumping
 
     private const SOFT_WITHIN = 8.0;
 
-    public function __construct(private Tool $tool, private float $fatToFlour) {}
+    /** @throws OutOfRange for what cannot be */
+    public function __construct(private Tool $tool, private float $fatToFlour)
+    {
+        OutOfRange::refuse('fat-to-flour', $fatToFlour, 0.0, 100.0, 'to 1');
+    }
 
     /** @return float °C at the face where roux and liquid meet */
     public static function contactCelsius(float $roux, float $liquid): float

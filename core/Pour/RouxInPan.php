@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Pour;
 
+use Lento\Exception\OutOfRange;
 use Lento\Heat\HeatCapacity;
 use Lento\Heat\PanHeat;
 use Lento\Quantity\Mass;
@@ -12,8 +13,15 @@ use Lento\Quantity\Temperature;
 /** A roux in its pan, before the liquid meets it: how much, how hot, and how much heat the pan keeps. */
 final readonly class RouxInPan
 {
-    /** @param float $panHeat J/K */
-    public function __construct(public Mass $roux, public Temperature $temperature, public float $panHeat) {}
+    /**
+     * @param float $panHeat J/K
+     *
+     * @throws OutOfRange for what cannot be
+     */
+    public function __construct(public Mass $roux, public Temperature $temperature, public float $panHeat)
+    {
+        OutOfRange::refuse('heat-of-a-pan', $panHeat, 0.0, 1e9, 'J/K');
+    }
 
     public static function of(Mass $roux, Temperature $temperature, Mass $pan): self
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Rescue;
 
+use Lento\Exception\OutOfRange;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
@@ -24,6 +25,8 @@ final readonly class Remedy
      * @param Sauce|null $after null where there is no sauce after it: a roux, or nothing left to save
      * @param Length|null $depth to which it is boiled down
      * @param float|null $ratio of fat to flour afterwards
+     *
+     * @throws OutOfRange for what cannot be
      */
     public function __construct(
         public RemedyKind $kind,
@@ -33,6 +36,7 @@ final readonly class Remedy
         public ?Length $depth = null,
         public ?float $ratio = null,
     ) {
+        OutOfRange::refuse('fat-to-flour', $ratio ?? 0.0, 0.0, 100.0, 'to 1');
         $this->liquid = $dosing->liquid;
         $this->solid = $dosing->solid;
         $this->means = $dosing->means;

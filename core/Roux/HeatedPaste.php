@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Roux;
 
 use Closure;
+use Lento\Exception\OutOfRange;
 use Lento\Heat\Fire;
 use Lento\Heat\HeatCapacity;
 use Lento\Heat\PanHeat;
@@ -50,8 +51,14 @@ final readonly class HeatedPaste
     /**
      * @param float $dryHeat J/K of pan, dry flour and waterless fat
      * @param float $area cm2 of the pan's base
+     *
+     * @throws OutOfRange for what cannot be
      */
-    public function __construct(private float $dryHeat, private float $area) {}
+    public function __construct(private float $dryHeat, private float $area)
+    {
+        OutOfRange::refuse('heat-of-a-pan', $dryHeat, 0.0, 1e9, 'J/K');
+        OutOfRange::refuse('area-of-a-pan', $area, 0.0, 1e6, 'cm²');
+    }
 
     /**
      * @param float $flux W/cm2 that the hob gives at most, 0 off the heat

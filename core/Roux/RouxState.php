@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Roux;
 
+use Lento\Exception\OutOfRange;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
@@ -18,6 +19,8 @@ final readonly class RouxState
      * @param float $dose min at 160 °C; goes on growing where the shade stops at 4
      * @param float $rawTaste 1 raw, 0 cooked out
      * @param Mass $water free water of fat and flour still in the paste
+     *
+     * @throws OutOfRange for what cannot be
      */
     public function __construct(
         public Duration $melting,
@@ -27,6 +30,8 @@ final readonly class RouxState
         public float $rawTaste,
         public Mass $water,
     ) {
+        OutOfRange::refuse('dose', $dose, 0.0, 1e6, 'min');
+        OutOfRange::refuse('raw-taste', $rawTaste, 0.0, 1.0, '');
         $this->shade = Shade::afterDose($dose);
     }
 

@@ -35,7 +35,7 @@ arch('numerics know numbers only')
     ->toOnlyUse(['Lento\Numerics', 'Lento\Exception']);
 arch('heat knows numbers only')
     ->expect('Lento\Heat')
-    ->toOnlyUse(['Lento\Heat']);
+    ->toOnlyUse(['Lento\Heat', 'Lento\Exception']);
 arch('drawings know numbers only')
     ->expect('Lento\Drawing')
     ->toOnlyUse(['Lento\Drawing']);

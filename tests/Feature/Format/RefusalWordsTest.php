@@ -28,7 +28,7 @@ it('says in the cook’s words what the core refuses by its facts', function (Le
 
 it('has words for every fact that the core refuses by', function (): void {
     $patterns = [
-        'quantity' => '/(?:OutOfRange::(?:between|below|notFinite)|refuseOutside)\(\s*\'([^\']+)\'/',
+        'quantity' => '/(?:OutOfRange::(?:between|below|notFinite|refuse))\(\s*\'([^\']+)\'/',
         'target' => '/NotReachable::target\(\s*\'([^\']+)\'/',
         'thing' => '/(?:Missing::from|Unknown::name)\(\s*\'([^\']+)\'(?:,\s*\'([^\']+)\')?/',
     ];
