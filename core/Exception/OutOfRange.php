@@ -51,7 +51,8 @@ final class OutOfRange extends DomainException implements LentoException
      */
     public static function refuse(string $quantity, float $value, float $least, float $most, string $unit, string $of = ''): void
     {
-        if (!is_finite($value) || $value < $least - 1e-9 || $value > $most + 1e-9) {
+        // No number is neither.
+        if (!($value >= $least - 1e-9 && $value <= $most + 1e-9)) {
             throw is_finite($value)
                 ? self::between($quantity, $value, $least, $most, $unit, $of)
                 : new self($quantity, null, $least, $most, $unit, $of);

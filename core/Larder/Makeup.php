@@ -52,7 +52,9 @@ final readonly class Makeup
         Parts::refuse(
             ['milk solids' => $milkSolids, 'gelatin' => $gelatin, 'salt' => $salt, 'alcohol' => $alcohol, 'yolk' => $yolk],
         );
-        OutOfRange::refuse('thickening-power', $thickening, 0.0, Strength::MOST_POWER, '');
+        if ($thickening !== 0.0) {
+            OutOfRange::refuse('thickening-power', $thickening, 0.0, Strength::MOST_POWER, '');
+        }
 
         return new self($this->water, $this->fat, $this->solids, $milkSolids, $gelatin, $salt, $alcohol, $thickening, $yolk);
     }
