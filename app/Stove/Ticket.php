@@ -38,4 +38,10 @@ final readonly class Ticket
         $this->mark = $pot->mark;
         $this->cook = $pot->cook;
     }
+
+    /** Where it stands and who stands at it. */
+    public function whereabouts(): string
+    {
+        return implode(' · ', array_filter([$this->place, $this->cook], static fn(string $one): bool => $one !== ''));
+    }
 }

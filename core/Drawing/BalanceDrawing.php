@@ -13,6 +13,10 @@ final readonly class BalanceDrawing
 
     private const OPENED = 250.0;
 
+    private const FRAME = 1.5;
+
+    private const WORDS_FROM = 40.0;
+
     private function __construct(public float $fat, public float $flour, public float $fatOpened, public float $opened) {}
 
     /** Grams, or any one unit of mass for all three. */
@@ -47,5 +51,17 @@ final readonly class BalanceDrawing
     public function roux(): float
     {
         return $this->fat + $this->flour;
+    }
+
+    /** @return array{float, float} widths of fat and flour within their frames: a pinch is seen all the same */
+    public function bars(): array
+    {
+        return [max(1.0, $this->fat - self::FRAME), max(1.0, $this->flour - self::FRAME)];
+    }
+
+    /** Where the words of the parts begin. */
+    public function wordsX(): float
+    {
+        return max($this->roux() + 8.0, self::WORDS_FROM);
     }
 }

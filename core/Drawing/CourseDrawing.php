@@ -22,12 +22,24 @@ final readonly class CourseDrawing
 
     private const GAP = 22.0;
 
+    private const BESIDE = 9.0;
+
+    /** y of the first lane of marks, px between lanes, and y of the axis where there are none. */
+    private const FIRST_LANE = 126.0;
+
+    private const LANE = 22.0;
+
+    private const NO_LANES = 122.0;
+
+    /** px below the axis for its numbers. */
+    private const FOOT = 38.0;
+
     /**
      * @param list<array{x: float, width: float, step: int, word: bool}> $planned
      * @param list<array{x: float, width: float, step: int, word: bool}> $happened
      * @param list<array{x: float, minute: int}> $ticks
-     * @param list<array{x: float, kind: string, text: string, lane: int|null, left: bool}> $marks what happened besides: the lane of its
-     * words, or null where there is no room for them
+     * @param list<array{x: float, kind: string, text: string, y: float, wordsX: float, lane: int|null, left: bool}> $marks what happened
+     * besides: the lane of its words, or null where there is no room for them
      */
     private function __construct(
         public array $planned,
@@ -72,13 +84,26 @@ final readonly class CourseDrawing
         );
     }
 
+    /** y of the line of time, under as many lanes as there are words in. */
+    public function axis(): float
+    {
+        $lanes = array_filter(array_column($this->marks, 'lane'), is_int(...));
+
+        return self::NO_LANES + ($lanes === [] ? 0.0 : self::LANE * (1 + max($lanes)));
+    }
+
+    public function height(): float
+    {
+        return $this->axis() + self::FOOT;
+    }
+
     /**
      * Words go into the first lane that is free at their place, to the left of their mark where the drawing ends; the table beside the
      * drawing has them all.
      *
      * @param list<array{float, string, string}> $marks
      *
-     * @return list<array{x: float, kind: string, text: string, lane: int|null, left: bool}>
+     * @return list<array{x: float, kind: string, text: string, y: float, wordsX: float, lane: int|null, left: bool}>
      */
     private static function marks(array $marks, Scale $x, float $end): array
     {
@@ -99,7 +124,15 @@ final readonly class CourseDrawing
             if ($lane !== null) {
                 $free[$lane] = $until;
             }
-            $placed[] = ['x' => $at, 'kind' => $kind, 'text' => $text, 'lane' => $lane, 'left' => $left];
+            $placed[] = [
+                'x' => $at,
+                'kind' => $kind,
+                'text' => $text,
+                'y' => self::FIRST_LANE + self::LANE * ($lane ?? 0),
+                'wordsX' => $left ? $at - self::BESIDE : $at + self::BESIDE,
+                'lane' => $lane,
+                'left' => $left,
+            ];
         }
 
         return $placed;

@@ -14,6 +14,9 @@ final readonly class FlowRow
 
     private const NARROWEST = 26.0;
 
+    /** px from a pan's edge to what flows in. */
+    private const INSIDE = 4.0;
+
     private const NOTE = 18.0;
 
     /** px of an addition's words above it, and that the gate wants above the rim. */
@@ -38,6 +41,18 @@ final readonly class FlowRow
         public array $joins,
         public array $grips,
     ) {}
+
+    /** @return list<array{float, float, float}> x, y and width of the two bars of the gate that a fall goes through into its pan */
+    public function gateBars(FlowFall $fall): array
+    {
+        foreach ($this->pans as $pan) {
+            if ($pan->sauce->key === $fall->sauce->key) {
+                return $fall->gateBars($pan->x + self::INSIDE);
+            }
+        }
+
+        return [];
+    }
 
     /** @param non-empty-list<FlowSauce> $sauces of one or several families, each base before what is made of it */
     public static function of(array $sauces, float $scale): self

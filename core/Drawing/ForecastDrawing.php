@@ -24,6 +24,8 @@ final readonly class ForecastDrawing
 
     private const LEAST_TICK_GAP = 34.0;
 
+    private const THINNEST = 3.0;
+
     /**
      * @param list<array{float, float}> $read where the readings stand
      * @param array{float, float, float}|null $band x of the soonest, the likely and the latest arrival at the target
@@ -86,6 +88,12 @@ final readonly class ForecastDrawing
                 100.0,
             ]),
         );
+    }
+
+    /** Of the arrival, wide enough to be seen. */
+    public function bandWidth(): float
+    {
+        return $this->band === null ? 0.0 : max(self::THINNEST, $this->band[2] - $this->band[0]);
     }
 
     public function floor(): float

@@ -13,6 +13,26 @@ final readonly class LadderDrawing
     /** Shares of the height, from the top, where these stand. */
     private const SHARES = [0.0, 0.1, 0.3, 0.5, 0.7, 0.9, 1.0];
 
+    public const WIDTH = 64.0;
+
+    public const HEIGHT = 220.0;
+
+    /** px that a rung is thick at least and at most, by the mm of the film that a spoon of it takes. */
+    private const RUNG = [1.0, 4.0];
+
+    private const RUNG_OF_A_MILLIMETRE = 3.4;
+
+    public static function y(float $gramsPerLitre): float
+    {
+        return self::HEIGHT * self::at($gramsPerLitre);
+    }
+
+    /** @param float $film mm */
+    public static function rung(float $film): float
+    {
+        return max(self::RUNG[0], min(self::RUNG[1], $film) * self::RUNG_OF_A_MILLIMETRE);
+    }
+
     /** @return float share of the height from the top, 0 to 1 */
     public static function at(float $gramsPerLitre): float
     {

@@ -16,7 +16,14 @@ final readonly class TimelineDrawing
 
     private const TICK_GAP = 60.0;
 
-    /** @param list<array{x: float, width: float, hands: bool, minutes: float, labelled: bool}> $stretches */
+    private const THINNEST = 2.0;
+
+    /** px that a number at either end keeps from the edge. */
+    private const FIRST = 6.0;
+
+    private const LAST = 2.0;
+
+    /** @param list<array{x: float, width: float, middle: float, hands: bool, minutes: float, labelled: bool}> $stretches */
     private function __construct(public float $minutes, public array $stretches) {}
 
     /** @param non-empty-list<array{float, bool}> $steps minutes, and whether hands are on */
@@ -36,7 +43,6 @@ final readonly class TimelineDrawing
                     'width' => (self::WIDTH * $minutes) / $all,
                     'hands' => $hands,
                     'minutes' => $minutes,
-                    'labelled' => false,
                 ];
             }
             $at += $minutes;
@@ -44,11 +50,17 @@ final readonly class TimelineDrawing
 
         return new self(
             $all,
-            array_map(static fn(array $one): array => [...$one, 'labelled' => $one['width'] >= self::LABELLED], $stretches),
+            array_map(static fn(array $one): array => [
+                ...$one,
+                'middle' => $one['x'] + $one['width'] / 2.0,
+                'labelled' => $one['width'] >= self::LABELLED,
+                // Hands that are on for seconds are seen all the same.
+                'width' => $one['hands'] ? max(self::THINNEST, $one['width']) : $one['width'],
+            ], $stretches),
         );
     }
 
-    /** @return list<array{x: float, minutes: int}> marks at round minutes */
+    /** @return list<array{x: float, numberX: float, minutes: int}> marks at round minutes */
     public function ticks(): array
     {
         $step = (int) TickStep::first(
@@ -57,7 +69,8 @@ final readonly class TimelineDrawing
         );
         $ticks = [];
         for ($minutes = 0; $minutes <= $this->minutes; $minutes += $step) {
-            $ticks[] = ['x' => self::WIDTH * $minutes / $this->minutes, 'minutes' => $minutes];
+            $x = self::WIDTH * $minutes / $this->minutes;
+            $ticks[] = ['x' => $x, 'numberX' => min(self::WIDTH - self::LAST, max(self::FIRST, $x)), 'minutes' => $minutes];
         }
 
         return $ticks;

@@ -31,6 +31,7 @@ use Lento\Plan\When;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
+use Lento\Roux\Colour;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Flow;
 use Lento\Thickness\ReferenceBechamel;
@@ -204,6 +205,12 @@ final readonly class ComposePage
         $ids = $this->kitchen->larder()->fatNames();
 
         return array_combine($ids, array_map(Words::ingredient(...), $ids));
+    }
+
+    /** @return string % of its thickening that a colour leaves */
+    public function strength(Colour $colour): string
+    {
+        return sprintf('%.0F', 100.0 * $colour->shade()->strength());
     }
 
     /** @return list<array{value: string, name: string, grams: string, film: float}> thick on top */

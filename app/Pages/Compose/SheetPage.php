@@ -70,15 +70,16 @@ final readonly class SheetPage
     }
 
     /**
-     * @return array<string, non-empty-list<array{name: string, amount: string, beside: string, allergens: string, cost: string}>> by when
-     * it is used
+     * @return array<string, non-empty-list<array{
+     *     name: string, amount: string, beside: string, allergens: string, cost: string, about: string
+     * }>> by when it is used
      */
     public function amounts(): array
     {
         $lines = [];
         foreach ($this->sheet->amounts as $amount) {
             $cost = $this->kitchen->cost($amount->ingredient, $amount->mass);
-            $lines[$amount->when->value][] = [
+            $lines[$amount->when->value][] = self::told([
                 'name' => ucfirst(Words::ingredient($amount->ingredient)),
                 'amount' => match (true) {
                     $amount->pieces !== null => $this->measure->count($amount->pieces),
@@ -91,10 +92,22 @@ final readonly class SheetPage
                     array_map(static fn(Allergen $one): string => Words::text('ingredients.allergens.' . $one->value), $amount->allergens),
                 ),
                 'cost' => $cost === null ? '' : $this->kitchen->currency() . sprintf('%.2F', $cost),
-            ];
+            ]);
         }
 
         return $lines;
+    }
+
+    /**
+     * @param array{name: string, amount: string, beside: string, allergens: string, cost: string} $line
+     *
+     * @return array{name: string, amount: string, beside: string, allergens: string, cost: string, about: string} with what stands after it
+     */
+    private static function told(array $line): array
+    {
+        $about = array_filter([$line['beside'], $line['allergens'], $line['cost']], static fn(string $one): bool => $one !== '');
+
+        return [...$line, 'about' => implode(' · ', $about)];
     }
 
     /** What all that has a price costs, and what has none; null where nothing has. */

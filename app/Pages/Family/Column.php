@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Pages\Family;
 
 use Lento\Family\FlowNode;
-use Lento\Thickness\SpoonTest;
 
 /** One end of the flow, as it stands under its pan: what it is, what it is ladled from, what to mind, what to do next. */
 final readonly class Column
@@ -23,8 +22,6 @@ final readonly class Column
     public string $makes;
 
     public string $with;
-
-    public SpoonTest $spoon;
 
     public string $gate;
 
@@ -56,7 +53,6 @@ final readonly class Column
         $this->from = $flow->from;
         $this->makes = $flow->makes;
         $this->with = $flow->with;
-        $this->spoon = $notes->spoon;
         $this->gate = $notes->gate;
         $this->cautions = $notes->cautions;
         $this->correction = $notes->correction;

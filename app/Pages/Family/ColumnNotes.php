@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Pages\Family;
 
-use Lento\Thickness\SpoonTest;
-
 /** What to know and mind of it. */
 final readonly class ColumnNotes
 {
@@ -15,7 +13,6 @@ final readonly class ColumnNotes
      * @param list<string> $allergens
      */
     public function __construct(
-        public SpoonTest $spoon,
         public string $gate,
         public array $cautions,
         public string $correction,

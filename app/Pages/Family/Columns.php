@@ -17,10 +17,6 @@ use Lento\Drawing\FlowAddition;
 use Lento\Family\ActKind;
 use Lento\Family\FlowNode;
 use Lento\Family\ServiceFlow;
-use Lento\Quantity\Temperature;
-use Lento\Thickness\EquivalentFlour;
-use Lento\Thickness\Flow as Viscous;
-use Lento\Thickness\SpoonTest;
 
 /** What stands under the ends of the drawing: each sauce with its typed rows, its cautions, and what is done next. */
 final readonly class Columns
@@ -67,7 +63,6 @@ final readonly class Columns
                 ),
             ),
             new ColumnNotes(
-                SpoonTest::of(Viscous::of($node->stem->sauce, Temperature::ofCelsius(EquivalentFlour::CELSIUS))),
                 $derived === null ? '' : ActWords::gate($derived)->label ?? '',
                 $this->cautions($node),
                 $derived === null ? '' : CorrectionWords::what($derived, $from),

@@ -162,6 +162,51 @@ final readonly class ServicePage
         return $this->names->within(...ServiceKey::parts($key));
     }
 
+    /** @return array<string, FieldFault> what is wrong with a row, by its field */
+    public function wrongs(int $row): array
+    {
+        $wrongs = [];
+        foreach (['sauce', 'thickness', 'covers', 'each', 'litres'] as $name) {
+            $fault = $this->fault("wishes.$row.$name");
+            $wrongs += $fault === null ? [] : [$name => $fault];
+        }
+
+        return $wrongs;
+    }
+
+    /** Whether something is wrong with what changes once a day: the time, the spare, what is in the cold. */
+    public function isFaultyAbout(): bool
+    {
+        $fields = array_keys($this->reading->faults);
+
+        return array_intersect($fields, ['spare', 'at']) !== [] || preg_grep('/\Ahave\./', $fields) !== [];
+    }
+
+    /** "coating, 58 g flour per litre" */
+    public function inClass(FlowNode $node): string
+    {
+        return Words::text(
+            'family.in_class',
+            class: Words::text('thickness.class.' . $node->thickness()->thicknessClass()->value),
+            ef: sprintf('%.0F', $node->thickness()->gramsPerLitre),
+        );
+    }
+
+    /**
+     * @param array<string, Column> $columns
+     *
+     * @return array<int, array<string, string>> the typed rows that none of them shows
+     */
+    public function leftOut(array $columns): array
+    {
+        $rows = $this->fields->wishes;
+        foreach ($columns as $column) {
+            $rows = array_diff_key($rows, $column->rows);
+        }
+
+        return $rows;
+    }
+
     public function fault(string $field): ?FieldFault
     {
         return $this->reading->faults[$field] ?? null;

@@ -82,6 +82,12 @@ final readonly class ShoppingPage
         return Words::text('family.cost_total', cost: $this->money($sum));
     }
 
+    /** For which sauces. */
+    public function for(ShoppingLine $line): string
+    {
+        return implode(', ', array_map($this->service->name(...), array_keys($line->for)));
+    }
+
     public function allergens(ShoppingLine $line): string
     {
         return implode(', ', Allergens::names($line->allergens));

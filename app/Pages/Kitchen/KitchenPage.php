@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Kitchen;
 
 use App\Format\Grams;
+use App\Format\Station;
 use App\Format\Words;
 use App\Kitchen\Kitchen;
 use App\Kitchen\LarderLine;
@@ -22,6 +23,24 @@ use Lento\Keeping\FoodSafety;
 final readonly class KitchenPage
 {
     public function __construct(public Kitchen $kitchen) {}
+
+    /** @return array<int, string> by id */
+    public function panNames(): array
+    {
+        return array_map(static fn(OwnPan $pan): string => $pan->name, $this->kitchen->pans);
+    }
+
+    /** @return array<int, string> by id */
+    public function ringNames(): array
+    {
+        return array_map(static fn(Ring $ring): string => $ring->name, $this->kitchen->hobs);
+    }
+
+    /** @return array<string, string> where a device may read, by place */
+    public function placeNames(): array
+    {
+        return array_map(static fn(Station $place): string => $place->name, Station::all($this->kitchen));
+    }
 
     /** "240 × 140 mm, holds 6.3 l, 2.1 kg, thick base" */
     public function panLine(OwnPan $pan): string

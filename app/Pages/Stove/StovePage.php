@@ -20,6 +20,7 @@ use App\Pages\Pictures\SpoonPicture;
 use App\Pages\Pictures\StairPicture;
 use App\Pages\Pictures\StripPicture;
 use DateTimeImmutable;
+use DateTimeInterface;
 use Lento\Course\Course;
 use Lento\Course\Happened\ReadOff;
 use Lento\Course\ReadingKind;
@@ -223,6 +224,24 @@ final readonly class StovePage
         $band = $this->course->step()->pace->band;
 
         return $band === null ? Minutes::text(Duration::ofSeconds($this->course->timerSeconds())) : Bands::minutes($band);
+    }
+
+    /** "of 20–25 min, ends 19:40"; word joiners keep a band from being broken over two lines. */
+    public function timerSays(DateTimeInterface $ends): string
+    {
+        return str_replace(
+            '–',
+            "\u{2060}–\u{2060}",
+            Words::text('stove.of_ends', planned: $this->planned(), time: $ends->format('H:i')),
+        );
+    }
+
+    /** @return int which of the heats it stands on; -1 for none of them */
+    public function heatAt(): int
+    {
+        $at = array_search($this->heat(), $this->heats(), true);
+
+        return is_int($at) ? $at : -1;
     }
 
     /** Which panel helps at this step. */

@@ -21,9 +21,9 @@
                     :value="App\Typed\TypedNumber::plain($page->kitchen->portion()->inMillilitres())" />
                 <x-kitchen.input name="oven" section="settings" number :value="$page->kitchen->setting('oven', '175')" />
                 <x-kitchen.input name="currency" section="settings" :value="$page->kitchen->currency()" />
-                <x-kitchen.select name="pan" section="settings" :options="array_map(fn ($pan) => $pan->name, $page->kitchen->pans)"
+                <x-kitchen.select name="pan" section="settings" :options="$page->panNames()"
                     :value="(string) $page->kitchen->firstPan()?->id" />
-                <x-kitchen.select name="hob" section="settings" :options="array_map(fn ($hob) => $hob->name, $page->kitchen->hobs)"
+                <x-kitchen.select name="hob" section="settings" :options="$page->ringNames()"
                     :value="(string) $page->kitchen->firstHob()?->id" />
                 <x-kitchen.select name="learn" section="settings" :options="__('kitchen.learns')"
                     :value="$page->kitchen->learns() ? 'yes' : 'no'" />
@@ -84,7 +84,7 @@
                 <x-kitchen.input name="name" section="devices" :value="null" />
                 <x-kitchen.select name="kind" section="devices" :options="__('kitchen.devices.kinds')" value="probe" />
                 <x-kitchen.select name="place" section="devices"
-                    :options="array_map(fn ($place) => $place->name, App\Format\Station::all($page->kitchen))" value="" />
+                    :options="$page->placeNames()" value="" />
             </x-kitchen.entry>
         </x-kitchen.section>
 

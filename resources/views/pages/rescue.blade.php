@@ -28,7 +28,7 @@
                     <li><a class="btn btn-outline-dark" href="{{ route('rescue', ['pot' => $ticket->potId]) }}" @if ($i < 9)
                         data-key="{{ $i + 1 }}" @endif><x-icon.burner :mark="$ticket->mark" /><span><b>@if ($i < 9)<kbd
                         aria-hidden="true">{{ $i + 1 }}</kbd>@endif {{ $ticket->name }}</b>
-                        <small>{{ implode(' · ', array_filter([$ticket->place, $ticket->cook])) }}</small></span></a></li>
+                        <small>{{ $ticket->whereabouts() }}</small></span></a></li>
                 @endforeach
             </ul>
             <h2>{{ __('rescue.somebody') }}</h2>

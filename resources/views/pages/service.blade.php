@@ -32,12 +32,11 @@
             </header>
             @if ($page->refusal !== '')<p class="line-down" role="alert">{{ __('family.cannot', ['reason' => $page->refusal]) }}</p>@endif
             @php($columns = $page->columns())
-            @php($shown = array_merge(...array_map(fn ($column) => array_keys($column->rows), array_values($columns))))
-            @foreach ($page->fields->wishes as $i => $wish)
-                @unless (in_array($i, $shown, true))<section class="left-out" aria-label="{{ $wish['sauce'] }}">
+            @foreach ($page->leftOut($columns) as $i => $wish)
+                <section class="left-out" aria-label="{{ $wish['sauce'] }}">
                     <h2>{{ $page->catalogue->has($wish['sauce']) ? $page->name($wish['sauce']) : $wish['sauce'] }}</h2>
                     <x-family.wish :page="$page" :row="$i" :wish="$wish" :open="$page->fault('wishes.' . $i . '.sauce') !== null" />
-                    </section>@endunless
+                    </section>
             @endforeach
             @if ($drawing = $page->picture?->drawing())
                 @php($number = 0)
@@ -59,7 +58,7 @@
                         </div>
                     </figure>
                 @endforeach
-                <p class="soft scale-note">{{ __('family.scale_note', ['px' => sprintf('%.0F',
+                <p class="soft scale-note">{{ __('family.scale_note', ['px' => round(
                     $drawing->scale)]) }} {{ __('family.thin_note') }}</p>
                 <section class="bases" aria-labelledby="bases-title">
                     <h2 id="bases-title">{{ __('family.bases_title') }}</h2>

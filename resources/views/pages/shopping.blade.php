@@ -13,7 +13,7 @@
                     <tr><td><span class="tickbox" aria-hidden="true">☐</span> <b>{{ $page->name($line) }}</b></td>
                         <td class="n">{{ $page->needed($line) }}</td><td>{{ $page->bought($line) }}</td>
                         <td class="n">{{ $page->cost($line) }}</td><td>{{ $page->allergens($line) }}</td>
-                        <td class="soft">{{ implode(', ', array_map($page->service->name(...), array_keys($line->for))) }}</td></tr>
+                        <td class="soft">{{ $page->for($line) }}</td></tr>
                 @endforeach
             </tbody>
         </table>

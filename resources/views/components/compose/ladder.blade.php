@@ -1,8 +1,9 @@
 @props(['page'])
 @php
-    use Lento\Drawing\LadderDrawing;
+    use Lento\Drawing\{LadderDrawing, Svg};
+    $n = Svg::number(...);
     $grams = (float) $page->thicknessGrams();
-    $at = 220 * LadderDrawing::at($grams);
+    $at = LadderDrawing::y($grams);
 @endphp
 <div class="ladder" data-track>
     @foreach ($page->rungs() as $rung)
@@ -11,18 +12,17 @@
         <label for="thick-{{ $rung['value'] }}">
             <svg class="rung" viewBox="0 0 64 48" preserveAspectRatio="none" aria-hidden="true">
                 <path d="M6 0V48M58 0V48" class="rail-post"/>
-                <path d="M7 24H57" class="step-bar" stroke-width="{{ number_format(max(1, min(4, $rung['film']) * 3.4), 1, '.',
-                '') }}"/></svg>
+                <path d="M7 24H57" class="step-bar" stroke-width="{{ $n(LadderDrawing::rung($rung['film'])) }}"/></svg>
             <b>{{ $rung['name'] }}</b> <span>{{ $rung['use'] }}</span> <span>{{ $rung['grams'] }}</span>
         </label>
     @endforeach
     {{-- Between the rungs as well: drag it, or move it by the arrow keys. --}}
-    <svg class="marker" viewBox="0 0 64 220" preserveAspectRatio="none">
+    <svg class="marker" viewBox="0 0 {{ LadderDrawing::WIDTH }} {{ LadderDrawing::HEIGHT }}" preserveAspectRatio="none">
         <g class="handle" role="slider" tabindex="0" data-slide data-for="thickness" data-axis="y"
         data-stops="{{ LadderDrawing::stops() }}" data-step="1" aria-orientation="vertical"
         aria-label="{{ __('compose.drag_thickness') }}" aria-valuemin="15" aria-valuemax="160" aria-valuenow="{{ round($grams) }}">
-        <rect x="8" y="{{ Lento\Drawing\Svg::number($at - 24) }}" width="48" height="48" fill="transparent"/>
-        <rect x="11" y="{{ Lento\Drawing\Svg::number($at - 7) }}" width="42" height="14" rx="7" class="f-paper s-copper"
-        stroke-width="3"/><path d="{{ Lento\Drawing\Svg::path('M24 %sh16M24 %sh16', $at - 2, $at + 2) }}" class="s-copper"
+        <rect x="8" y="{{ $n($at - 24) }}" width="48" height="48" fill="transparent"/>
+        <rect x="11" y="{{ $n($at - 7) }}" width="42" height="14" rx="7" class="f-paper s-copper"
+        stroke-width="3"/><path d="{{ Svg::path('M24 %sh16M24 %sh16', $at - 2, $at + 2) }}" class="s-copper"
         stroke-width="1.5"/></g></svg>
 </div>

@@ -19,10 +19,10 @@
             <rect width="22" height="10" fill="{{ $colour }}"/>
             <path d="M0 6q5.5 -4 11 0t11 0" stroke="#2B211A" fill="none" stroke-width=".8" opacity=".4"/></pattern>
     </defs>
-    <text x="{{ $n(max($d->roux() + 8, 40)) }}" y="13" font-size="14"
+    <text x="{{ $n($d->wordsX()) }}" y="13" font-size="14"
         class="t-soft">{{ __('compose.roux_to_liquid', ['parts' => $picture->parts, 'liquid' => $picture->liquid]) }}</text>
-    <rect x=".75" y="19" width="{{ $n(max(1, $d->fat - 1.5)) }}" height="22" fill="url(#{{ $id }}-fat)" class="s-ink" stroke-width="1.5"/>
-    <rect x="{{ $n($d->fat) }}" y="19" width="{{ $n(max(1, $d->flour - 1.5)) }}" height="22" fill="url(#{{ $id }}-flour)" class="s-ink"
+    <rect x=".75" y="19" width="{{ $n($d->bars()[0]) }}" height="22" fill="url(#{{ $id }}-fat)" class="s-ink" stroke-width="1.5"/>
+    <rect x="{{ $n($d->fat) }}" y="19" width="{{ $n($d->bars()[1]) }}" height="22" fill="url(#{{ $id }}-flour)" class="s-ink"
         stroke-width="1.5"/>
     <rect x="{{ $n($d->roux()) }}" y="19" width="{{ $n(BalanceDrawing::WIDTH - $d->roux() - 0.75) }}" height="22"
         fill="url(#{{ $id }}-liquid)" class="s-ink" stroke-width="1.5"/>

@@ -2,7 +2,6 @@
 @php
     use Lento\Drawing\{FlowRow, Ink, Svg};
     $n = Svg::number(...);
-    $inks = fn (string $colour) => 't-' . Ink::on($colour)->value;
 @endphp
 <svg class="flow" viewBox="0 0 {{ $n($row->width) }} {{ $n($row->height) }}" role="{{ $still ? 'img' : 'group' }}"
     aria-labelledby="{{ $id }}-says" data-scale="{{ $n($scale) }}">
@@ -22,12 +21,11 @@
             <path d="{{ $pan->walls() }}" class="s-ink" fill="none" stroke-width="4.5" stroke-linejoin="round" stroke-linecap="round"/>
         @endforeach
         @foreach ($row->falls as $fall)
-            @php($pan = collect($row->pans)->first(fn ($one) => $one->sauce->key === $fall->sauce->key))
             <text x="{{ $n($fall->labelX()) }}" y="{{ $n($fall->labelY()) }}" font-size="25"
-                class="b {{ $fall->labelInside() ? $inks($page->picture->colourOf($fall->sauce->from ?? '')) : '' }}"
+                class="b {{ $fall->labelInside() ? 't-' . Ink::on($page->picture->colourOf($fall->sauce->from ?? ''))->value : '' }}"
                 text-anchor="{{ $fall->labelInside() ? 'middle' : 'start' }}">{{ number_format($fall->sauce->taken, 2) }}</text>
             @if ($fall->sauce->gate)
-                @foreach ($fall->gateBars($pan->x + 4) as [$x, $y, $w])
+                @foreach ($row->gateBars($fall) as [$x, $y, $w])
                     <path d="{{ Svg::path('M%s %sh%sv11h-%sz', $x, $y, $w, $w) }}" class="gate-{{ $fall->sauce->gate->kind }}"/>
                     @if ($fall->sauce->gate->kind === 'limit')<path
                         d="{{ Svg::path('M%s %sv6m7 -6v6m7 -6v6m7 -6v6', $x + 3.5, $y + 11) }}" class="s-madder" stroke-width="3"/>@endif
@@ -44,7 +42,7 @@
         @endforeach
         @foreach ($row->pans as $pan)
             <text x="{{ $n($pan->labelX()) }}" y="{{ $n($pan->labelY()) }}" font-size="25"
-                class="b {{ $pan->labelInside() ? $inks($page->picture->colourOf($pan->sauce->key)) : '' }}"
+                class="b {{ $pan->labelInside() ? 't-' . Ink::on($page->picture->colourOf($pan->sauce->key))->value : '' }}"
                 text-anchor="{{ $pan->labelInside() ? 'middle' : 'start' }}">{{ number_format($pan->sauce->litres, 2) }} l</text>
             @if (! $pan->isEnd)@foreach ($pan->nameLines() as [$y, $line])<text x="{{ $n($pan->labelX()) }}" y="{{ $n($y) }}"
                 font-size="16">{{ $line }}</text>@endforeach @endif

@@ -17,7 +17,7 @@
         <text x="{{ $n($x) }}" y="{{ $n($d->floor() + 20) }}" font-size="15" text-anchor="middle" class="t-soft">{{ $text }}</text>
     @endforeach
     <path d="{{ Svg::path('M%s %sV%sH%s', $d->left(), 8.0, $d->floor(), $d->right()) }}" class="s-ink" fill="none" stroke-width="1.5"/>
-    @if ($d->band)<rect x="{{ $n($d->band[0]) }}" y="{{ $n($d->target - 6) }}" width="{{ $n(max(3, $d->band[2] - $d->band[0])) }}"
+    @if ($d->band)<rect x="{{ $n($d->band[0]) }}" y="{{ $n($d->target - 6) }}" width="{{ $n($d->bandWidth()) }}"
         height="12" class="f-wash s-edge" stroke-width="1"/>@endif
     <path d="{{ Svg::path('M%s %sH%s', $d->left(), $d->target, $d->right()) }}" class="s-copper" stroke-width="2.5"/>
     @if ($d->planned !== '')<path d="{{ $d->planned }}" class="s-edge" fill="none" stroke-width="2" stroke-dasharray="2 5"/>@endif

@@ -2,28 +2,27 @@
 @php
     use Lento\Drawing\{Svg, TimelineDrawing};
     $n = Svg::number(...);
-    $d = TimelineDrawing::of(array_map(fn ($step) => [$step->pace->time->inMinutes(), $step->pace->handsOn], $sheet->steps));
-    $list = implode(', ', array_map(fn ($one) => App\Format\Minutes::text(Lento\Quantity\Duration::ofMinutes($one['minutes'])) . ' '
-        . __($one['hands'] ? 'sheet.hands' : 'sheet.waiting'), $d->stretches));
+    $picture = App\Pages\Pictures\TimelinePicture::of($sheet);
+    $d = $picture->drawing;
 @endphp
 <figure class="timeline-figure">
     <figcaption><strong>{{ __('sheet.course') }}</strong></figcaption>
     <svg class="timeline" viewBox="0 0 {{ TimelineDrawing::WIDTH }} {{ TimelineDrawing::HEIGHT }}" role="img"
         aria-labelledby="{{ $id }}-says">
-        <title id="{{ $id }}-says">{{ __('sheet.timeline_says', ['list' => $list]) }}</title>
+        <title id="{{ $id }}-says">{{ $picture->says }}</title>
         @foreach ($d->stretches as $one)
             @if ($one['hands'])
-                <rect x="{{ $n($one['x']) }}" y="14" width="{{ $n(max(2, $one['width'])) }}" height="26" class="f-ink"/>
+                <rect x="{{ $n($one['x']) }}" y="14" width="{{ $n($one['width']) }}" height="26" class="f-ink"/>
             @else
                 <path d="{{ Svg::path('M%s 27h%s', $one['x'], $one['width']) }}" class="s-ink" stroke-width="2" stroke-dasharray="2 5"/>
             @endif
-            @if ($one['labelled'])<text x="{{ $n($one['x'] + $one['width'] / 2) }}" y="{{ $one['hands'] ? 33 : 21 }}" font-size="15"
+            @if ($one['labelled'])<text x="{{ $n($one['middle']) }}" y="{{ $one['hands'] ? 33 : 21 }}" font-size="15"
                 class="b {{ $one['hands'] ? 't-paper' : '' }}" text-anchor="middle">{{ round($one['minutes']) }}</text>@endif
         @endforeach
         <path d="M0 48H{{ TimelineDrawing::WIDTH }}" class="s-edge" stroke-width="1"/>
         @foreach ($d->ticks() as $tick)
             <path d="{{ Svg::path('M%s 44v8', $tick['x']) }}" class="s-edge" stroke-width="1.5"/>
-            <text x="{{ $n(min(TimelineDrawing::WIDTH - 2, max(6, $tick['x']))) }}" y="68" font-size="14" class="t-soft"
+            <text x="{{ $n($tick['numberX']) }}" y="68" font-size="14" class="t-soft"
                 text-anchor="{{ $loop->first ? 'start' : 'middle' }}">{{ $tick['minutes'] }}{{ $loop->last ? ' min' : '' }}</text>
         @endforeach
     </svg>

@@ -1,7 +1,6 @@
 @props(['page'])
 {{-- Name, time, spare, what is in the cold: a tap away, for they change once a day. --}}
-<details class="about" @if ($page->fault('spare') || $page->fault('at') || array_filter(array_keys($page->reading->faults),
-    fn ($field) => str_starts_with($field, 'have.'))) open @endif>
+<details class="about" @if ($page->isFaultyAbout()) open @endif>
     <summary><span>{{ $page->summary() }}</span> <u>{{ __('family.change') }}</u></summary>
     <div class="fields">
         @foreach (['name' => 'text', 'at' => 'text', 'spare' => 'decimal'] as $field => $mode)

@@ -2,8 +2,7 @@
 @php($node = $card->node)
 <li class="base-card">
     <div class="head"><h3>{{ $card->name }}</h3> <b class="litres">{{ App\Format\Litres::of($node->made)->text() }}</b></div>
-    <p>{{ __('family.in_class', ['class' => __('thickness.class.' . $node->thickness()->thicknessClass()->value), 'ef' => sprintf('%.0F',
-        $node->thickness()->gramsPerLitre)]) }}@if ($card->why !== ''), {{ $card->why }}@endif</p>
+    <p>{{ $page->inClass($node) }}@if ($card->why !== ''), {{ $card->why }}@endif</p>
     @if ($node->onHand->cubicMetres > 0)<p class="soft">{{ __('family.on_hand_of',
         ['litres' => App\Format\Litres::of($node->onHand)->text()]) }}. {{ $page->reheat() }}</p>@endif
     @if ($node->over()->inMillilitres() > 20)<p class="soft">{{ __('family.over',

@@ -1,12 +1,11 @@
 @props(['column', 'page', 'number' => null, 'primary' => false])
-@php($class = $column->node->thickness()->thicknessClass())
+
 <section class="end" aria-label="{{ $column->name }}">
     <div class="top">
         <div><h2>{{ $column->name }}</h2><p class="ladles"><b>{{ $column->ladles }}</b> <span
             class="soft">{{ __('family.ladle_size') }}</span></p></div>
-        <div class="looks"><x-family.spoon :spoon="$column->spoon" :stem="$column->node->stem" :colour="$column->colour"
-            :id="'spoon-' . Str::slug($column->key)" /><p class="soft">{{ __('family.in_class', ['class' => __('thickness.class.'
-            . $class->value), 'ef' => sprintf('%.0F', $column->node->thickness()->gramsPerLitre)]) }}</p></div>
+        <div class="looks"><x-family.spoon :stem="$column->node->stem" :colour="$column->colour"
+            :id="'spoon-' . Str::slug($column->key)" /><p class="soft">{{ $page->inClass($column->node) }}</p></div>
     </div>
     {{-- On a phone the drawing falls away, and its numbers stand here. --}}
     <p class="in-words">{{ $column->from }} @if ($column->with !== '')+ {{ $column->with }}@endif @if ($column->gate !== '')→ <span

@@ -2,7 +2,7 @@
 {{-- One typed row: how much of it; its sauce, stock and thickness a tap away. --}}
 @php
     $liquids = $page->options->liquids($wish['sauce']);
-    $wrongs = array_filter(array_map(fn ($name) => $page->fault("wishes.$row.$name"), ['sauce', 'thickness', 'covers', 'each', 'litres']));
+    $wrongs = $page->wrongs($row);
 @endphp
 <div class="wish">
     <div class="much">

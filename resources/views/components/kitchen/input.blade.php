@@ -3,7 +3,7 @@
     // What was typed into this very form comes back to it, and its reason with it.
     $mine = $errors->any() && session('section') === $section && (string) old($section === 'formulas' ? 'base' : 'id') === (string) $key;
     $wrong = $mine && $errors->has($name);
-    $id = implode('-', array_filter([$section, $key ?? 'new', $name]));
+    $id = $section . '-' . ($key ?? 'new') . '-' . $name;
 @endphp
 <div class="cell">
     <label class="lbl" for="{{ $id }}">{{ __('kitchen.' . $section . '.' . ($label ?? $name)) }}</label>

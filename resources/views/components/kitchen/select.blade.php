@@ -1,6 +1,6 @@
 @props(['name', 'section', 'options', 'value', 'key' => null])
 @php
-    $id = implode('-', array_filter([$section, $key ?? 'new', $name]));
+    $id = $section . '-' . ($key ?? 'new') . '-' . $name;
     $mine = $errors->any() && session('section') === $section && (string) old($section === 'formulas' ? 'base' : 'id') === (string) $key;
     $chosen = $mine ? old($name, $value) : $value;
 @endphp

@@ -12,7 +12,7 @@
                 <ul class="lines">
                     @foreach ($lines as $line)
                         <li><span>{{ $line['name'] }}</span> <b>{{ $line['amount'] }}</b> <span
-                            class="soft">{{ implode(' · ', array_filter([$line['beside'], $line['allergens'], $line['cost']])) }}</span>
+                            class="soft">{{ $line['about'] }}</span>
                             </li>
                     @endforeach
                 </ul>

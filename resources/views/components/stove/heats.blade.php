@@ -1,6 +1,6 @@
 @props(['page'])
 @if ($page->heats() !== [])
-    @php($at = array_search($page->heat(), $page->heats(), true))
+    @php($at = $page->heatAt())
     <div class="heats" role="group" aria-label="{{ __('stove.heat') }}">
         <p class="lbl">{{ __('stove.heat_at', ['name' => App\Format\EventWords::heatName($page->heat())]) }}</p>
         <div class="taps">

@@ -12,7 +12,7 @@
                     : __('stove.read_unit.' . $kind) }}</b></label>
             @endforeach
         </div>
-        @php($wrong = array_values(array_filter(array_map(fn ($kind) => $errors->first($kind), $kinds)))[0] ?? '')
+        @php($wrong = App\Pages\Stove\ReadingFault::first($errors->getMessages(), $kinds))
         <input id="reading" name="value" class="mid" inputmode="decimal" autocomplete="off" aria-label="{{ __('stove.reading') }}"
             value="{{ old('value') }}" data-key="i" @if ($wrong !== '') aria-invalid="true" aria-describedby="reading-error" @endif>
         <button class="btn btn-outline-dark">{{ __('stove.set') }}</button>

@@ -8,9 +8,7 @@
             <rect x="1" y="1" width="386" height="12" class="frame"/>
             <rect x="1" y="1" width="386" height="12" class="left" data-burndown/></svg>
         <div class="under">
-            {{-- word joiners: a band is not broken over two lines --}}
-            <span>{{ str_replace('–', "\u{2060}–\u{2060}", __('stove.of_ends', ['planned' => $page->planned(),
-                'time' => $ends->format('H:i')])) }}</span>
+            <span>{{ $page->timerSays($ends) }}</span>
             <x-stove.tap :page="$page" kind="more-time" :fields="['seconds' => 60]" key="+">{{ __('stove.plus_minute') }}</x-stove.tap>
         </div>
     @else
