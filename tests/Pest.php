@@ -3,6 +3,52 @@
 declare(strict_types=1);
 
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\ViewErrorBag;
 use Tests\TestCase;
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
+
+/** What the page after a form says of a field. */
+function errorAt(string $field): string
+{
+    $errors = session('errors');
+
+    return $errors instanceof ViewErrorBag ? $errors->first($field) : '';
+}
+
+/** What a row of a table or a parsed answer holds, where a number is wanted. */
+function number(mixed $value): float
+{
+    return is_numeric($value) ? (float) $value : throw new UnexpectedValueException(var_export($value, true) . ' is no number');
+}
+
+/** The same where a text is wanted. */
+function text(mixed $value): string
+{
+    return is_scalar($value) ? (string) $value : throw new UnexpectedValueException(var_export($value, true) . ' is no text');
+}
+
+/**
+ * Fields as a form sends them.
+ *
+ * @return array<string, string>
+ */
+function fields(mixed $typed): array
+{
+    $fields = [];
+    foreach (row($typed) as $name => $value) {
+        $fields[(string) $name] = text($value);
+    }
+
+    return $fields;
+}
+
+/**
+ * The same where a list or a row is wanted.
+ *
+ * @return array<array-key, mixed>
+ */
+function row(mixed $value): array
+{
+    return is_array($value) ? $value : throw new UnexpectedValueException(var_export($value, true) . ' is no row');
+}

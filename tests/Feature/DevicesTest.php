@@ -10,6 +10,7 @@ use App\Models\Pot;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
 use Carbon\CarbonImmutable;
+use Illuminate\Http\Client\Request;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
@@ -210,7 +211,9 @@ it('posts like the real thing, and says when its token is not known', function (
     $stands = static fn(string $kind, array $options): int => Artisan::call('lento:device', ['kind' => $kind, ...$options]);
     expect($stands('probe', ['--token' => 'abc', '--past' => true, '--every' => '60']))->toBe(0)
         ->and(Artisan::output())->toContain('ignored: too often');
-    Http::assertSent(fn($request): bool => $request->hasHeader('Authorization', 'Bearer abc') && count($request['readings']) > 20);
+    Http::assertSent(
+        fn(Request $request): bool => $request->hasHeader('Authorization', 'Bearer abc') && count(row($request['readings'])) > 20,
+    );
     expect($stands('nose', ['--token' => 'abc']))->toBe(2)
         ->and($stands('probe', []))->toBe(2)
         ->and($stands('probe', ['--token' => 'abc', '--litres' => '9999']))->toBe(2);

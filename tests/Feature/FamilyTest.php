@@ -145,7 +145,7 @@ it('refuses an own sauce that cannot be, at its field, and loses nothing', funct
     $answer->assertRedirect()->assertSessionHasErrors([$field]);
     expect(session('_old_input'))
         ->toHaveKeys(array_keys($typed))
-        ->and(session('errors')?->first($field))
+        ->and(errorAt($field))
         ->toContain($says)
         ->and(OwnDerivative::query()->count())
         ->toBe(0);

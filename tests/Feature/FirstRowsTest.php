@@ -60,10 +60,10 @@ it('carries every pot and every event of the first version over', function (): v
         ->and(DB::select('pragma foreign_key_check'))->toBe([]);
     foreach ($first['pots'] as $row) {
         $pot = Pot::query()->where('id', $row['id'])->firstOrFail();
-        $tokens = array_column(
+        $tokens = array_map(text(...), array_column(
             array_filter($first['pot_events'], static fn(array $event): bool => $event['pot_id'] === $row['id']),
             'token',
-        );
+        ));
         $known = array_map(static fn($event): string => $event->id, $pot->course()->events);
         expect($pot->name)->toBe($row['name'])->and($pot->cook)->toBe($row['cook'])
             ->and($pot->finished_at?->format('Y-m-d H:i:s.v'))->toBe($row['finished_at'])

@@ -61,7 +61,7 @@ function afterTyping(array $typed): ComposeFields
 }
 
 it('takes the number that was touched for the given one', function (array $typed, string $given, array $address): void {
-    $fields = afterTyping($typed);
+    $fields = afterTyping(fields($typed));
     expect($fields->given())->toBe($given)->and($fields->toAddress())->toMatchArray($address);
     foreach (array_diff(array_merge(...array_values(ComposeFields::GIVEN)), ComposeFields::GIVEN[$given]) as $other) {
         expect($fields->toAddress())->not->toHaveKey($other);

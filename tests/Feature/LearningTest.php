@@ -125,7 +125,7 @@ it('learns how a ring browns, and reckons with it on that ring only', function (
     foreach (['Strong', 'Weak'] as $name) {
         post('/kitchen/hobs', ['name' => $name, 'kind' => 'gas', 'power_w' => '4000', 'levels' => '6'])->assertSessionHasNoErrors();
     }
-    [$strong, $weak] = Hob::query()->orderBy('id')->pluck('id')->all();
+    [$strong, $weak] = array_map(text(...), Hob::query()->orderBy('id')->pluck('id')->all());
     app()->forgetScopedInstances();
     $pot = started("sauce=veloute&liquid=chicken-stock&amount=2&diameter=240&height=140&colour=brown&hob={$strong}");
     cookUntil($pot, StepKind::Colour);

@@ -222,7 +222,7 @@ it('refuses a broken or foreign file with the line, and keeps nothing of it', fu
     $file = out('json');
     DB::table('pots')->delete();
     takenIn(spoilt($how, $file))->assertSessionHasErrors(['file']);
-    expect(session('errors')->first('file'))
+    expect(errorAt('file'))
         ->toContain($says)
         ->and(Pot::query()->count())
         ->toBe(0)
@@ -255,7 +255,7 @@ it('refuses a broken or foreign file with the line, and keeps nothing of it', fu
 
 it('refuses a file of 20 MB unread, whether it arrives or not', function (): void {
     post('/log/files', ['file' => UploadedFile::fake()->create('log.json', 20 * 1024)])->assertSessionHasErrors('file');
-    expect(session('errors')->first('file'))->toContain(LogFileController::MOST_MEGABYTES . ' MB');
+    expect(errorAt('file'))->toContain(LogFileController::MOST_MEGABYTES . ' MB');
     get('/log?large=1')->assertOk()->assertSee('larger than 16 MB');
     post('/log/files', [])->assertSessionHasErrors('file');
     post('/log/files', ['file' => 'text'])->assertSessionHasErrors('file');

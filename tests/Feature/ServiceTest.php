@@ -123,7 +123,7 @@ it('works out the other rows where one is wrong', function (): void {
 });
 
 it('takes any nonsense with a message, and never a 500', function (array $fields, string $says): void {
-    writes(supperOf72(), $fields)->assertStatus(422)->assertSee($says);
+    writes(supperOf72(), array_combine(array_map(strval(...), array_keys($fields)), $fields))->assertStatus(422)->assertSee($says);
 })->with([
     'covers' => [['wishes' => [['sauce' => 'cream', 'covers' => '-3', 'each' => '60']]], 'Covers: write a number from 1 to 5000'],
     'a portion' => [['wishes' => [['sauce' => 'cream', 'covers' => '10', 'each' => '5000']]], 'write a number from 2 to 1000 ml'],
@@ -374,7 +374,7 @@ it('settles on two cheese sauces of one base in a kitchen with its own pans and 
     seed(DatabaseSeeder::class);
     $service = serviceOf(
         array_map(
-            static fn(string $sauce, int $i): array => ['sauce' => $sauce, 'covers' => (string) (24 + 13 * $i), 'each' => '55'],
+            static fn(mixed $sauce, int|string $i): array => ['sauce' => text($sauce), 'covers' => (string) (24 + 13 * (int) $i), 'each' => '55'],
             $sauces,
             array_keys($sauces),
         ),

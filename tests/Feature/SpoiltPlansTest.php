@@ -36,15 +36,11 @@ function spoiltAt(array $record, Randomizer $random): mixed
             is_array($value) && $walk($value, [...$path, $key]);
         }
     };
-    $walk($record['plan'] ?? [], ['plan']);
-    $walk($record['events'] ?? [], ['events']);
+    $walk(row($record['plan'] ?? []), ['plan']);
+    $walk(row($record['events'] ?? []), ['events']);
     $path = $paths[$random->getInt(0, count($paths) - 1)];
     $bad = [0, -1, 1e-12, 1e12, 1e300, -1e300, '', 'x', '<b>x</b>', true, [], ['a' => 1], str_repeat('y', 300), 0.5];
-    $at = &$record;
-    foreach ($path as $key) {
-        $at = &$at[$key];
-    }
-    $at = $bad[$random->getInt(0, count($bad) - 1)];
+    data_set($record, array_map(text(...), $path), $bad[$random->getInt(0, count($bad) - 1)]);
 
     return $record;
 }

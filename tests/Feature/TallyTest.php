@@ -47,7 +47,7 @@ it('fails when a test failed, a step failed, or a report is missing, broken or e
     array $reports,
     string $line,
 ): void {
-    $run = tally($steps, $reports);
+    $run = tally($steps, fields($reports));
     expect(trim($run->output()))->toBe($line)->and($run->exitCode())->toBe(1);
 })->with([
     'a failing test' => [0, ['core.xml' => RED_XML], '3 passed, 2 failed'],

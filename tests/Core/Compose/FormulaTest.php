@@ -51,6 +51,7 @@ use Tests\Core\Room;
 
 covers(...Room::of('Compose'));
 
+/** @param mixed ...$more as Questions::of() has them */
 function made(Base $base, float $litres = 2.0, mixed ...$more): Sheet
 {
     return (new Composer())->answer(Questions::of($base, Volume::ofLitres($litres), $more));

@@ -28,6 +28,7 @@ use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Thickness\EquivalentFlour;
+use UnexpectedValueException;
 
 /** Questions whose sheets are kept: between them every base, given, school, colour, and most warnings. */
 final readonly class Questions
@@ -41,39 +42,57 @@ final readonly class Questions
     /**
      * A question by what is wished for, in one breath: `Questions::of(Base::Veloute, $litres, ['colour' => Colour::White])`.
      *
-     * @param array{
-     *     thickness?: EquivalentFlour, liquid?: string, colour?: Colour, fat?: string, fatToFlour?: float, heat?: HobHeat,
-     *     oven?: Temperature, simmerTime?: Duration, simmerLevel?: SimmerLevel, reduceBy?: float, school?: School, method?: Method,
-     *     pan?: Pan, larder?: Larder, kitchen?: KitchenFactors, formula?: Formula, boilsAt?: Temperature
-     * } $wished
+     * @param array<array-key, mixed> $wished by what RouxWish, SimmerWish, How and InKitchen call it
      */
     public static function of(Base $base, Given|Volume $given, array $wished): Question
     {
+        $number = static fn(string $name): ?float => is_float($wished[$name] ?? null) ? $wished[$name] : null;
+        $word = static fn(string $name): ?string => is_string($wished[$name] ?? null) ? $wished[$name] : null;
+
         return Question::of(
             $base,
             $given,
-            $wished['liquid'] ?? null,
-            $wished['thickness'] ?? null,
+            $word('liquid'),
+            self::one($wished, 'thickness', EquivalentFlour::class),
             new How(
                 new RouxWish(
-                    $wished['colour'] ?? null,
-                    $wished['fat'] ?? null,
-                    $wished['fatToFlour'] ?? 1.0,
-                    $wished['heat'] ?? HobHeat::Medium,
-                    $wished['oven'] ?? null,
+                    self::one($wished, 'colour', Colour::class),
+                    $word('fat'),
+                    $number('fatToFlour') ?? 1.0,
+                    self::one($wished, 'heat', HobHeat::class) ?? HobHeat::Medium,
+                    self::one($wished, 'oven', Temperature::class),
                 ),
-                new SimmerWish($wished['simmerTime'] ?? null, $wished['simmerLevel'] ?? null, $wished['reduceBy'] ?? null),
-                $wished['school'] ?? School::ColdOnHot,
-                $wished['method'] ?? null,
+                new SimmerWish(
+                    self::one($wished, 'simmerTime', Duration::class),
+                    self::one($wished, 'simmerLevel', SimmerLevel::class),
+                    $number('reduceBy'),
+                ),
+                self::one($wished, 'school', School::class) ?? School::ColdOnHot,
+                self::one($wished, 'method', Method::class),
             ),
             new InKitchen(
-                $wished['pan'] ?? null,
-                $wished['larder'] ?? null,
-                $wished['kitchen'] ?? null,
-                $wished['formula'] ?? null,
-                $wished['boilsAt'] ?? null,
+                self::one($wished, 'pan', Pan::class),
+                self::one($wished, 'larder', Larder::class),
+                self::one($wished, 'kitchen', KitchenFactors::class),
+                self::one($wished, 'formula', Formula::class),
+                self::one($wished, 'boilsAt', Temperature::class),
             ),
         );
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param array<array-key, mixed> $wished
+     * @param class-string<T> $class
+     *
+     * @return T|null
+     */
+    private static function one(array $wished, string $name, string $class): ?object
+    {
+        $value = $wished[$name] ?? null;
+
+        return $value === null || $value instanceof $class ? $value : throw new UnexpectedValueException($name);
     }
 
     /** @return array<string, Question> */

@@ -40,7 +40,22 @@ function drawn(int $seed): Question
 
         return $state / 4294967296;
     };
-    $pick = fn(array $of): mixed => $of[(int) floor($next() * count($of))];
+    $pick = new class ($next) {
+        /** @param Closure(): float $next */
+        public function __construct(private readonly Closure $next) {}
+
+        /**
+         * @template T
+         *
+         * @param list<T> $of
+         *
+         * @return T
+         */
+        public function __invoke(array $of): mixed
+        {
+            return $of[(int) floor(($this->next)() * count($of))];
+        }
+    };
     $base = $pick(Base::withRoux());
     $litres = 0.1 * 2000.0 ** $next();
 

@@ -27,21 +27,21 @@ function thickeningTo(float $c): Sauce
 }
 
 it('meets the table of finishing limits', function (array $row): void {
-    $limits = Limits::of(thickeningTo((float) $row['c']));
+    $limits = Limits::of(thickeningTo(number($row['c'])));
     $half = 0.5 + 1e-6;
-    expect($limits->yolkThickensFrom()->inCelsius())->toEqualWithDelta((float) $row['yolk thickens from'], $half)
-        ->and($limits->yolkCurdlesAbove()->inCelsius())->toEqualWithDelta((float) $row['yolk curdles above'], $half)
-        ->and($limits->hardCheeseAtMost()->inCelsius())->toEqualWithDelta((float) $row['hard cheese max'], $half)
-        ->and($limits->youngCheeseAtMost()->inCelsius())->toEqualWithDelta((float) $row['young cheese max'], $half)
-        ->and($limits->butterAtMost()->inCelsius())->toEqualWithDelta((float) $row['butter mount max C'], $half)
-        ->and($limits->butterCarriedBy(Mass::ofKilograms(1.0))->inGrams())->toEqualWithDelta((float) $row['mount capacity g/kg'], $half);
+    expect($limits->yolkThickensFrom()->inCelsius())->toEqualWithDelta(number($row['yolk thickens from']), $half)
+        ->and($limits->yolkCurdlesAbove()->inCelsius())->toEqualWithDelta(number($row['yolk curdles above']), $half)
+        ->and($limits->hardCheeseAtMost()->inCelsius())->toEqualWithDelta(number($row['hard cheese max']), $half)
+        ->and($limits->youngCheeseAtMost()->inCelsius())->toEqualWithDelta(number($row['young cheese max']), $half)
+        ->and($limits->butterAtMost()->inCelsius())->toEqualWithDelta(number($row['butter mount max C']), $half)
+        ->and($limits->butterCarriedBy(Mass::ofKilograms(1.0))->inGrams())->toEqualWithDelta(number($row['mount capacity g/kg']), $half);
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t11-finish-limits')));
 
 it('meets the table of acid in béchamel', function (string $addition, string $pH, string $risk): void {
     $names = ['lemon' => 'lemon-juice', 'wine' => 'white-wine', 'tomato paste' => 'tomato-paste', 'sour cream' => 'soured-cream'];
     $sauce = Samples::whiteSauce(60.0);
     if (preg_match('/(\d+) g (.+)/', $addition, $parts) === 1) {
-        $sauce = $sauce->with(Larder::house()->ingredient($names[$parts[2]]), Mass::ofGrams((float) $parts[1]));
+        $sauce = $sauce->with(Larder::house()->ingredient($names[$parts[2]]), Mass::ofGrams(number($parts[1])));
     }
     expect($sauce->pH())->toEqualWithDelta((float) $pH, 0.005 + 1e-9)
         ->and(Curdling::risk($sauce, Temperature::ofCelsius(90.0)))->toEqualWithDelta((float) $risk, 0.005 + 1e-9);

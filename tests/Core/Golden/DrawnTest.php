@@ -113,23 +113,23 @@ function drawnInputs(string $law): array
     );
 }
 
-/** @param array<string, mixed> $recipe */
+/** @param array<array-key, mixed> $recipe */
 function drawnSauce(array $recipe): Sauce
 {
     $larder = Larder::house();
-    $name = fn(string $key): string => PROTOTYPE_NAMES[$recipe[$key]];
+    $name = fn(string $key): string => PROTOTYPE_NAMES[text($recipe[$key])];
 
     return Sauce::nothing()
         ->withThickener(
             $larder->thickener($name('flour')),
-            Mass::ofGrams($recipe['flour_g']),
-            $recipe['strength'],
-            $recipe['raw'],
-            $recipe['g'],
+            Mass::ofGrams(number($recipe['flour_g'])),
+            number($recipe['strength']),
+            number($recipe['raw']),
+            number($recipe['g']),
         )
-        ->withFat($larder->fat($name('fat')), Mass::ofGrams($recipe['fat_g']))
-        ->with($larder->ingredient($name('liquid')), Mass::ofGrams($recipe['liquid_g']))
-        ->with($larder->ingredient($name('extra')), Mass::ofGrams($recipe['extra_g']));
+        ->withFat($larder->fat($name('fat')), Mass::ofGrams(number($recipe['fat_g'])))
+        ->with($larder->ingredient($name('liquid')), Mass::ofGrams(number($recipe['liquid_g'])))
+        ->with($larder->ingredient($name('extra')), Mass::ofGrams(number($recipe['extra_g'])));
 }
 
 function toSixDigits(float $value, float $answer, string $what): void
@@ -138,8 +138,8 @@ function toSixDigits(float $value, float $answer, string $what): void
 }
 
 it('flows like the prototype’s sauces', function (array $asked, array $answered): void {
-    $sauce = drawnSauce($asked['recipe']);
-    $flow = Flow::of($sauce, Temperature::ofCelsius($asked['celsius']), Duration::ofMinutes(60.0 * $asked['cold_h']));
+    $sauce = drawnSauce(row($asked['recipe']));
+    $flow = Flow::of($sauce, Temperature::ofCelsius(number($asked['celsius'])), Duration::ofMinutes(60.0 * number($asked['cold_h'])));
     $suspension = $sauce->suspension();
     $seconds = FunnelTest::wide()->time($flow)?->inSeconds();
     $now = [
@@ -150,14 +150,14 @@ it('flows like the prototype’s sauces', function (array $asked, array $answere
         'film' => SpoonTest::of($flow)->film->inMillimetres(), 'spread' => LineSpread::radius($flow)->inCentimetres(),
     ];
     foreach ($now as $key => $value) {
-        toSixDigits($value, $answered[$key], $key);
+        toSixDigits($value, number($answered[$key]), $key);
     }
-    $answered['funnel'] === null ? expect($seconds)->toBeNull() : toSixDigits($seconds ?? NAN, $answered['funnel'], 'funnel');
+    $answered['funnel'] === null ? expect($seconds)->toBeNull() : toSixDigits($seconds ?? NAN, number($answered['funnel']), 'funnel');
 })->with(fn() => drawnInputs('flow'))->covers(...Room::of('Thickness', 'Larder'));
 
 it('simmers like the prototype’s sauces', function (array $asked, array $answered): void {
-    $simmer = new Simmer(Samples::pan($asked['diameter']), SimmerLevel::from($asked['level']), Lid::from($asked['lid']));
-    $end = $simmer->for(drawnSauce($asked['recipe']), Duration::ofMinutes($asked['minutes']));
+    $simmer = new Simmer(Samples::pan(number($asked['diameter'])), SimmerLevel::from(text($asked['level'])), Lid::from(text($asked['lid'])));
+    $end = $simmer->for(drawnSauce(row($asked['recipe'])), Duration::ofMinutes(number($asked['minutes'])));
     $now = [
         'water' => $end->waterGrams,
         'alcohol' => $end->alcoholGrams,
@@ -168,23 +168,23 @@ it('simmers like the prototype’s sauces', function (array $asked, array $answe
         'eta10' => Flow::at($end, 60.0)->pascalSeconds(10.0),
     ];
     foreach ($now as $key => $value) {
-        toSixDigits($value, $answered[$key], $key);
+        toSixDigits($value, number($answered[$key]), $key);
     }
 })->with(fn() => drawnInputs('simmer'))->covers(...Room::of('Pot'));
 
 it('cooks roux like the prototype', function (array $asked, array $answered): void {
     $larder = Larder::house();
     $roux = Roux::withRatio(
-        $larder->thickener(PROTOTYPE_NAMES[$asked['flour']]),
-        Mass::ofGrams($asked['flour_g']),
-        $larder->fat(PROTOTYPE_NAMES[$asked['fat']]),
-        $asked['ratio'],
+        $larder->thickener(PROTOTYPE_NAMES[text($asked['flour'])]),
+        Mass::ofGrams(number($asked['flour_g'])),
+        $larder->fat(PROTOTYPE_NAMES[text($asked['fat'])]),
+        number($asked['ratio']),
     );
     $state = HobRoux::inPan(
         $roux,
-        new PanBottom(Length::ofCentimetres($asked['diameter']), Mass::ofKilograms($asked['pan_kg'])),
-        HobHeat::from(str_replace('_', '-', $asked['heat'])),
-    )->after(Duration::ofMinutes($asked['minutes']));
+        new PanBottom(Length::ofCentimetres(number($asked['diameter'])), Mass::ofKilograms(number($asked['pan_kg']))),
+        HobHeat::from(str_replace('_', '-', text($asked['heat']))),
+    )->after(Duration::ofMinutes(number($asked['minutes'])));
     $now = [
         'T' => $state->temperature->inCelsius(),
         'E' => $state->dose,
@@ -193,7 +193,7 @@ it('cooks roux like the prototype', function (array $asked, array $answered): vo
         't_pre' => $state->melting->inMinutes(),
     ];
     foreach ($now as $key => $value) {
-        toSixDigits($value, $answered[$key], $key);
+        toSixDigits($value, number($answered[$key]), $key);
     }
 })->with(fn() => drawnInputs('roux'))->covers(...Room::of('Roux', 'Heat'));
 
@@ -201,27 +201,27 @@ it('bakes roux like the prototype', function (array $asked, array $answered): vo
     $larder = Larder::house();
     $roux = Roux::withRatio(
         $larder->thickener('plain-flour'),
-        Mass::ofGrams($asked['flour_g']),
-        $larder->fat(PROTOTYPE_NAMES[$asked['fat']]),
-        $asked['ratio'],
+        Mass::ofGrams(number($asked['flour_g'])),
+        $larder->fat(PROTOTYPE_NAMES[text($asked['fat'])]),
+        number($asked['ratio']),
     );
     $state = OvenRoux::inPan(
         $roux,
-        Length::ofCentimetres($asked['diameter']),
-        Mass::ofKilograms($asked['pan_kg']),
-        Temperature::ofCelsius($asked['air']),
-    )->after(Duration::ofMinutes($asked['minutes']));
+        Length::ofCentimetres(number($asked['diameter'])),
+        Mass::ofKilograms(number($asked['pan_kg'])),
+        Temperature::ofCelsius(number($asked['air'])),
+    )->after(Duration::ofMinutes(number($asked['minutes'])));
     $now = ['T' => $state->temperature->inCelsius(), 'E' => $state->dose, 'raw' => $state->rawTaste, 'water' => $state->water->inGrams()];
     foreach ($now as $key => $value) {
-        toSixDigits($value, $answered[$key], $key);
+        toSixDigits($value, number($answered[$key]), $key);
     }
 })->with(fn() => drawnInputs('oven'))->covers(...Room::of('Roux'));
 
 it('pours like the prototype', function (array $asked, array $answered): void {
     $what = [
-        new RouxInPan(Mass::ofGrams($asked['roux_g']), Temperature::ofCelsius($asked['roux_c']), $asked['pan_heat']),
-        new PouredLiquid(Mass::ofGrams($asked['liquid_g']), Temperature::ofCelsius($asked['liquid_c']), $asked['cp']),
-        new Lumping(Tool::from($asked['tool']), $asked['ratio']),
+        new RouxInPan(Mass::ofGrams(number($asked['roux_g'])), Temperature::ofCelsius(number($asked['roux_c'])), number($asked['pan_heat'])),
+        new PouredLiquid(Mass::ofGrams(number($asked['liquid_g'])), Temperature::ofCelsius(number($asked['liquid_c'])), number($asked['cp'])),
+        new Lumping(Tool::from(text($asked['tool'])), number($asked['ratio'])),
     ];
     $stair = match ($asked['school']) {
         'all_at_once' => PourStair::allAtOnce(...$what),
@@ -230,60 +230,60 @@ it('pours like the prototype', function (array $asked, array $answered): void {
         'roux_into_hot' => PourStair::at(School::RouxIntoBoiling, ...$what),
         default => throw new LogicException('no such school'),
     };
-    expect($stair->pours)->toHaveCount(count($answered['grams']));
+    expect($stair->pours)->toHaveCount(count(row($answered['grams'])));
     foreach ($stair->pours as $i => $pour) {
-        toSixDigits($pour->mass->inGrams(), $answered['grams'][$i], 'grams');
-        toSixDigits($pour->mixed->inCelsius(), $answered['celsius'][$i], 'celsius');
+        toSixDigits($pour->mass->inGrams(), number(row($answered['grams'])[$i]), 'grams');
+        toSixDigits($pour->mixed->inCelsius(), number(row($answered['celsius'])[$i]), 'celsius');
     }
-    toSixDigits($stair->lumpRank(), $answered['risk'], 'risk');
-    toSixDigits($stair->steamAtMost->inGrams(), $answered['steam'], 'steam');
+    toSixDigits($stair->lumpRank(), number($answered['risk']), 'risk');
+    toSixDigits($stair->steamAtMost->inGrams(), number($answered['steam']), 'steam');
 })->with(fn() => drawnInputs('pours'))->covers(...Room::of('Pour'));
 
 it('cools like the prototype', function (array $asked, array $answered): void {
-    $length = Length::ofMetres($asked['width']);
-    $depth = Length::ofMetres($asked['depth']);
+    $length = Length::ofMetres(number($asked['width']));
+    $depth = Length::ofMetres(number($asked['depth']));
     $container = $asked['length'] === null
         ? Container::round($length, $depth)
-        : Container::tray(Length::ofMetres($asked['length']), $length, $depth);
-    $cooling = Cooling::of($container, Place::from(PROTOTYPE_NAMES[$asked['place']]), Viscosity::ofPascalSeconds($asked['eta10']));
+        : Container::tray(Length::ofMetres(number($asked['length'])), $length, $depth);
+    $cooling = Cooling::of($container, Place::from(PROTOTYPE_NAMES[text($asked['place'])]), Viscosity::ofPascalSeconds(number($asked['eta10'])));
     $lag = exp(
         (($cooling->time(Temperature::ofCelsius(90.0), Temperature::ofCelsius(30.0), true)->seconds ?? NAN)
             - ($cooling->time(Temperature::ofCelsius(90.0), Temperature::ofCelsius(30.0))->seconds ?? NAN))
             / $cooling->timeConstant()->seconds,
     );
-    toSixDigits($cooling->timeConstant()->seconds, $answered['tau'], 'tau');
-    toSixDigits($lag, $answered['lag'], 'lag');
+    toSixDigits($cooling->timeConstant()->seconds, number($answered['tau']), 'tau');
+    toSixDigits($lag, number($answered['lag']), 'lag');
 })->with(fn() => drawnInputs('cooling'))->covers(...Room::of('Keeping'));
 
 it('corrects like the prototype', function (array $asked, array $answered): void {
     $larder = Larder::house();
-    $liquid = PROTOTYPE_NAMES[$asked['liquid']];
-    $sauce = Samples::whiteSauce($asked['flour'], $liquid, litres: $asked['litres']);
+    $liquid = PROTOTYPE_NAMES[text($asked['liquid'])];
+    $sauce = Samples::whiteSauce(number($asked['flour']), $liquid, litres: number($asked['litres']));
     $simmer = new Simmer(Samples::pan(30.0), SimmerLevel::Boil);
     $flour = fn(float $grams): EquivalentFlour => EquivalentFlour::ofGramsPerLitre($grams);
-    toSixDigits(EquivalentFlour::of($sauce)->gramsPerLitre, $answered['now'], 'now');
+    toSixDigits(EquivalentFlour::of($sauce)->gramsPerLitre, number($answered['now']), 'now');
     toSixDigits(
         Thinning::to(
-            $flour($asked['thin']),
+            $flour(number($asked['thin'])),
             $sauce,
             $larder->ingredient($liquid),
             Temperature::ofCelsius(90.0),
             new TimeToBoil(Samples::pan(30.0), 2.0),
         )->liquid->inGrams(),
-        $answered['add'],
+        number($answered['add']),
         'add',
     );
-    toSixDigits(Reduction::to($flour($asked['thick']), $sauce, $simmer)->volume->inMillilitres(), $answered['volume'], 'volume');
+    toSixDigits(Reduction::to($flour(number($asked['thick'])), $sauce, $simmer)->volume->inMillilitres(), number($answered['volume']), 'volume');
     toSixDigits(
         Thickening::to(
-            $flour($asked['thick']),
+            $flour(number($asked['thick'])),
             $sauce,
-            Means::from(str_replace('_', '-', $asked['how'])),
-            $larder->thickener(PROTOTYPE_NAMES[$asked['kind']]),
+            Means::from(str_replace('_', '-', text($asked['how']))),
+            $larder->thickener(PROTOTYPE_NAMES[text($asked['kind'])]),
             $simmer,
             $larder,
         )->thickener->inGrams(),
-        $answered['thickener'],
+        number($answered['thickener']),
         'thickener',
     );
 })
@@ -291,22 +291,22 @@ it('corrects like the prototype', function (array $asked, array $answered): void
     ->covers(...Room::of('Rescue', 'Numerics'));
 
 it('scorches, curdles, boils and steams like the prototype', function (array $asked, array $answered): void {
-    $sauce = drawnSauce($asked['recipe']);
+    $sauce = drawnSauce(row($asked['recipe']));
     $scorch = Scorch::of(
         $sauce,
-        Temperature::ofCelsius($asked['celsius']),
-        $asked['flux'],
-        $asked['stirring'],
-        PanBase::from($asked['base']),
+        Temperature::ofCelsius(number($asked['celsius'])),
+        number($asked['flux']),
+        number($asked['stirring']),
+        PanBase::from(text($asked['base'])),
     );
-    $pan = Samples::pan($asked['diameter']);
-    $boil = (new TimeToBoil($pan, $asked['watts'] / $pan->areaSquareCentimetres()))->from(
+    $pan = Samples::pan(number($asked['diameter']));
+    $boil = (new TimeToBoil($pan, number($asked['watts']) / $pan->areaSquareCentimetres()))->from(
         Temperature::ofCelsius(10.0),
-        $asked['grams'] * 4.0 + ($asked['pan_kg'] - $pan->mass()->kilograms) * 500.0,
+        number($asked['grams']) * 4.0 + (number($asked['pan_kg']) - $pan->mass()->kilograms) * 500.0,
     );
-    toSixDigits($scorch->wall->inCelsius(), $answered['wall'], 'wall');
-    toSixDigits($scorch->rank, $answered['scorch'], 'scorch');
-    toSixDigits(Curdling::risk($sauce, Temperature::ofCelsius($asked['celsius']), $asked['cream']), $answered['curdle'], 'curdle');
-    toSixDigits(QuietSurface::flux($asked['hold_c']), $answered['steam'], 'steam');
-    $answered['boil'] === null ? expect($boil)->toBeNull() : toSixDigits($boil?->inMinutes() ?? NAN, $answered['boil'], 'boil');
+    toSixDigits($scorch->wall->inCelsius(), number($answered['wall']), 'wall');
+    toSixDigits($scorch->rank, number($answered['scorch']), 'scorch');
+    toSixDigits(Curdling::risk($sauce, Temperature::ofCelsius(number($asked['celsius'])), number($asked['cream'])), number($answered['curdle']), 'curdle');
+    toSixDigits(QuietSurface::flux(number($asked['hold_c'])), number($answered['steam']), 'steam');
+    $answered['boil'] === null ? expect($boil)->toBeNull() : toSixDigits($boil?->inMinutes() ?? NAN, number($answered['boil']), 'boil');
 })->with(fn() => drawnInputs('heat'))->covers(...Room::of('Pot', 'Finish', 'Larder'));

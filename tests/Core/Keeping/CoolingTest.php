@@ -64,7 +64,7 @@ function setUp12(string $row): array
 }
 
 it('meets the table of cooling', function (array $row): void {
-    [$container, $place] = setUp12($row['set-up']);
+    [$container, $place] = setUp12(text($row['set-up']));
     $cooling = Cooling::of($container, $place, Viscosity::ofPascalSeconds(1.5));
     $hours = fn(float $from, float $to): ?float => ($time = $cooling->time(celsius($from), celsius($to))) === null
         ? null
@@ -72,7 +72,7 @@ it('meets the table of cooling', function (array $row): void {
     foreach (['57->21 h' => [57.0, 21.0], '57->5 h' => [57.0, 5.0], '63->8 h' => [63.0, 8.0]] as $column => [$from, $to]) {
         $row[$column] === 'never'
             ? expect($hours($from, $to))->toBeNull()
-            : expect($hours($from, $to))->toEqualWithDelta((float) $row[$column], 0.005 + 1e-9);
+            : expect($hours($from, $to))->toEqualWithDelta(number($row[$column]), 0.005 + 1e-9);
     }
     $forecast = CoolingForecast::of($cooling, FoodSafety::usModelCode(), celsius(90.0));
     $plain = array_reduce(
@@ -81,9 +81,9 @@ it('meets the table of cooling', function (array $row): void {
         true,
     );
     expect($cooling->timeConstant()->inMinutes())
-        ->toEqualWithDelta((float) $row['tau min'], 0.5 + 1e-9)
+        ->toEqualWithDelta(number($row['tau min']), 0.5 + 1e-9)
         ->and($cooling->time(celsius(90.0), celsius(57.0), freshlySet: true)?->inMinutes())
-        ->toEqualWithDelta((float) $row['90->57 min'], 0.5 + 1e-9)
+        ->toEqualWithDelta(number($row['90->57 min']), 0.5 + 1e-9)
         ->and($plain)
         ->toBe($row['US two-stage'] === 'PASS')
         ->and($forecast->should())
@@ -94,7 +94,7 @@ it('agrees with the prototype to nine digits', function (): void {
     // 1.0 W/(m K), as the prototype asked for, is that of a sauce of this thickness.
     $thickness = 0.5 * (4.0 / (1.0 / 0.54 - 1.0) - 1.0);
     $cooling = Cooling::of(pot(24.0, 5.0), Place::Fridge, Viscosity::ofPascalSeconds($thickness));
-    [$constant, $lag] = Table::vectors()['cool'];
+    [$constant, $lag] = array_map(number(...), array_values(row(Table::vectors()['cool'])));
     expect($cooling->timeConstant()->seconds)->toEqualWithDelta($constant, 1e-8 * $constant);
     $with = $cooling->time(celsius(90.0), celsius(57.0), freshlySet: true)->seconds ?? 0.0;
     $without = $cooling->time(celsius(90.0), celsius(57.0))->seconds ?? 0.0;
@@ -248,7 +248,8 @@ function cooled(array $readings, string $now): Verdict
 }
 
 it('passes readings only, and only in time', function (array $readings, string $now, Verdict $verdict): void {
-    expect(cooled(array_values($readings), $now))->toBe($verdict);
+    $read = array_map(static fn(mixed $one): array => [text(row($one)[0]), number(row($one)[1])], array_values($readings));
+    expect(cooled($read, $now))->toBe($verdict);
 })->with([
     'nothing read' => [[], '20:00', Verdict::Open],
     'both limits read in time' => [[['10:00', 70.0], ['10:30', 57.0], ['12:20', 20.0], ['16:00', 4.5]], '16:01', Verdict::Passed],

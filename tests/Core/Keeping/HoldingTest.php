@@ -38,9 +38,9 @@ it('meets the table of holding', function (string $how, string $lost, string $th
 })->with(fn() => array_map('array_values', Table::rows('t12b-holding')));
 
 it('meets the column of holding in the table of evaporation', function (array $row): void {
-    $sauce = Samples::whiteSauce(0.0, litres: (float) $row['ml'] / 1000.0);
-    $holding = Holding::in(Samples::pan((float) $row['pan cm']), Temperature::ofCelsius(65.0), Lid::Open);
-    expect($holding->lost($sauce, Duration::ofMinutes(60.0))->inGrams())->toEqualWithDelta((float) $row['hold 65 C open g/h'], 0.5 + 1e-9);
+    $sauce = Samples::whiteSauce(0.0, litres: number($row['ml']) / 1000.0);
+    $holding = Holding::in(Samples::pan(number($row['pan cm'])), Temperature::ofCelsius(65.0), Lid::Open);
+    expect($holding->lost($sauce, Duration::ofMinutes(60.0))->inGrams())->toEqualWithDelta(number($row['hold 65 C open g/h']), 0.5 + 1e-9);
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t9-evaporation')));
 
 it('agrees with the prototype on steam off a quiet surface', function (): void {

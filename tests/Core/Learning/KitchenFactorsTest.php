@@ -36,7 +36,7 @@ it('does not care for the order of the pots', function (): void {
     $seen = [1.3, 0.9, 1.1, 1.25];
     $learn = fn(array $ratios): Factor => array_reduce(
         $ratios,
-        fn(Factor $f, float $r): Factor => $f->after($r, 0.1),
+        fn(Factor $f, mixed $r): Factor => $f->after(number($r), 0.1),
         Factor::unknown(0.3),
     );
     expect($learn($seen)->value)

@@ -61,7 +61,7 @@ function asked(Closure $f, float $low, float $high, float $within = 1e-9, ?float
     $counted = function (float $x) use ($f, &$count): float {
         $count++;
 
-        return $f($x);
+        return number($f($x));
     };
     $root = new Root($within);
     $x = $guess === null ? $root->of($counted, $low, $high, 'it') : $root->near($counted, $guess, 0.02, $low, $high, 'it');

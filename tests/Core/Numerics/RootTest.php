@@ -11,7 +11,7 @@ use Tests\Core\Room;
 covers(...Room::of('Numerics', 'Exception'));
 
 it('finds the zero of an increasing function', function (callable $f, float $low, float $high, float $zero): void {
-    expect((new Root(1e-12))->of($f(...), $low, $high, 'it'))->toEqualWithDelta($zero, 1e-9);
+    expect((new Root(1e-12))->of(static fn(float $x): float => number($f($x)), $low, $high, 'it'))->toEqualWithDelta($zero, 1e-9);
 })->with([
     'straight' => [fn(float $x): float => 2.0 * $x - 3.0, 0.0, 10.0, 1.5],
     'steep' => [fn(float $x): float => $x ** 9 - 1e-9, 0.0, 100.0, 0.1],
@@ -27,7 +27,7 @@ function visited(Closure $f, Closure $search): array
     $search(function (float $x) use ($f, &$xs): float {
         $xs[] = $x;
 
-        return $f($x);
+        return number($f($x));
     });
 
     return $xs;

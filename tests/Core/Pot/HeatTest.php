@@ -37,8 +37,8 @@ it('meets the table of scorching', function (array $row): void {
             'hard 2.5 unstirred' => [2.5, 0.0],
         ] as $column => [$flux, $stirring]
     ) {
-        [$wall, $rank] = array_map(floatval(...), explode(' / ', $row[$column]));
-        $scorch = Scorch::of(Samples::whiteSauce((float) $row['flour g/l']), Temperature::ofCelsius(95.0), $flux, $stirring);
+        [$wall, $rank] = array_map(floatval(...), explode(' / ', text($row[$column])));
+        $scorch = Scorch::of(Samples::whiteSauce(number($row['flour g/l'])), Temperature::ofCelsius(95.0), $flux, $stirring);
         expect($scorch->wall->inCelsius())->toEqualWithDelta($wall, 0.5 + 1e-9)->and($scorch->rank)->toEqualWithDelta($rank, 0.005 + 1e-9);
     }
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t9c-scorch')));
@@ -59,7 +59,7 @@ it('catches sooner on a thin base, with milk and with acid', function (): void {
 it('agrees with the prototype on a reduction and on the minutes to the boil', function (): void {
     $sauce = Samples::whiteSauce(45.0, 'chicken-stock', litres: 2.0);
     $reduced = (new Simmer(Samples::pan(24.0), SimmerLevel::Simmer))->timeDownTo($sauce, Volume::ofLitres(1.5));
-    expect($reduced->inMinutes())->toEqualWithDelta(Table::vectors()['reduce'], 1e-9 * Table::vectors()['reduce']);
+    expect($reduced->inMinutes())->toEqualWithDelta(number(Table::vectors()['reduce']), 1e-9 * number(Table::vectors()['reduce']));
     $pan = Samples::pan(24.0);
     // The prototype's pan weighs 1.5 kg.
     $heat = 2000.0 * 4.0 + (1.5 - $pan->mass()->kilograms) * 500.0;
@@ -67,7 +67,7 @@ it('agrees with the prototype on a reduction and on the minutes to the boil', fu
         (new TimeToBoil($pan, Hob::of(HobKind::Gas, Power::ofKilowatts(1.8))->fluxInto($pan)))
             ->from(Temperature::ofCelsius(10.0), $heat)
             ?->inMinutes(),
-    )->toEqualWithDelta(Table::vectors()['boil'], 1e-9 * Table::vectors()['boil']);
+    )->toEqualWithDelta(number(Table::vectors()['boil']), 1e-9 * number(Table::vectors()['boil']));
 });
 
 it('refuses a reduction that never comes', function (): void {
@@ -112,26 +112,26 @@ it('boils cooler in the mountains: the same steam, less swelling', function (): 
 
 it('meets the tables of gelatinisation and of long simmering', function (): void {
     foreach (Table::rows('t7b-gelatinisation') as $row) {
-        $at = (float) $row['T'];
+        $at = number($row['T']);
         $cooking = Lento\Pot\Cooking::at($at, 6.5);
         $swollen = fn(float $minutes): float => Lento\Thickness\Starch::gelatinisedAtRest($at, 76.0)
             * (1.0 - exp(-$cooking->swelling * $minutes));
         expect($swollen(1.0))
-            ->toEqualWithDelta((float) $row['1 min'], 0.005 + 1e-9)
+            ->toEqualWithDelta(number($row['1 min']), 0.005 + 1e-9)
             ->and($swollen(3.0))
-            ->toEqualWithDelta((float) $row['3 min'], 0.005 + 1e-9)
+            ->toEqualWithDelta(number($row['3 min']), 0.005 + 1e-9)
             ->and($swollen(10.0))
-            ->toEqualWithDelta((float) $row['10 min'], 0.005 + 1e-9)
+            ->toEqualWithDelta(number($row['10 min']), 0.005 + 1e-9)
             ->and($swollen(10.0) ** 3.4)
-            ->toEqualWithDelta((float) $row['eta share at 10 min'], 0.0005 + 1e-9);
+            ->toEqualWithDelta(number($row['eta share at 10 min']), 0.0005 + 1e-9);
     }
     foreach (Table::rows('t7c-long-simmer') as $row) {
         foreach ([6.5, 5.0, 4.5, 4.0, 3.5, 3.0] as $pH) {
             $starch = Samples::whiteSauce(50.0)->starch;
-            $minutes = 60.0 * (float) $row['h'];
+            $minutes = 60.0 * number($row['h']);
             $left
                 = $starch->thickeningWhen(1.0, exp(-Lento\Pot\Cooking::at(95.0, $pH)->acid * $minutes), $minutes) / $starch->strengthGrams;
-            expect($left ** 3.4)->toEqualWithDelta((float) $row['pH ' . $pH], 0.005 + 1e-9);
+            expect($left ** 3.4)->toEqualWithDelta(number($row['pH ' . $pH]), 0.005 + 1e-9);
         }
     }
 });

@@ -37,26 +37,26 @@ it('agrees with the prototype on a béchamel simmered for twenty minutes', funct
     $sauce = $roux->with($larder->ingredient('whole-milk'), Mass::ofGrams((1000.0 - $roux->millilitres()) / $perGram));
     $end = (new Simmer(pan(20.0), SimmerLevel::Bare))->for($sauce, Duration::ofMinutes(20.0));
     $vector = Table::vectors()['bechamel20'];
-    expect($end->waterGrams)->toEqualWithDelta($vector['water'], 1e-9 * $vector['water'])
-        ->and($end->starch->gelatinised)->toEqualWithDelta($vector['g'], 1e-10)
-        ->and($end->starch->acidLeft)->toEqualWithDelta($vector['fac'], 1e-10)
-        ->and($end->starch->rawTaste)->toEqualWithDelta($vector['raw'], 1e-10)
+    expect($end->waterGrams)->toEqualWithDelta(number(row($vector)['water']), 1e-9 * number(row($vector)['water']))
+        ->and($end->starch->gelatinised)->toEqualWithDelta(number(row($vector)['g']), 1e-10)
+        ->and($end->starch->acidLeft)->toEqualWithDelta(number(row($vector)['fac']), 1e-10)
+        ->and($end->starch->rawTaste)->toEqualWithDelta(number(row($vector)['raw']), 1e-10)
         ->and(Flow::at($end, 60.0)->pascalSeconds(10.0))->toEqualWithDelta(Table::vectors()['bechamel20_eta10'], 1e-9);
 });
 
 it('meets the table of evaporation', function (array $row): void {
-    $water = Sauce::nothing()->with(Larder::house()->ingredient('water'), Mass::ofGrams((float) $row['ml']));
+    $water = Sauce::nothing()->with(Larder::house()->ingredient('water'), Mass::ofGrams(number($row['ml'])));
     $lost = fn(SimmerLevel $level, Lid $lid = Lid::Open): float => $water->waterGrams
-        - (new Simmer(pan((float) $row['pan cm']), $level, $lid))->for($water, Duration::ofMinutes(1.0))->waterGrams;
+        - (new Simmer(pan(number($row['pan cm'])), $level, $lid))->for($water, Duration::ofMinutes(1.0))->waterGrams;
     // "Thin sauce": water's own viscosity slows it by less than a thousandth.
     expect($lost(SimmerLevel::Bare))
-        ->toEqualWithDelta((float) $row['bare g/min'], 0.06)
+        ->toEqualWithDelta(number($row['bare g/min']), 0.06)
         ->and($lost(SimmerLevel::Simmer))
-        ->toEqualWithDelta((float) $row['simmer g/min'], 0.06)
+        ->toEqualWithDelta(number($row['simmer g/min']), 0.06)
         ->and($lost(SimmerLevel::Boil))
-        ->toEqualWithDelta((float) $row['boil g/min'], 0.55)
-        ->and((100.0 * 30.0 * $lost(SimmerLevel::Bare, Lid::Partial)) / (float) $row['ml'])
-        ->toEqualWithDelta((float) $row['partial lid bare %'], 0.06);
+        ->toEqualWithDelta(number($row['boil g/min']), 0.55)
+        ->and((100.0 * 30.0 * $lost(SimmerLevel::Bare, Lid::Partial)) / number($row['ml']))
+        ->toEqualWithDelta(number($row['partial lid bare %']), 0.06);
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t9-evaporation')));
 
 it('swells starch with heat: none below 58 °C, most of it at the boil', function (): void {
@@ -119,8 +119,8 @@ it('boils later when there is more, and says when it never will', function (): v
 });
 
 it('meets the table of minutes to the boil on five hobs', function (array $row): void {
-    $grams = (float) $row['mass'];
-    $pan = pan((float) $row['pan']);
+    $grams = number($row['mass']);
+    $pan = pan(number($row['pan']));
     $panKilograms = $grams <= 20000.0 ? 0.6 + 0.25 * $grams / 1000.0 : 12.0;
     $heat = $grams * 4.0 + ($panKilograms - $pan->mass()->kilograms) * 500.0;
     foreach (
@@ -133,6 +133,6 @@ it('meets the table of minutes to the boil on five hobs', function (array $row):
         ] as $hob => $watts
     ) {
         $time = (new TimeToBoil($pan, $watts / $pan->areaSquareCentimetres()))->from(Temperature::ofCelsius(10.0), $heat);
-        $row[$hob] === 'never' ? expect($time)->toBeNull() : expect($time?->inMinutes())->toEqualWithDelta((float) $row[$hob], 0.05 + 1e-9);
+        $row[$hob] === 'never' ? expect($time)->toBeNull() : expect($time?->inMinutes())->toEqualWithDelta(number($row[$hob]), 0.05 + 1e-9);
     }
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t9b-time-to-boil')));

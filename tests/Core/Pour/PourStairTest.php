@@ -50,20 +50,20 @@ it('meets the table of schools, pour by pour', function (array $row): void {
         'hot_on_hot' => School::HotOnHot,
         'roux_into_hot' => School::RouxIntoBoiling,
         'all_at_once' => null,
-    ][$row['school']];
-    $stair = stair($school, 200.0, 1500.0, (float) $row['roux C'], (float) $row['liquid C'], Tool::from($row['tool']));
+    ][text($row['school'])];
+    $stair = stair($school, 200.0, 1500.0, number($row['roux C']), number($row['liquid C']), Tool::from(text($row['tool'])));
     $printed = fn(string $cell): array => array_map(floatval(...), explode(' ', $cell));
     expect(grams($stair))
-        ->toEqualWithDelta($printed($row['additions g']), 0.5 + 1e-6)
+        ->toEqualWithDelta($printed(text($row['additions g'])), 0.5 + 1e-6)
         ->and(array_map(fn(Pour $pour): float => $pour->mixed->inCelsius(), $stair->pours))
-        ->toEqualWithDelta($printed($row['T after each']), 0.5 + 1e-6)
+        ->toEqualWithDelta($printed(text($row['T after each'])), 0.5 + 1e-6)
         ->and($stair->lumpRank())
-        ->toEqualWithDelta((float) $row['lump risk'], 0.005 + 1e-9)
+        ->toEqualWithDelta(number($row['lump risk']), 0.005 + 1e-9)
         ->and($stair->steamAtMost->inGrams())
-        ->toEqualWithDelta((float) $row['steam bound g'], 0.5 + 1e-9)
+        ->toEqualWithDelta(number($row['steam bound g']), 0.5 + 1e-9)
         ->and($stair->steam->value)
         ->toBe(
-            ['none' => 'none', 'hiss' => 'hiss', 'violent steam' => 'violent', 'danger: cool the roux first' => 'danger'][$row['hazard']],
+            ['none' => 'none', 'hiss' => 'hiss', 'violent steam' => 'violent', 'danger: cool the roux first' => 'danger'][text($row['hazard'])],
         );
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t4-dispersion')));
 

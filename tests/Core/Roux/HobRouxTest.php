@@ -30,7 +30,7 @@ it('meets the table of minutes to each shade on five heats', function (array $ro
     $hob = HobRoux::inPan(
         roux(100.0, 100.0),
         new PanBottom(Length::ofCentimetres(20.0), Mass::ofKilograms(1.0)),
-        HobHeat::from(str_replace('_', '-', $row['heat'])),
+        HobHeat::from(str_replace('_', '-', text($row['heat']))),
     );
     foreach (
         [
@@ -50,15 +50,15 @@ it('meets the table of minutes to each shade on five heats', function (array $ro
             );
         } else {
             expect($hob->until(Shade::of($shade))->time->inMinutes())->toEqualWithDelta(
-                (float) $row[$column],
-                Table::half($row[$column]) + 1 / 60,
+                number($row[$column]),
+                Table::half(text($row[$column])) + 1 / 60,
             );
         }
     }
-    foreach (array_combine([2, 5, 10, 20], explode('/', $row['T at 2/5/10/20 min'])) as $minutes => $celsius) {
+    foreach (array_combine([2, 5, 10, 20], explode('/', text($row['T at 2/5/10/20 min']))) as $minutes => $celsius) {
         expect($hob->after(Duration::ofMinutes($minutes))->temperature->inCelsius())->toEqualWithDelta((float) $celsius, 0.5 + 1e-9);
     }
-    expect($hob->after(Duration::ofMinutes(0.0))->melting->inMinutes())->toEqualWithDelta((float) $row['butter pre-boil min'], 0.05 + 1e-9);
+    expect($hob->after(Duration::ofMinutes(0.0))->melting->inMinutes())->toEqualWithDelta(number($row['butter pre-boil min']), 0.05 + 1e-9);
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t1-roux-minutes')));
 
 it('meets the table for other batches and fats', function (array $row, float $grams, string $fat, float $diameter, float $pan): void {
@@ -70,7 +70,7 @@ it('meets the table for other batches and fats', function (array $row, float $gr
     foreach (
         ['white until' => 0.6, 'blond' => 1.0, 'brown 2' => 2.0, 'dark 2.8' => 2.8, 'dark 3' => 3.0, 'burnt' => 3.5] as $column => $shade
     ) {
-        expect($hob->until(Shade::of($shade))->time->inMinutes())->toEqualWithDelta((float) $row[$column], 0.05 + 1 / 60);
+        expect($hob->until(Shade::of($shade))->time->inMinutes())->toEqualWithDelta(number($row[$column]), 0.05 + 1 / 60);
     }
 })->with(function (): array {
     $batches = [
@@ -85,24 +85,24 @@ it('meets the table for other batches and fats', function (array $row, float $gr
 });
 
 it('agrees with the prototype to nine digits', function (): void {
-    foreach (Table::vectors()['roux'] as $minutes => $vector) {
+    foreach (row(Table::vectors()['roux']) as $minutes => $vector) {
         $state = HobRoux::inPan(
             roux(100.0, 100.0),
             new PanBottom(Length::ofCentimetres(20.0), Mass::ofKilograms(1.0)),
             HobHeat::Medium,
         )->after(Duration::ofMinutes($minutes));
         expect($state->temperature->inCelsius())
-            ->toEqualWithDelta($vector['T'], 1e-9 * $vector['T'])
+            ->toEqualWithDelta(number(row($vector)['T']), 1e-9 * number(row($vector)['T']))
             ->and($state->dose)
-            ->toEqualWithDelta($vector['E'], 1e-9 * $vector['E'])
+            ->toEqualWithDelta(number(row($vector)['E']), 1e-9 * number(row($vector)['E']))
             ->and($state->shade->value)
-            ->toEqualWithDelta($vector['s'], 1e-9)
+            ->toEqualWithDelta(number(row($vector)['s']), 1e-9)
             ->and($state->shade->strength())
-            ->toEqualWithDelta($vector['tp'], 1e-9)
+            ->toEqualWithDelta(number(row($vector)['tp']), 1e-9)
             ->and($state->rawTaste)
-            ->toEqualWithDelta($vector['raw'], 1e-9)
+            ->toEqualWithDelta(number(row($vector)['raw']), 1e-9)
             ->and($state->water->inGrams())
-            ->toEqualWithDelta($vector['water'], 1e-9);
+            ->toEqualWithDelta(number(row($vector)['water']), 1e-9);
     }
 });
 
@@ -114,7 +114,7 @@ it('meets the table of raw taste after the roux', function (): void {
             new PanBottom(Length::ofCentimetres(18.0), Mass::ofKilograms(1.0)),
             HobHeat::Medium,
         )->after(Duration::ofMinutes($minutes));
-        expect($state->rawTaste)->toEqualWithDelta((float) $rows[$i]['after roux'], 0.005 + 1e-9);
+        expect($state->rawTaste)->toEqualWithDelta(number($rows[$i]['after roux']), 0.005 + 1e-9);
     }
 });
 

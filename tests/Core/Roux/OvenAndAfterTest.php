@@ -38,18 +38,18 @@ function pasteOf(float $grams, string $fat = 'butter'): Roux
 }
 
 it('meets the table of oven roux by the depth of its paste', function (array $row): void {
-    $grams = ((M_PI * 24.0 ** 2) / 4.0) * (float) $row['paste depth cm'] * 1.03;
+    $grams = ((M_PI * 24.0 ** 2) / 4.0) * number($row['paste depth cm']) * 1.03;
     $oven = OvenRoux::inPan(
         pasteOf($grams / 2.0, 'vegetable-oil'),
         Length::ofCentimetres(24.0),
         Mass::ofKilograms(2.5),
         Temperature::ofCelsius(175.0),
     );
-    foreach (array_combine([20, 40, 60, 90], explode('/', $row['T at 20/40/60/90'])) as $minutes => $celsius) {
+    foreach (array_combine([20, 40, 60, 90], explode('/', text($row['T at 20/40/60/90']))) as $minutes => $celsius) {
         expect($oven->after(Duration::ofMinutes($minutes))->temperature->inCelsius())->toEqualWithDelta((float) $celsius, 0.5 + 1e-9);
     }
     foreach (['white until' => 0.6, 'blond' => 1.0, 'light brown 1.5' => 1.5, 'brown 2' => 2.0, 'dark 3' => 3.0] as $column => $shade) {
-        expect($oven->until(Shade::of($shade))->time->inMinutes())->toEqualWithDelta((float) $row[$column], 0.5 + 1 / 60);
+        expect($oven->until(Shade::of($shade))->time->inMinutes())->toEqualWithDelta(number($row[$column]), 0.5 + 1 / 60);
     }
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t1c-oven-roux')));
 
@@ -71,18 +71,18 @@ it('refuses an oven that is none, and a colour it never gives', function (): voi
 });
 
 it('meets the table of the film on the pan’s floor', function (array $row): void {
-    $heat = HobHeat::from(str_replace('_', '-', $row['heat']));
+    $heat = HobHeat::from(str_replace('_', '-', text($row['heat'])));
     $paste = HobRoux::inPan(
         pasteOf(100.0),
         new PanBottom(Length::ofCentimetres(20.0), Mass::ofKilograms(1.0)),
         $heat,
     )->after(Duration::ofMinutes(20.0))
         ->temperature;
-    [$stirred, $still] = array_map(floatval(...), explode(' / ', $row['base T stirred / unstirred']));
+    [$stirred, $still] = array_map(floatval(...), explode(' / ', text($row['base T stirred / unstirred'])));
     expect(BaseFilm::under($paste, $heat)->temperature->inCelsius())->toEqualWithDelta($stirred, 0.5 + 1e-6)
         ->and(BaseFilm::under($paste, $heat, 0.0)->temperature->inCelsius())->toEqualWithDelta($still, 0.5 + 1e-6)
-        ->and(BaseFilm::under($paste, $heat)->speckRisk)->toEqualWithDelta((float) $row['risk stirred'], 0.005 + 1e-9)
-        ->and(BaseFilm::under($paste, $heat, 0.0)->speckRisk)->toEqualWithDelta((float) $row['risk unstirred'], 0.005 + 1e-9);
+        ->and(BaseFilm::under($paste, $heat)->speckRisk)->toEqualWithDelta(number($row['risk stirred']), 0.005 + 1e-9)
+        ->and(BaseFilm::under($paste, $heat, 0.0)->speckRisk)->toEqualWithDelta(number($row['risk unstirred']), 0.005 + 1e-9);
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t2c-base-film')));
 
 it('says risks in four words, in their order', function (): void {

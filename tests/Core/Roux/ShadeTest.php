@@ -16,14 +16,14 @@ use Tests\Core\Room;
 covers(...Room::of('Roux'));
 
 it('meets the table of shade, dose, colour and strength', function (array $row): void {
-    $shade = Shade::of((float) $row['s']);
+    $shade = Shade::of(number($row['s']));
     $swatch = $shade->swatch();
     expect($shade->stage()->value)->toBe($row['stage'])
-        ->and($shade->dose())->toEqualWithDelta((float) $row['E min@160C'], 0.005 + 1e-9)
+        ->and($shade->dose())->toEqualWithDelta(number($row['E min@160C']), 0.005 + 1e-9)
         ->and($swatch->hex())->toBe($row['sRGB'])
-        ->and(round($swatch->lightness))->toBe((float) $row['L*'])
-        ->and($shade->strength())->toEqualWithDelta((float) $row['thickening power'], 0.005 + 1e-9)
-        ->and(1 / $shade->strength())->toEqualWithDelta((float) $row['flour factor 1/TP'], 0.05 + 1e-9);
+        ->and(round($swatch->lightness))->toBe(number($row['L*']))
+        ->and($shade->strength())->toEqualWithDelta(number($row['thickening power']), 0.005 + 1e-9)
+        ->and(1 / $shade->strength())->toEqualWithDelta(number($row['flour factor 1/TP']), 0.05 + 1e-9);
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t2-shade')));
 
 it('gets its shade back from its dose', function (float $s): void {
@@ -53,13 +53,13 @@ it('stops each colour inside its own stage', function (): void {
 });
 
 it('meets the table of free fat and texture', function (array $row): void {
-    $ratio = (float) $row['ratio'];
+    $ratio = number($row['ratio']);
     $words = ['dry' => 'dry, grainy, lump-prone', 'paste' => 'standard paste', 'fluid' => 'fluid', 'separates' => 'fat will separate'];
     expect($words[Texture::of($ratio)->value])->toBe($row['texture']);
     $columns = ['stock, white' => [0.0, 0.0], 'milk, white' => [0.0, 1.0], 'stock, brown s2' => [2.0, 0.0], 'stock, dark s3' => [3.0, 0.0]];
     foreach ($columns as $column => [$s, $dairy]) {
         $free = FreeFat::of(Mass::ofGrams(60.0), Mass::ofGrams(60.0 * $ratio), Shade::of($s)->strength(), $dairy);
-        expect($free->inGrams())->toEqualWithDelta((float) $row[$column], 0.05 + 1e-9);
+        expect($free->inGrams())->toEqualWithDelta(number($row[$column]), 0.05 + 1e-9);
     }
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t3-free-fat')));
 

@@ -105,8 +105,14 @@ it('cooks two litres of velouté from cold butter to the strainer', function ():
         ->and($trace->troubles)->toBe([]);
 });
 
+/** @return list<Action> of a dataset */
+function actionsOf(mixed $actions): array
+{
+    return array_values(array_filter(row($actions), static fn(mixed $one): bool => $one instanceof Action));
+}
+
 it('keeps its books to the milligram at every step', function (Closure $actions): void {
-    $trace = simulated($actions(), 90.0, every: 60.0);
+    $trace = simulated(actionsOf($actions()), 90.0, every: 60.0);
     $ledger = $trace->end->ledger;
     expect($trace->end->content()->grams())->toEqualWithDelta($ledger->left(), 1e-6 * $ledger->in);
     $steam = -1.0;
@@ -222,7 +228,7 @@ it('boils cooler in the mountains', function (): void {
 });
 
 it('calls a trouble once, by its name and at its moment', function (array $actions, Mishap $trouble, float $from, float $to): void {
-    $trace = simulated(array_values($actions), 70.0);
+    $trace = simulated(actionsOf($actions), 70.0);
     $called = array_values(array_filter($trace->troubles, fn(Happening $happening): bool => $happening->trouble === $trouble));
     expect($called)->toHaveCount(1)
         ->and($called[0]->at->inMinutes())->toBeGreaterThanOrEqual($from)->toBeLessThanOrEqual($to);

@@ -23,12 +23,12 @@ covers(...Room::of('Thickness'));
 it('agrees with the prototype to nine digits', function (string $key, string $liquid, float $celsius): void {
     $flow = Flow::of(Samples::whiteSauce(60.0, $liquid), Temperature::ofCelsius($celsius));
     foreach (['sy' => $flow->yield, 'K' => $flow->consistency, 'n' => $flow->index, 'e0' => $flow->solvent] as $name => $value) {
-        expect($value)->toEqualWithDelta(Table::vectors()[$key][$name], 1e-9 * Table::vectors()[$key][$name]);
+        expect($value)->toEqualWithDelta(number(row(Table::vectors()[$key])[$name]), 1e-9 * number(row(Table::vectors()[$key])[$name]));
     }
 })->with([['rheo_milk60', 'whole-milk', 60.0], ['rheo_stock60_95', 'chicken-stock', 95.0]]);
 
 it('meets the ladder of flour per litre', function (array $row): void {
-    $sauce = Samples::whiteSauce((float) $row['flour g/l'], $row['liquid'] === 'milk' ? 'whole-milk' : 'chicken-stock');
+    $sauce = Samples::whiteSauce(number($row['flour g/l']), $row['liquid'] === 'milk' ? 'whole-milk' : 'chicken-stock');
     $flow = Flow::of($sauce, Temperature::ofCelsius(60.0));
     $spoon = SpoonTest::of($flow);
     $thickness = EquivalentFlour::of($sauce);
@@ -41,29 +41,29 @@ it('meets the ladder of flour per litre', function (array $row): void {
         'binding / panada' => 'binding',
     ];
     expect($thickness->gramsPerLitre)
-        ->toEqualWithDelta((float) $row['EF'], 0.5 + 1e-3)
+        ->toEqualWithDelta(number($row['EF']), 0.5 + 1e-3)
         ->and($thickness->thicknessClass()->value)
-        ->toBe($classes[$row['class']])
+        ->toBe($classes[text($row['class'])])
         ->and($flow->pascalSeconds(50.0))
-        ->toEqualWithDelta((float) $row['eta50 Pa.s'], 0.0005 + 1e-9)
+        ->toEqualWithDelta(number($row['eta50 Pa.s']), 0.0005 + 1e-9)
         ->and($flow->pascalSeconds(10.0))
-        ->toEqualWithDelta((float) $row['eta10'], 0.005 + 1e-9)
+        ->toEqualWithDelta(number($row['eta10']), 0.005 + 1e-9)
         ->and($flow->pascalSeconds(1.0))
-        ->toEqualWithDelta((float) $row['eta1'], 0.005 + 1e-9)
+        ->toEqualWithDelta(number($row['eta1']), 0.005 + 1e-9)
         ->and($flow->yield)
-        ->toEqualWithDelta((float) $row['yield Pa'], 0.005 + 1e-9)
+        ->toEqualWithDelta(number($row['yield Pa']), 0.005 + 1e-9)
         ->and($flow->index)
-        ->toEqualWithDelta((float) $row['n'], 0.005 + 1e-9)
+        ->toEqualWithDelta(number($row['n']), 0.005 + 1e-9)
         ->and(min(9.9, $spoon->film->inMillimetres()))
-        ->toEqualWithDelta((float) $row['film mm (10 s)'], 0.005 + 1e-9)
+        ->toEqualWithDelta(number($row['film mm (10 s)']), 0.005 + 1e-9)
         ->and($spoon->coats)
         ->toBe($row['coats'] === 'yes')
         ->and($spoon->lineHolds)
         ->toBe($row['line'] === 'yes')
         ->and($spoon->ribbon)
-        ->toBe((float) $row['ribbon s'] >= 2.0)
+        ->toBe(number($row['ribbon s']) >= 2.0)
         ->and($spoon->mounds)
-        ->toBe((float) $row['mound mm'] >= 5.0);
+        ->toBe(number($row['mound mm']) >= 5.0);
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t5-ladder')));
 
 it('meets the table of temperatures, cold gel included', function (array $row): void {
@@ -79,9 +79,9 @@ it('meets the table of temperatures, cold gel included', function (array $row): 
             '4 C (12 h)' => [4.0, 12.0],
         ] as $column => [$celsius, $hours]
     ) {
-        [$viscosity, $yield] = explode(' / ', $row[$column]);
+        [$viscosity, $yield] = explode(' / ', text($row[$column]));
         $flow = Flow::of(
-            Samples::whiteSauce((float) $row['flour g/l']),
+            Samples::whiteSauce(number($row['flour g/l'])),
             Temperature::ofCelsius($celsius),
             Duration::ofMinutes(60.0 * $hours),
         );
@@ -104,9 +104,9 @@ it('meets the table of flour needed by shade and liquid', function (array $row):
             'dark s3' => ['brown-stock', 3.0],
         ] as $column => [$liquid, $s]
     ) {
-        $sauce = Samples::whiteSauce((float) $row[$column], $liquid, Shade::of($s)->strength());
+        $sauce = Samples::whiteSauce(number($row[$column]), $liquid, Shade::of($s)->strength());
         // The table gives whole grams: half a gram of flour is at most so much on the scale.
-        expect(EquivalentFlour::of($sauce)->gramsPerLitre)->toEqualWithDelta((float) $row['target EF'], 0.75);
+        expect(EquivalentFlour::of($sauce)->gramsPerLitre)->toEqualWithDelta(number($row['target EF']), 0.75);
     }
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t7-flour-needed')));
 

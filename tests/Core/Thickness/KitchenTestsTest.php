@@ -22,22 +22,22 @@ use Tests\Core\Samples;
 covers(...Room::of('Thickness'));
 
 it('meets the ladder’s columns of line-spread and funnels', function (array $row): void {
-    $flow = Flow::at(Samples::whiteSauce((float) $row['flour g/l'], $row['liquid'] === 'milk' ? 'whole-milk' : 'chicken-stock'), 60.0);
-    expect(LineSpread::radius($flow)->inCentimetres())->toEqualWithDelta((float) $row['spread cm 30 s'], 0.05 + 1e-9);
+    $flow = Flow::at(Samples::whiteSauce(number($row['flour g/l']), $row['liquid'] === 'milk' ? 'whole-milk' : 'chicken-stock'), 60.0);
+    expect(LineSpread::radius($flow)->inCentimetres())->toEqualWithDelta(number($row['spread cm 30 s']), 0.05 + 1e-9);
     foreach (['funnel 6 mm s' => FunnelTest::narrow(), 'funnel 10 mm s' => FunnelTest::wide()] as $column => $funnel) {
         $seconds = $funnel->time($flow)?->inSeconds();
         // The prototype printed "-" for what takes over five minutes or never runs through.
         $row[$column] === '-'
             ? expect($seconds ?? INF)->toBeGreaterThan(300.0)
-            : expect($seconds)->toEqualWithDelta((float) $row[$column], 0.05 + 1e-9);
+            : expect($seconds)->toEqualWithDelta(number($row[$column]), 0.05 + 1e-9);
     }
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t5-ladder')));
 
 it('meets the ladder’s weighed spoon', function (array $row): void {
     $spoon = SpoonTest::of(
-        Flow::at(Samples::whiteSauce((float) $row['flour g/l'], $row['liquid'] === 'milk' ? 'whole-milk' : 'chicken-stock'), 60.0),
+        Flow::at(Samples::whiteSauce(number($row['flour g/l']), $row['liquid'] === 'milk' ? 'whole-milk' : 'chicken-stock'), 60.0),
     );
-    expect(min(99.0, $spoon->gramsPerSquareDecimetre()))->toEqualWithDelta((float) $row['g/dm2'], 0.05 + 1e-9);
+    expect(min(99.0, $spoon->gramsPerSquareDecimetre()))->toEqualWithDelta(number($row['g/dm2']), 0.05 + 1e-9);
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t5-ladder')));
 
 it('agrees with the prototype on line-spread and funnel to nine digits', function (): void {
@@ -50,7 +50,7 @@ it('meets the table of measured sauces', function (string $case, string $result)
     $believed = Samples::whiteSauce(60.0, litres: 2.0);
     $warm = Temperature::ofCelsius(60.0);
     $measured = preg_match('/line-spread ([\d.]+) cm/', $case, $radius) === 1
-        ? MeasuredThickness::fromLineSpread($believed, $warm, Length::ofCentimetres((float) $radius[1]))
+        ? MeasuredThickness::fromLineSpread($believed, $warm, Length::ofCentimetres(number($radius[1])))
         : MeasuredThickness::fromFunnel(
             $believed,
             $warm,
@@ -60,9 +60,9 @@ it('meets the table of measured sauces', function (string $case, string $result)
     preg_match('/c factor ([\d.]+) -> EF (\d+)/', $result, $want);
     $want += ['', 'NAN', 'NAN'];
     expect($measured->factor)
-        ->toEqualWithDelta((float) $want[1], 0.005 + 1e-9)
+        ->toEqualWithDelta(number($want[1]), 0.005 + 1e-9)
         ->and($measured->thickness()->gramsPerLitre)
-        ->toEqualWithDelta((float) $want[2], 0.5 + 1e-3);
+        ->toEqualWithDelta(number($want[2]), 0.5 + 1e-3);
 })->with(
     fn() => array_values(
         array_map(

@@ -80,7 +80,7 @@ it('counts pieces by halves, and names one or several', function (float $pieces,
 ]);
 
 it('rounds parts so that they still add up', function (array $parts, float $grain, array $rounded): void {
-    expect(Shares::rounded([...array_values($parts)] ?: [0.0], $grain))->toEqualWithDelta($rounded, 1e-9);
+    expect(Shares::rounded(array_map(number(...), array_values($parts)) ?: [0.0], $grain))->toEqualWithDelta($rounded, 1e-9);
 })->with([
     [[0.3349, 0.7364, 0.8545], 0.01, [0.34, 0.74, 0.85]],
     [[1.0, 1.0, 1.0], 0.5, [1.0, 1.0, 1.0]],

@@ -58,7 +58,7 @@ it('takes everything that is said', function (): void {
 });
 
 it('understands everyday words for liquid, fat and thickness', function (array $fields, string $liquid, string $fat): void {
-    $question = reading(['amount' => '2', ...$fields])->question;
+    $question = reading(['amount' => '2', ...fields($fields)])->question;
     expect($question?->liquid)->toBe($liquid)->and($question?->fat)->toBe($fat);
 })->with([
     [['sauce' => 'bechamel', 'liquid' => 'milk', 'fat' => 'unsalted butter'], 'whole-milk', 'butter'],
