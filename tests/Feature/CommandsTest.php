@@ -26,7 +26,8 @@ it('answers the example request in the shape of its schema', function (): void {
         ->and(data_get($answer, 'liquid.yield_ml'))->toEqual(2000)
         ->and(data_get($answer, 'thickness.class'))->toBe('coating')
         ->and(data_get($answer, 'pan.end_depth_mm'))->toEqualWithDelta(45.1, 0.1)
-        ->and(array_sum(array_column(row(data_get($answer, 'pours')), 'ml')))->toEqualWithDelta(number(data_get($answer, 'liquid.start_ml')), 0.3)
+        ->and(array_sum(array_column(row(data_get($answer, 'pours')), 'ml')))
+        ->toEqualWithDelta(number(data_get($answer, 'liquid.start_ml')), 0.3)
         ->and(array_filter(array_column(row(data_get($answer, 'pours')), 'slack')))->toHaveCount(1)
         ->and(data_get($answer, 'warnings'))->toBe([]);
 });

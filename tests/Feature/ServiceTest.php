@@ -374,7 +374,11 @@ it('settles on two cheese sauces of one base in a kitchen with its own pans and 
     seed(DatabaseSeeder::class);
     $service = serviceOf(
         array_map(
-            static fn(mixed $sauce, int|string $i): array => ['sauce' => text($sauce), 'covers' => (string) (24 + 13 * (int) $i), 'each' => '55'],
+            static fn(mixed $sauce, int|string $i): array => [
+                'sauce' => text($sauce),
+                'covers' => (string) (24 + 13 * (int) $i),
+                'each' => '55',
+            ],
             $sauces,
             array_keys($sauces),
         ),

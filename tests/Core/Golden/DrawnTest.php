@@ -156,7 +156,11 @@ it('flows like the prototype’s sauces', function (array $asked, array $answere
 })->with(fn() => drawnInputs('flow'))->covers(...Room::of('Thickness', 'Larder'));
 
 it('simmers like the prototype’s sauces', function (array $asked, array $answered): void {
-    $simmer = new Simmer(Samples::pan(number($asked['diameter'])), SimmerLevel::from(text($asked['level'])), Lid::from(text($asked['lid'])));
+    $simmer = new Simmer(
+        Samples::pan(number($asked['diameter'])),
+        SimmerLevel::from(text($asked['level'])),
+        Lid::from(text($asked['lid'])),
+    );
     $end = $simmer->for(drawnSauce(row($asked['recipe'])), Duration::ofMinutes(number($asked['minutes'])));
     $now = [
         'water' => $end->waterGrams,
@@ -219,8 +223,16 @@ it('bakes roux like the prototype', function (array $asked, array $answered): vo
 
 it('pours like the prototype', function (array $asked, array $answered): void {
     $what = [
-        new RouxInPan(Mass::ofGrams(number($asked['roux_g'])), Temperature::ofCelsius(number($asked['roux_c'])), number($asked['pan_heat'])),
-        new PouredLiquid(Mass::ofGrams(number($asked['liquid_g'])), Temperature::ofCelsius(number($asked['liquid_c'])), number($asked['cp'])),
+        new RouxInPan(
+            Mass::ofGrams(number($asked['roux_g'])),
+            Temperature::ofCelsius(number($asked['roux_c'])),
+            number($asked['pan_heat']),
+        ),
+        new PouredLiquid(
+            Mass::ofGrams(number($asked['liquid_g'])),
+            Temperature::ofCelsius(number($asked['liquid_c'])),
+            number($asked['cp']),
+        ),
         new Lumping(Tool::from(text($asked['tool'])), number($asked['ratio'])),
     ];
     $stair = match ($asked['school']) {
@@ -245,7 +257,11 @@ it('cools like the prototype', function (array $asked, array $answered): void {
     $container = $asked['length'] === null
         ? Container::round($length, $depth)
         : Container::tray(Length::ofMetres(number($asked['length'])), $length, $depth);
-    $cooling = Cooling::of($container, Place::from(PROTOTYPE_NAMES[text($asked['place'])]), Viscosity::ofPascalSeconds(number($asked['eta10'])));
+    $cooling = Cooling::of(
+        $container,
+        Place::from(PROTOTYPE_NAMES[text($asked['place'])]),
+        Viscosity::ofPascalSeconds(number($asked['eta10'])),
+    );
     $lag = exp(
         (($cooling->time(Temperature::ofCelsius(90.0), Temperature::ofCelsius(30.0), true)->seconds ?? NAN)
             - ($cooling->time(Temperature::ofCelsius(90.0), Temperature::ofCelsius(30.0))->seconds ?? NAN))
@@ -273,7 +289,11 @@ it('corrects like the prototype', function (array $asked, array $answered): void
         number($answered['add']),
         'add',
     );
-    toSixDigits(Reduction::to($flour(number($asked['thick'])), $sauce, $simmer)->volume->inMillilitres(), number($answered['volume']), 'volume');
+    toSixDigits(
+        Reduction::to($flour(number($asked['thick'])), $sauce, $simmer)->volume->inMillilitres(),
+        number($answered['volume']),
+        'volume',
+    );
     toSixDigits(
         Thickening::to(
             $flour(number($asked['thick'])),
@@ -306,7 +326,11 @@ it('scorches, curdles, boils and steams like the prototype', function (array $as
     );
     toSixDigits($scorch->wall->inCelsius(), number($answered['wall']), 'wall');
     toSixDigits($scorch->rank, number($answered['scorch']), 'scorch');
-    toSixDigits(Curdling::risk($sauce, Temperature::ofCelsius(number($asked['celsius'])), number($asked['cream'])), number($answered['curdle']), 'curdle');
+    toSixDigits(
+        Curdling::risk($sauce, Temperature::ofCelsius(number($asked['celsius'])), number($asked['cream'])),
+        number($answered['curdle']),
+        'curdle',
+    );
     toSixDigits(QuietSurface::flux(number($asked['hold_c'])), number($answered['steam']), 'steam');
     $answered['boil'] === null ? expect($boil)->toBeNull() : toSixDigits($boil?->inMinutes() ?? NAN, number($answered['boil']), 'boil');
 })->with(fn() => drawnInputs('heat'))->covers(...Room::of('Pot', 'Finish', 'Larder'));

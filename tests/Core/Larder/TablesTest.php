@@ -76,7 +76,10 @@ function printed(string $cell): float
 
 it('meets the table of flours and starches', function (array $row): void {
     $kind = shipped(ThickenerTable::rows(), text($row['kind']));
-    [$spooned, $scooped, $sifted] = array_map(floatval(...), explode(' / ', text($row['rho g/ml spooned / scooped / sifted'] ?? $row['rho'])));
+    [$spooned, $scooped, $sifted] = array_map(
+        floatval(...),
+        explode(' / ', text($row['rho g/ml spooned / scooped / sifted'] ?? $row['rho'])),
+    );
     expect($kind->density()->inGramsPerMillilitre())->toEqualWithDelta($spooned, 1e-12)
         ->and($kind->density(FlourMeasure::Scooped)->inGramsPerMillilitre())->toEqualWithDelta($scooped, 1e-12)
         // The prototype's code has 0.485 for plain flour, where its printed table says 0.48.

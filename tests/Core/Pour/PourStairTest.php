@@ -63,7 +63,12 @@ it('meets the table of schools, pour by pour', function (array $row): void {
         ->toEqualWithDelta(number($row['steam bound g']), 0.5 + 1e-9)
         ->and($stair->steam->value)
         ->toBe(
-            ['none' => 'none', 'hiss' => 'hiss', 'violent steam' => 'violent', 'danger: cool the roux first' => 'danger'][text($row['hazard'])],
+            [
+                'none' => 'none',
+                'hiss' => 'hiss',
+                'violent steam' => 'violent',
+                'danger: cool the roux first' => 'danger',
+            ][text($row['hazard'])],
         );
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t4-dispersion')));
 
