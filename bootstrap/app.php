@@ -2,12 +2,19 @@
 
 declare(strict_types=1);
 
+use App\Database\Locked;
+use App\Http\Middleware\BodyLimit;
+use App\Http\Middleware\CleanText;
 use App\Http\Middleware\ContentSecurity;
+use App\Http\Middleware\KnownHost;
+use App\Http\Responses\ErrorPage;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;
+use Symfony\Component\HttpKernel\Exception\ServiceUnavailableHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -16,14 +23,20 @@ return Application::configure(basePath: dirname(__DIR__))
         health: '/up',
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->append(ContentSecurity::class);
+        // The first stands around all others, so that what they refuse has its headers as well.
+        $middleware->prepend([ContentSecurity::class, KnownHost::class, BodyLimit::class, CleanText::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         // A file larger than the server takes at all comes without its form: said where it was sent from.
         $exceptions->render(
-            static fn(PostTooLargeException $e, Request $request) => $request->expectsJson()
+            static fn(PostTooLargeException $e, Request $request) => $request->expectsJson() || !$request->is('log/files')
                 ? null
                 : redirect(route('log', ['large' => '1']) . '#files'),
         );
+        // Somebody else writes for longer than one waits: that passes.
+        $exceptions->map(
+            static fn(QueryException $e) => Locked::is($e) ? new ServiceUnavailableHttpException(2, 'locked', $e) : $e,
+        );
+        $exceptions->respond(ErrorPage::instead(...));
     })
     ->create();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\SqliteConnector;
 use App\Kitchen\Kitchen;
 use App\Kitchen\LoadKitchen;
 use App\Stove\PotsOn;
@@ -30,6 +31,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
+        $this->app->bind('db.connector.sqlite', SqliteConnector::class);
         $this->app->scoped(PotsOn::class);
         $this->app->scoped(Kitchen::class, static fn(): Kitchen => (new LoadKitchen())());
         $this->app->bind(

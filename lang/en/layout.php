@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'unknown_host' => 'Lento does not go by this name here. Name it in LENTO_HOSTS (docs/operations.md).',
     'skip' => 'Skip to the page',
     'places' => 'Places',
     'compose' => 'Compose',

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Database;
+
+use Illuminate\Database\QueryException;
+
+/** Whether a database was too busy, which passes, and not wrong. */
+final readonly class Locked
+{
+    /** SQLite's BUSY and LOCKED, by their numbers. */
+    private const CODES = [5, 6];
+
+    public static function is(QueryException $e): bool
+    {
+        return in_array($e->errorInfo[1] ?? null, self::CODES, true);
+    }
+}
