@@ -21,9 +21,21 @@ need_js_packages
 need_assets
 need_env
 
+umask 077
+mkdir -p storage/app
+# What has been a kitchen is never thrown away, or replaced by an empty one, without a copy or a word.
+pending() { "${PHP[@]}" artisan migrate:status --pending 2>/dev/null | grep -q Pending; }
+if [ -f database/lento.sqlite ] && { [ "$FRESH" = yes ] || pending; }; then
+    "${PHP[@]}" artisan lento:backup || fail "The database could not be copied; it stays as it is."
+fi
+LAST=$(compgen -G 'storage/app/backups/lento-*.sqlite' | sort | tail -1 || true)
+if [ "$FRESH" = no ] && [ ! -f database/lento.sqlite ] && [ -n "$LAST" ]; then
+    fail "The database is gone, and there are copies of it: ./lento restore $LAST, or ./lento demo --fresh"
+fi
 if [ "$FRESH" = yes ] || [ ! -f database/lento.sqlite ]; then
     long "Making a new database with the demo galley" bash -c \
-        "rm -f database/lento.sqlite* && touch database/lento.sqlite && php artisan migrate --force && php artisan db:seed --force"
+        "rm -f database/lento.sqlite database/lento.sqlite-wal database/lento.sqlite-shm && touch database/lento.sqlite \
+        && php artisan migrate --force && php artisan db:seed --force"
 else
     long "Bringing the database up to date" "${PHP[@]}" artisan migrate --force
     "${PHP[@]}" artisan lento:demo
@@ -36,4 +48,7 @@ fi
 say "Lento is at http://127.0.0.1:$PORT (stop it with Ctrl-C)"
 # Several workers, so that one slow page does not hold up another tablet; PHP's own server, for artisan's hands no settings on.
 cd public
-PHP_CLI_SERVER_WORKERS=4 exec "${PHP[@]}" -S "127.0.0.1:$PORT" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php
+# Held for as long as it serves, however it ends: a copy is not brought back under it.
+export PHP_CLI_SERVER_WORKERS=4
+ROUTER=../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php
+exec flock --no-fork --shared --nonblock ../storage/app/serving.lock "${PHP[@]}" -S "127.0.0.1:$PORT" "$ROUTER"

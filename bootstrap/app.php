@@ -3,24 +3,25 @@
 declare(strict_types=1);
 
 use App\Database\Locked;
+use App\Http\Controllers\UpController;
 use App\Http\Middleware\BodyLimit;
 use App\Http\Middleware\CleanText;
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\KnownHost;
 use App\Http\Responses\ErrorPage;
-use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
 use Symfony\Component\HttpKernel\Exception\ServiceUnavailableHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__ . '/../routes/web.php',
         api: __DIR__ . '/../routes/api.php',
-        health: '/up',
+        then: static fn() => Route::get('/up', UpController::class)->name('up'),
     )
     ->withMiddleware(function (Middleware $middleware): void {
         // The first stands around all others, so that what they refuse has its headers as well.
@@ -35,7 +36,7 @@ return Application::configure(basePath: dirname(__DIR__))
         );
         // Somebody else writes for longer than one waits: that passes.
         $exceptions->map(
-            static fn(QueryException $e) => Locked::is($e) ? new ServiceUnavailableHttpException(2, 'locked', $e) : $e,
+            static fn(PDOException $e) => Locked::is($e) ? new ServiceUnavailableHttpException(2, 'locked', $e) : $e,
         );
         $exceptions->respond(ErrorPage::instead(...));
     })

@@ -11,7 +11,7 @@ return [
             'prefix' => '',
             'foreign_key_constraints' => true,
             // Several tablets write at once: wait for the lock instead of failing.
-            'busy_timeout' => 5000,
+            'busy_timeout' => 12_000,
             'journal_mode' => 'wal',
             // FULL: an acknowledged tap survives a power cut, at the price of one fsync a write (docs/operations.md).
             'synchronous' => 'full',

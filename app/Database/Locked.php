@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Database;
 
-use Illuminate\Database\QueryException;
+use PDOException;
 
 /** Whether a database was too busy, which passes, and not wrong. */
 final readonly class Locked
@@ -12,7 +12,8 @@ final readonly class Locked
     /** SQLite's BUSY and LOCKED, by their numbers. */
     private const CODES = [5, 6];
 
-    public static function is(QueryException $e): bool
+    /** @param PDOException $e as a query or the beginning of a transaction throws it */
+    public static function is(PDOException $e): bool
     {
         return in_array($e->errorInfo[1] ?? null, self::CODES, true);
     }

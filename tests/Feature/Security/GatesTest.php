@@ -137,6 +137,13 @@ it('says that it was busy where others wrote for too long, and is itself where t
     })->middleware('web');
     withHeaders(['Referer' => url('/stove')])->post('/busy', ['text' => 'a note'])
         ->assertStatus(503)->assertHeader('Retry-After', '2')->assertSee('a note')->assertSee('Send it again');
+    // A transaction that cannot begin is no query of the framework's.
+    Route::post('/begin', static function (): void {
+        $busy = new PDOException('database is locked');
+        $busy->errorInfo = ['HY000', 5, 'database is locked'];
+        throw $busy;
+    })->middleware('web');
+    post('/begin')->assertStatus(503);
     withHeaders(['Accept' => 'application/json'])->post('/busy')->assertStatus(503)->assertHeader('Retry-After', '2');
     Route::get('/gone', static function (): void {
         DB::statement('drop table settings');
