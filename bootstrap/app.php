@@ -9,11 +9,13 @@ use App\Http\Middleware\CleanText;
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\KnownHost;
 use App\Http\Responses\ErrorPage;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Route;
 use Symfony\Component\HttpKernel\Exception\ServiceUnavailableHttpException;
 
@@ -34,6 +36,14 @@ return Application::configure(basePath: dirname(__DIR__))
                 ? null
                 : redirect(route('log', ['large' => '1']) . '#files'),
         );
+        // What was typed is in a query's own words; of one that failed only where it was asked is written down.
+        $exceptions->report(static function (QueryException $e): bool {
+            $at = collect($e->getTrace())->first(static fn(array $call): bool => str_contains($call['file'] ?? '', '/app/'));
+            $where = basename($at['file'] ?? '') . ':' . ($at['line'] ?? 0);
+            Log::error('A query failed', ['code' => $e->errorInfo[1] ?? null, 'at' => $where]);
+
+            return false;
+        });
         // Somebody else writes for longer than one waits: that passes.
         $exceptions->map(
             static fn(PDOException $e) => Locked::is($e) ? new ServiceUnavailableHttpException(2, 'locked', $e) : $e,

@@ -38,7 +38,7 @@ final readonly class LogCsv
     ];
 
     /** A spreadsheet would reckon with a cell that begins with one of these. */
-    private const FORMULA = "=+-@\t\r";
+    private const FORMULA = '=+\-@\t\r';
 
     /**
      * @param list<int> $ids of the pots, in their order in the file
@@ -145,18 +145,25 @@ final readonly class LogCsv
     private static function line(array $cells): string
     {
         return implode(',', array_map(static function (string $cell): string {
-            $cell = $cell !== '' && str_contains(self::FORMULA, $cell[0]) && !is_numeric($cell) ? "'" . $cell : $cell;
+            $cell = is_numeric($cell) ? $cell : self::marked($cell);
 
             return preg_match('/[",\r\n]|\A\s|\s\z/', $cell) === 1 ? '"' . str_replace('"', '""', $cell) . '"' : $cell;
         }, $cells)) . "\r\n";
     }
 
-    /** A cell without the mark that keeps a spreadsheet from reckoning with it. */
+    /**
+     * With a mark before whatever a spreadsheet would reckon with: at its beginning, and after a sign by which some countries' tables part
+     * their cells, for there a cell of its own begins with it.
+     */
+    private static function marked(string $cell): string
+    {
+        return (string) preg_replace('/(\A|[;\t\r\n] *)(\'*)(?=[' . self::FORMULA . '])/', "$1$2'", $cell);
+    }
+
+    /** A cell without those marks. */
     private static function plain(?string $cell): string
     {
-        $cell ??= '';
-
-        return strlen($cell) > 1 && $cell[0] === "'" && str_contains(self::FORMULA, $cell[1]) ? substr($cell, 1) : $cell;
+        return (string) preg_replace('/(\A|[;\t\r\n] *)\'(\'*)(?=[' . self::FORMULA . '])/', '$1$2', $cell ?? '');
     }
 
     /**

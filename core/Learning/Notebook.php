@@ -17,6 +17,11 @@ use Lento\Quantity\Length;
  */
 final readonly class Notebook
 {
+    /** Observed over foreseen that a pan, a ring or a flour can be: beyond it somebody has read wrong, or a file says so. */
+    public const LEAST = 0.3;
+
+    public const MOST = 3.0;
+
     /** mm by which a pan is still the same pan. */
     private const SAME_PAN = 5.0;
 
@@ -45,7 +50,7 @@ final readonly class Notebook
     {
         $course = [$belief];
         foreach ($observations as $observation) {
-            $course[] = $belief = $belief->afterHeld($observation);
+            $course[] = $belief = $belief->afterHeld($observation->boundedBy(self::LEAST, self::MOST));
         }
 
         return $course;

@@ -24,6 +24,12 @@ final readonly class Observation
         OutOfRange::refuse('error', $error, 0.0, 1e6, '');
     }
 
+    /** The same, as far as it can be believed. */
+    public function boundedBy(float $least, float $most): self
+    {
+        return new self(max($least, min($most, $this->ratio)), $this->error);
+    }
+
     /** All that came in between two beliefs, as one observation: the conjugate update turned round. Null where nothing did. */
     public static function between(Factor $before, Factor $after): ?self
     {

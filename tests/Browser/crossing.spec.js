@@ -75,7 +75,8 @@ test('eight tablets, forms, a probe, an import and copies at once: nothing lost,
   };
   const importing = async () => {
     const { context, token } = await opened();
-    const rows = Array.from({ length: 300 }, (_, i) => `Old pot ${began} ${i},2025-01-${String(1 + (i % 28)).padStart(2, '0')} 18:00,2,coats\n`);
+    const day = (i) => String(1 + (i % 28)).padStart(2, '0');
+    const rows = Array.from({ length: 300 }, (_, i) => `Old pot ${began} ${i},2025-01-${day(i)} 18:00,2,coats\n`);
     const file = { name: 'old.csv', mimeType: 'text/csv', buffer: Buffer.from(`name,finished_at,litres,spoon\n${rows.join('')}`) };
     const answer = await context.post('/log/files', { multipart: { _token: token, file } });
     count('import', answer.status());

@@ -191,3 +191,12 @@ it('learns a ring that browns a fifth faster or slower to within a tenth in five
 it('knows a pot that taught nothing', function (): void {
     expect(lesson()->teaches())->toBeFalse()->and(lesson(1.1)->teaches())->toBeTrue()->and(lesson(flour: 1.1)->teaches())->toBeTrue();
 });
+
+it('believes no pot, and no hundred of them, further than a kitchen can be', function (float $told): void {
+    $lessons = array_fill(0, 100, lesson(steam: $told, flour: $told, browning: $told));
+    $factors = (new Notebook($lessons))->factors(Length::ofMillimetres(240.0), SimmerLevel::Brisk, HobHeat::Medium);
+    foreach ([$factors->evaporation, $factors->flourStrength, $factors->browning] as $factor) {
+        expect($factor->value)->toBeGreaterThanOrEqual(Notebook::LEAST)->toBeLessThanOrEqual(Notebook::MOST)
+            ->and($factor->value > 1.0)->toBe($told > 1.0);
+    }
+})->with([18.0, 0.06, 1.2]);
