@@ -19,6 +19,7 @@ use App\Http\Controllers\ServiceController;
 use App\Http\Controllers\ServicePaperController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\SupplyController;
+use App\Http\Middleware\SentOnce;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/compose');
@@ -30,14 +31,17 @@ Route::get('/assay', AssayController::class)->name('assay');
 
 Route::get('/sauces', [SauceController::class, 'index'])->name('sauces.index');
 Route::get('/sauces/keep', [SauceController::class, 'create'])->name('sauces.create');
-Route::post('/sauces', [SauceController::class, 'store'])->name('sauces.store');
+Route::post('/sauces', [SauceController::class, 'store'])->name('sauces.store')->middleware(SentOnce::class);
 Route::get('/sauces/{sauce}', [SauceController::class, 'show'])->name('sauces.show')->whereNumber('sauce');
 Route::post('/sauces/{sauce}', [SauceController::class, 'update'])->name('sauces.update')->whereNumber('sauce');
-Route::post('/sauces/{sauce}/duplicate', [SauceController::class, 'duplicate'])->name('sauces.duplicate')->whereNumber('sauce');
+Route::post('/sauces/{sauce}/duplicate', [SauceController::class, 'duplicate'])->name('sauces.duplicate')
+    ->whereNumber('sauce')
+    ->middleware(SentOnce::class);
 
 Route::get('/kitchen', [KitchenController::class, 'show'])->name('kitchen');
 Route::post('/kitchen/{section}', [KitchenController::class, 'store'])
     ->name('kitchen.store')
+    ->middleware(SentOnce::class)
     ->whereIn('section', ['settings', 'schools', 'pans', 'hobs', 'devices', 'larder', 'formulas']);
 Route::post('/kitchen/{section}/{id}/remove', [KitchenController::class, 'remove'])
     ->name('kitchen.remove')
@@ -45,10 +49,12 @@ Route::post('/kitchen/{section}/{id}/remove', [KitchenController::class, 'remove
     ->whereNumber('id');
 
 Route::get('/family', [ServiceController::class, 'index'])->name('family');
-Route::post('/services', [ServiceController::class, 'store'])->name('services.store');
+Route::post('/services', [ServiceController::class, 'store'])->name('services.store')->middleware(SentOnce::class);
 Route::get('/services/{service}', [ServiceController::class, 'show'])->name('services.show')->whereNumber('service');
 Route::post('/services/{service}', [ServiceController::class, 'update'])->name('services.update')->whereNumber('service');
-Route::post('/services/{service}/cook', [ServiceController::class, 'cook'])->name('services.cook')->whereNumber('service');
+Route::post('/services/{service}/cook', [ServiceController::class, 'cook'])->name('services.cook')
+    ->whereNumber('service')
+    ->middleware(SentOnce::class);
 Route::get('/services/{service}/pass', [ServicePaperController::class, 'pass'])->name('services.pass')->whereNumber('service');
 Route::get('/services/{service}/shopping', [ServicePaperController::class, 'shopping'])->name('services.shopping')->whereNumber('service');
 Route::get('/services/{service}/scaling', [ServicePaperController::class, 'scaling'])->name('services.scaling')->whereNumber('service');
@@ -56,18 +62,22 @@ Route::get('/services/{service}/scaling', [ServicePaperController::class, 'scali
 Route::get('/family/tree', [FamilyController::class, 'tree'])->name('family.tree');
 Route::get('/family/have', SupplyController::class)->name('supply');
 Route::get('/family/{sauce}', [FamilyController::class, 'show'])->name('family.show')->where('sauce', '[a-z0-9-]+');
-Route::post('/family/{sauce}/own', [FamilyController::class, 'own'])->name('family.own')->where('sauce', '[a-z0-9-]+');
+Route::post('/family/{sauce}/own', [FamilyController::class, 'own'])->name('family.own')
+    ->where('sauce', '[a-z0-9-]+')
+    ->middleware(SentOnce::class);
 Route::post('/family/{sauce}/remove', [FamilyController::class, 'remove'])->name('family.remove')->where('sauce', '[a-z0-9-]+');
-Route::post('/family/{sauce}/cook', [FamilyController::class, 'cook'])->name('family.cook')->where('sauce', '[a-z0-9-]+');
+Route::post('/family/{sauce}/cook', [FamilyController::class, 'cook'])->name('family.cook')
+    ->where('sauce', '[a-z0-9-]+')
+    ->middleware(SentOnce::class);
 
 Route::get('/learning', [LearningController::class, 'show'])->name('learning');
 Route::post('/learning/{pot}', [LearningController::class, 'update'])->name('learning.update')->whereNumber('pot');
 
 Route::get('/stove', [PotController::class, 'index'])->name('stove');
 Route::view('/stove/new', 'pages.stove-empty')->name('stove.new');
-Route::post('/pots', [PotController::class, 'store'])->name('pots.store');
+Route::post('/pots', [PotController::class, 'store'])->name('pots.store')->middleware(SentOnce::class);
 Route::get('/pots/{pot}', [PotController::class, 'show'])->name('pots.show')->whereNumber('pot');
-Route::post('/pots/free', [PotController::class, 'free'])->name('pots.free');
+Route::post('/pots/free', [PotController::class, 'free'])->name('pots.free')->middleware(SentOnce::class);
 Route::post('/pots/{pot}/events', [PotEventController::class, 'store'])->name('pots.events')->whereNumber('pot');
 Route::post('/pots/{pot}/events/batch', [PotEventController::class, 'batch'])->name('pots.batch')->whereNumber('pot');
 Route::get('/pulse', PulseController::class)->name('pulse');

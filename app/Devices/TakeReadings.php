@@ -8,6 +8,7 @@ use App\Format\Words;
 use App\Models\Device;
 use App\Models\Pot;
 use App\Records\Moment;
+use App\Stove\Mark;
 use App\Stove\RecordEvents;
 use App\Stove\Tap;
 use Carbon\CarbonImmutable;
@@ -24,8 +25,7 @@ use Lento\Stove\PotWatch;
  * Readings of a device become events of the pot that stands where it reads; what cannot be is counted and said.
  *
  * A device's clock is set right by when it says that it sent. Of a flood of readings one in ten seconds is kept, the first: its token is
- * that
- * of its ten seconds, so that a reading sent again, late or out of order finds its place taken.
+ * that of its ten seconds, so that a reading sent again, late or out of order finds its place taken.
  */
 final readonly class TakeReadings
 {
@@ -55,7 +55,7 @@ final readonly class TakeReadings
         usort($sent, static fn(Sent $a, Sent $b): int => $a->atMs <=> $b->atMs);
         foreach ($sent as $reading) {
             $at = $reading->atMs + $skew;
-            $slot = sprintf('device-%d-%d-%d', $device->id, $pot->id ?? 0, intdiv($at, self::ONE_IN));
+            $slot = sprintf(Mark::DEVICE . '%d-%d-%d', $device->id, $pot->id ?? 0, intdiv($at, self::ONE_IN));
             $why = match (true) {
                 $pot === null || $course === null => 'no_pot',
                 !$this->canBe($device, $reading->value) => 'nonsense',

@@ -58,6 +58,9 @@ final readonly class EventReader
         if ($fault !== null) {
             return $fault;
         }
+        if (str_starts_with($token, Mark::DEVICE)) {
+            return FieldFault::of('token', 'mark_reserved');
+        }
         // A tablet's moment may be anything; RecordEvents holds it within reason.
         $at = self::whole($text('at'), PHP_INT_MAX) ?? 0;
         if ($kind === null || $kind === EventKind::Unknown) {

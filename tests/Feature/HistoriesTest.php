@@ -197,7 +197,7 @@ it('closes a pot by one batch of all its taps, with its outcome and its lesson',
 
 it('rebuilds what follows from the events, and says what differed', function (): void {
     [$pot, $other] = twins('sauce=veloute&liquid=chicken-stock&amount=2&diameter=240&height=140', 2);
-    $taps = array_filter(drawnHistory($pot, 3), static fn(array $tap): bool => $tap['kind'] !== 'taken-off');
+    $taps = array_filter(drawnHistory($pot, 3), static fn(array $tap): bool => $tap['step'] !== 'finish');
     travelTo(CarbonImmutable::parse(HISTORY_BEGINS)->addHours(20));
     sent($pot, [
         ...array_values($taps),

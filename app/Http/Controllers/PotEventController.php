@@ -8,6 +8,7 @@ use App\Kitchen\Kitchen;
 use App\Models\Pot;
 use App\Models\StoredEvents;
 use App\Records\EventCodec;
+use App\Stove\Beside;
 use App\Stove\EventReader;
 use App\Stove\OutcomeReader;
 use App\Stove\RecordEvents;
@@ -17,6 +18,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Lento\Course\EventKind;
 use Lento\Course\Outcome;
 
@@ -102,14 +104,18 @@ final readonly class PotEventController
                 $faults[$i] = $tap;
             }
         }
-        while (($idle = self::takeBackNothing($taps, $pot)) !== []) {
-            $taps = array_diff_key($taps, $idle);
-            $faults += array_map(static fn(Tap $tap): array => [FieldFault::of('undoes', 'not_happened')], $idle);
+        if ($taps !== []) {
+            [$taps, $faults] = DB::transaction(function () use ($pot, $taps, $faults): array {
+                $beside = Beside::faults($pot, $taps);
+                $taps = array_diff_key($taps, $beside);
+                if ($taps !== []) {
+                    ($this->record)($pot, array_values($taps), CarbonImmutable::now());
+                }
+
+                return [$taps, $faults + $beside];
+            });
         }
         ksort($faults);
-        if ($taps !== []) {
-            ($this->record)($pot, array_values($taps), CarbonImmutable::now());
-        }
 
         return [array_map(static fn(Tap $tap): string => $tap->id, array_values($taps)), $faults];
     }
@@ -133,24 +139,5 @@ final readonly class PotEventController
         return $outcome instanceof Outcome
             ? Tap::of($tap->id, $tap->kind, $tap->step, $tap->atMs, ['outcome' => EventCodec::outcome($outcome)])
             : $outcome;
-    }
-
-    /**
-     * Those that take back what never happened: neither in this batch, wherever it stands in it, nor before.
-     *
-     * @param array<int, Tap> $taps
-     *
-     * @return array<int, Tap>
-     */
-    private static function takeBackNothing(array $taps, Pot $pot): array
-    {
-        $ids = array_map(static fn(Tap $tap): string => $tap->id, $taps);
-
-        return array_filter(
-            $taps,
-            static fn(Tap $tap): bool => $tap->kind === EventKind::Undone->value
-                && !in_array($tap->undoes(), $ids, true)
-                && !$pot->events()->where('token', $tap->undoes())->exists(),
-        );
     }
 }

@@ -8,6 +8,7 @@ use App\Kitchen\Kitchen;
 use App\Pages\Compose\FreshSheet;
 use App\Pages\Rescue\RescuePage;
 use App\Stove\InTrouble;
+use App\Stove\Mark;
 use App\Stove\PotsOn;
 use App\Stove\RecordEvents;
 use App\Stove\Tap;
@@ -65,7 +66,7 @@ final readonly class RescueController
         }
         $remedy = RescuePage::of($fault, $trouble->patient, $trouble, $request->integer('n'))->remedy();
         $token = $request->string('token')->limit(60, '')->toString();
-        $token = $token === '' ? (string) Str::uuid() : $token;
+        $token = $token === '' || str_starts_with($token, Mark::DEVICE) ? (string) Str::uuid() : $token;
         $step = $trouble->pot->course()->step()->id;
         $now = CarbonImmutable::now();
         $times

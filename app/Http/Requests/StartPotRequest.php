@@ -12,7 +12,6 @@ final class StartPotRequest extends QuestionRequest
         return [
             'question' => ['required', 'string', 'max:4000'],
             'version' => ['nullable', 'integer', 'exists:sauce_versions,id'],
-            'token' => ['nullable', 'string', 'max:64'],
         ];
     }
 

@@ -51,9 +51,10 @@
                 href="{{ route('sheet', $page->baseQuestion()) }}">{{ $page->isBase() ? __('family.to_sheet') : __('family.to_sheet')
                 . ': ' . $page->names->name($page->catalogue->root($page->sauce)->value, $page->liquid) }}</a> <a
                 href="{{ route('compose', $page->baseQuestion()) }}">{{ __('family.to_compose') }}</a>@endif</p>
-            <form class="noprint" method="post" action="{{ route('family.cook', $page->sauce) }}">@csrf<input type="hidden" name="liquid"
-                value="{{ $page->liquid }}"><input type="hidden" name="litres" value="{{ $page->litres }}"><button class="btn btn-primary"
-                data-key="enter">{{ __('family.cook_it') }}</button></form>
+            <form class="noprint" method="post" action="{{ route('family.cook', $page->sauce) }}">@csrf<x-once />
+                <input type="hidden" name="liquid" value="{{ $page->liquid }}">
+                <input type="hidden" name="litres" value="{{ $page->litres }}">
+                <button class="btn btn-primary" data-key="enter">{{ __('family.cook_it') }}</button></form>
             @endfragment
         </div>
         <section>
@@ -67,7 +68,7 @@
         <details class="own noprint" @if ($errors->any()) open @endif>
                 <summary class="btn btn-outline-dark">{{ $page->own() ? __('family.own_change') : __('family.own_title') }}</summary>
                 <form method="post" action="{{ route('family.own', $page->sauce) }}">
-                    @csrf
+                    @csrf @if (!$page->own())<x-once />@endif
                     <p class="cell"><label class="lbl" for="own-name">{{ __('family.own_name') }}</label>
                         <input id="own-name" name="name" class="mid" maxlength="60" required
                         value="{{ old('name', $page->own()?->name) }}" @error('name') aria-invalid="true"

@@ -4,7 +4,7 @@
         <p>{{ $heading }}</p>
         @if ($from)
             <form method="post" action="{{ route('sauces.store') }}" class="row-form">
-                @csrf
+                @csrf<x-once />
                 <input type="hidden" name="question" value="{{ $question }}">
                 <input type="hidden" name="onto" value="{{ $from->sauce_id }}">
                 <button class="btn btn-primary go">{{ __('sauces.new_version', ['name' => $from->sauce->name]) }}</button>
@@ -12,7 +12,7 @@
             <h2>{{ __('sauces.or_new') }}</h2>
         @endif
         <form method="post" action="{{ route('sauces.store') }}" class="row-form">
-            @csrf
+            @csrf<x-once />
             <input type="hidden" name="question" value="{{ $question }}">
             <x-sauces.details :name="$name" />
             <button class="btn btn-primary">{{ __('compose.keep') }}</button>

@@ -21,7 +21,7 @@
             <x-sauces.details :name="$sauce->name" :tags="implode(', ', $sauce->tags)" :notes="(string) $sauce->notes" />
             <button class="btn btn-outline-dark">{{ __('kitchen.save') }}</button>
         </form>
-        <form method="post" action="{{ route('sauces.duplicate', $sauce) }}">@csrf<button
+        <form method="post" action="{{ route('sauces.duplicate', $sauce) }}">@csrf<x-once /><button
             class="btn btn-outline-dark">{{ __('sauces.duplicate') }}</button></form>
     </div>
 </x-layout>

@@ -3,7 +3,7 @@
         <h1>{{ __('family.none_title') }}</h1>
         <p>{{ __('family.none') }}</p>
         <form method="post" action="{{ route('services.store') }}" data-once>
-            @csrf
+            @csrf<x-once />
             <button class="btn btn-primary go">{{ __('family.begin') }}</button>
         </form>
         <p><a href="{{ route('family.tree') }}">{{ __('family.tree') }}</a></p>

@@ -1,6 +1,6 @@
 <x-layout :title="$page->title()" at="family">
     <p id="line-down" class="line-down" role="alert" hidden>{{ __('compose.line_down') }}</p>
-    <form id="cook" method="post" action="{{ route('services.cook', $page->serviceId) }}">@csrf</form>
+    <form id="cook" method="post" action="{{ route('services.cook', $page->serviceId) }}">@csrf<x-once /></form>
     <div id="answer">
         @fragment('answer')
         <form id="service" class="service" method="post" action="{{ route('services.update', $page->serviceId) }}" novalidate
@@ -75,9 +75,9 @@
             href="{{ route('services.' . $what, $page->serviceId) }}">{{ __('family.' . $what) }}</a>@endforeach
         <a class="btn btn-outline-dark" href="{{ route('supply') }}">{{ __('family.supply') }}</a>
         <a class="btn btn-outline-dark" href="{{ route('family.tree') }}">{{ __('family.tree_link') }}</a>
-        <form method="post" action="{{ route('services.store') }}">@csrf<button
+        <form method="post" action="{{ route('services.store') }}">@csrf<x-once /><button
             class="btn btn-outline-dark">{{ __('family.new_service') }}</button></form>
-        <form method="post" action="{{ route('services.store') }}">@csrf<input type="hidden" name="copy"
+        <form method="post" action="{{ route('services.store') }}">@csrf<x-once /><input type="hidden" name="copy"
             value="{{ $page->serviceId }}"><button class="btn btn-outline-dark">{{ __('family.copy_service') }}</button></form>
     </nav>
     @if (count($services) > 1)<nav class="other-services" aria-label="{{ __('family.services') }}">

@@ -4,7 +4,7 @@
     <summary>{{ $drawing ?? '' }}<b>{{ $name }}</b> <span class="soft">{{ $line }}</span></summary>
     <div class="row-line">
         <form method="post" action="{{ route('kitchen.store', $section) }}" class="row-form" aria-label="{{ $name }}">
-            @csrf
+            @csrf<x-once />
             @if ($id)<input type="hidden" name="id" value="{{ $id }}">@endif
             {{ $slot }}
             <button class="btn {{ $id ? 'btn-outline-dark' : 'btn-primary' }}">{{ __($id ? 'kitchen.save' : 'kitchen.add') }}</button>

@@ -1,0 +1,1 @@
+<input type="hidden" name="once" value="{{ Illuminate\Support\Str::uuid() }}">
