@@ -8,6 +8,8 @@ use App\Http\Middleware\BodyLimit;
 use App\Http\Middleware\CleanText;
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\KnownHost;
+use App\Http\Middleware\May;
+use App\Http\Middleware\SignedIn;
 use App\Http\Responses\ErrorPage;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
@@ -15,21 +17,27 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Route;
 use Symfony\Component\HttpKernel\Exception\ServiceUnavailableHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
-        web: __DIR__ . '/../routes/web.php',
+        web: [__DIR__ . '/../routes/doors.php', __DIR__ . '/../routes/web.php'],
         api: __DIR__ . '/../routes/api.php',
         then: static fn() => Route::get('/up', UpController::class)->name('up'),
     )
     ->withMiddleware(function (Middleware $middleware): void {
         // The first stands around all others, so that what they refuse has its headers as well.
         $middleware->prepend([ContentSecurity::class, KnownHost::class, BodyLimit::class, CleanText::class]);
+        // Who it is stands before anything is looked up: of another kitchen there is nothing to be found.
+        $middleware->web(remove: [SubstituteBindings::class], append: [SignedIn::class, SubstituteBindings::class]);
+        $middleware->alias(['may' => May::class]);
+        $middleware->trustProxies(at: array_filter(explode(',', (string) env('LENTO_PROXIES', ''))));
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->dontFlash(['old_password', 'new_password', 'pin', 'code']);
         // A file larger than the server takes at all comes without its form: said where it was sent from.
         $exceptions->render(
             static fn(PostTooLargeException $e, Request $request) => $request->expectsJson() || !$request->is('log/files')

@@ -2,14 +2,21 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\AssayController;
+use App\Http\Controllers\AuditController;
+use App\Http\Controllers\BinController;
 use App\Http\Controllers\CompareController;
 use App\Http\Controllers\ComposeController;
 use App\Http\Controllers\FamilyController;
 use App\Http\Controllers\KitchenController;
+use App\Http\Controllers\KitchensController;
 use App\Http\Controllers\LearningController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\LogFileController;
+use App\Http\Controllers\LogImportController;
+use App\Http\Controllers\NowhereController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PotController;
 use App\Http\Controllers\PotEventController;
 use App\Http\Controllers\PulseController;
@@ -19,7 +26,10 @@ use App\Http\Controllers\ServiceController;
 use App\Http\Controllers\ServicePaperController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\SupplyController;
+use App\Http\Controllers\TabletController;
 use App\Http\Middleware\SentOnce;
+use App\PutAway\Archive;
+use App\PutAway\Bin;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/compose');
@@ -31,30 +41,75 @@ Route::get('/assay', AssayController::class)->name('assay');
 
 Route::get('/sauces', [SauceController::class, 'index'])->name('sauces.index');
 Route::get('/sauces/keep', [SauceController::class, 'create'])->name('sauces.create');
-Route::post('/sauces', [SauceController::class, 'store'])->name('sauces.store')->middleware(SentOnce::class);
+Route::post('/sauces', [SauceController::class, 'store'])->name('sauces.store')->middleware(['throttle:made', SentOnce::class])
+    ->middleware('may:sauces');
 Route::get('/sauces/{sauce}', [SauceController::class, 'show'])->name('sauces.show')->whereNumber('sauce');
-Route::post('/sauces/{sauce}', [SauceController::class, 'update'])->name('sauces.update')->whereNumber('sauce');
+Route::post('/sauces/{sauce}', [SauceController::class, 'update'])->name('sauces.update')->whereNumber('sauce')
+    ->middleware('may:sauces');
 Route::post('/sauces/{sauce}/duplicate', [SauceController::class, 'duplicate'])->name('sauces.duplicate')
     ->whereNumber('sauce')
-    ->middleware(SentOnce::class);
+    ->middleware(['throttle:made', SentOnce::class])
+    ->middleware('may:sauces');
 
 Route::get('/kitchen', [KitchenController::class, 'show'])->name('kitchen');
 Route::post('/kitchen/{section}', [KitchenController::class, 'store'])
     ->name('kitchen.store')
-    ->middleware(SentOnce::class)
-    ->whereIn('section', ['settings', 'schools', 'pans', 'hobs', 'devices', 'larder', 'formulas']);
+    ->middleware(['throttle:made', SentOnce::class])
+    ->whereIn('section', ['settings', 'schools', 'pans', 'hobs', 'devices', 'larder', 'formulas'])
+    ->middleware('may:kitchen');
 Route::post('/kitchen/{section}/{id}/remove', [KitchenController::class, 'remove'])
     ->name('kitchen.remove')
     ->whereIn('section', ['pans', 'hobs', 'devices', 'larder'])
-    ->whereNumber('id');
+    ->whereNumber('id')
+    ->middleware('may:bin');
+
+Route::get('/people', [PeopleController::class, 'index'])->name('people')->middleware('may:people');
+Route::post('/people', [PeopleController::class, 'store'])->name('people.store')
+    ->middleware(['may:people', 'throttle:made', SentOnce::class]);
+Route::post('/people/{member}/remove', [PeopleController::class, 'remove'])->name('people.remove')
+    ->whereNumber('member')
+    ->middleware('may:people');
+// One's own, whatever one may do here.
+Route::post('/password', [PeopleController::class, 'password'])->name('password')->middleware('throttle:sign-in');
+Route::get('/tablets', [TabletController::class, 'index'])->name('tablets')->middleware('may:people');
+Route::post('/tablets', [TabletController::class, 'store'])->name('tablets.store')
+    ->middleware(['may:people', 'throttle:made', SentOnce::class]);
+Route::post('/tablets/{tablet}/remove', [TabletController::class, 'remove'])->name('tablets.remove')
+    ->whereNumber('tablet')
+    ->middleware('may:people');
+Route::get('/kitchens', [KitchensController::class, 'index'])->name('kitchens');
+Route::post('/kitchens', [KitchensController::class, 'store'])->name('kitchens.store')
+    ->middleware(['may:kitchens', 'throttle:made', SentOnce::class]);
+Route::post('/kitchens/house', [KitchensController::class, 'house'])->name('kitchens.house')->middleware('may:kitchens');
+// Into another kitchen that one belongs to: its own rules hold there.
+Route::post('/kitchens/{galley}/enter', [KitchensController::class, 'enter'])->name('kitchens.enter')->whereNumber('galley');
+
+Route::get('/bin', [BinController::class, 'index'])->name('bin')->middleware('may:bin');
+Route::post('/bin/{kind}/{id}/back', [BinController::class, 'putBack'])->name('bin.back')
+    ->whereIn('kind', Bin::kinds())
+    ->whereNumber('id')
+    ->middleware('may:bin');
+Route::get('/archive', [ArchiveController::class, 'index'])->name('archive');
+Route::post('/archive/{kind}/{id}', [ArchiveController::class, 'store'])->name('archive.store')
+    ->whereIn('kind', Archive::kinds())
+    ->whereNumber('id')
+    ->middleware('may:bin');
+Route::post('/archive/{kind}/{id}/out', [ArchiveController::class, 'takeOut'])->name('archive.out')
+    ->whereIn('kind', Archive::kinds())
+    ->whereNumber('id')
+    ->middleware('may:bin');
+Route::get('/audit', AuditController::class)->name('audit')->middleware('may:people');
 
 Route::get('/family', [ServiceController::class, 'index'])->name('family');
-Route::post('/services', [ServiceController::class, 'store'])->name('services.store')->middleware(SentOnce::class);
+Route::post('/services', [ServiceController::class, 'store'])->name('services.store')->middleware(['throttle:made', SentOnce::class])
+    ->middleware('may:services');
 Route::get('/services/{service}', [ServiceController::class, 'show'])->name('services.show')->whereNumber('service');
-Route::post('/services/{service}', [ServiceController::class, 'update'])->name('services.update')->whereNumber('service');
+Route::post('/services/{service}', [ServiceController::class, 'update'])->name('services.update')->whereNumber('service')
+    ->middleware('may:services');
 Route::post('/services/{service}/cook', [ServiceController::class, 'cook'])->name('services.cook')
     ->whereNumber('service')
-    ->middleware(SentOnce::class);
+    ->middleware(['throttle:made', SentOnce::class])
+    ->middleware('may:services');
 Route::get('/services/{service}/pass', [ServicePaperController::class, 'pass'])->name('services.pass')->whereNumber('service');
 Route::get('/services/{service}/shopping', [ServicePaperController::class, 'shopping'])->name('services.shopping')->whereNumber('service');
 Route::get('/services/{service}/scaling', [ServicePaperController::class, 'scaling'])->name('services.scaling')->whereNumber('service');
@@ -64,32 +119,51 @@ Route::get('/family/have', SupplyController::class)->name('supply');
 Route::get('/family/{sauce}', [FamilyController::class, 'show'])->name('family.show')->where('sauce', '[a-z0-9-]+');
 Route::post('/family/{sauce}/own', [FamilyController::class, 'own'])->name('family.own')
     ->where('sauce', '[a-z0-9-]+')
-    ->middleware(SentOnce::class);
-Route::post('/family/{sauce}/remove', [FamilyController::class, 'remove'])->name('family.remove')->where('sauce', '[a-z0-9-]+');
+    ->middleware(['throttle:made', SentOnce::class])
+    ->middleware('may:sauces');
+Route::post('/family/{sauce}/remove', [FamilyController::class, 'remove'])->name('family.remove')->where('sauce', '[a-z0-9-]+')
+    ->middleware('may:bin');
 Route::post('/family/{sauce}/cook', [FamilyController::class, 'cook'])->name('family.cook')
     ->where('sauce', '[a-z0-9-]+')
-    ->middleware(SentOnce::class);
+    ->middleware(['throttle:made', SentOnce::class])
+    ->middleware('may:services');
 
 Route::get('/learning', [LearningController::class, 'show'])->name('learning');
-Route::post('/learning/{pot}', [LearningController::class, 'update'])->name('learning.update')->whereNumber('pot');
+Route::post('/learning/{pot}', [LearningController::class, 'update'])->name('learning.update')->whereNumber('pot')
+    ->middleware('may:learning');
 
 Route::get('/stove', [PotController::class, 'index'])->name('stove');
 Route::view('/stove/new', 'pages.stove-empty')->name('stove.new');
-Route::post('/pots', [PotController::class, 'store'])->name('pots.store')->middleware(SentOnce::class);
+Route::post('/pots', [PotController::class, 'store'])->name('pots.store')->middleware(['throttle:made', SentOnce::class])
+    ->middleware('may:stove');
 Route::get('/pots/{pot}', [PotController::class, 'show'])->name('pots.show')->whereNumber('pot');
-Route::post('/pots/free', [PotController::class, 'free'])->name('pots.free')->middleware(SentOnce::class);
-Route::post('/pots/{pot}/events', [PotEventController::class, 'store'])->name('pots.events')->whereNumber('pot');
-Route::post('/pots/{pot}/events/batch', [PotEventController::class, 'batch'])->name('pots.batch')->whereNumber('pot');
+Route::post('/pots/free', [PotController::class, 'free'])->name('pots.free')->middleware(['throttle:made', SentOnce::class])
+    ->middleware('may:stove');
+Route::post('/pots/{pot}/events', [PotEventController::class, 'store'])->name('pots.events')->whereNumber('pot')
+    ->middleware('may:stove');
+Route::post('/pots/{pot}/events/batch', [PotEventController::class, 'batch'])->name('pots.batch')->whereNumber('pot')
+    ->middleware('may:stove');
 Route::get('/pulse', PulseController::class)->name('pulse');
 Route::view('/rail', 'pages.rail')->name('rail');
 
 Route::get('/rescue', [RescueController::class, 'index'])->name('rescue');
 Route::get('/rescue/{fault}', [RescueController::class, 'show'])->name('rescue.show');
-Route::post('/rescue/{fault}', [RescueController::class, 'store'])->name('rescue.store');
+Route::post('/rescue/{fault}', [RescueController::class, 'store'])->name('rescue.store')
+    ->middleware('may:stove');
 
 Route::get('/log', [LogController::class, 'index'])->name('log');
 Route::get('/log/lento-log.{format}', [LogFileController::class, 'out'])->name('log.out')->whereIn('format', ['csv', 'json']);
-Route::post('/log/files', [LogFileController::class, 'in'])->name('log.in');
+Route::post('/log/files', [LogFileController::class, 'in'])->name('log.in')
+    ->middleware(['may:files', 'throttle:imports']);
 Route::get('/log/{pot}/beside/{other}', [LogController::class, 'beside'])->name('log.beside')->whereNumber(['pot', 'other']);
-Route::post('/log/{pot}/notes', [LogController::class, 'note'])->name('log.note')->whereNumber('pot');
+Route::post('/log/{pot}/notes', [LogController::class, 'note'])->name('log.note')->whereNumber('pot')
+    ->middleware('may:stove');
 Route::get('/log/{pot}', [LogController::class, 'show'])->name('log.show')->whereNumber('pot');
+Route::post('/log/imports/{import}/teach', [LogImportController::class, 'teach'])->name('imports.teach')
+    ->whereNumber('import')
+    ->middleware('may:files');
+Route::post('/log/imports/{import}/take-back', [LogImportController::class, 'takeBack'])->name('imports.back')
+    ->whereNumber('import')
+    ->middleware('may:files');
+
+Route::any('{nowhere}', NowhereController::class)->where('nowhere', '.*')->fallback();

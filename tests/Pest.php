@@ -2,11 +2,32 @@
 
 declare(strict_types=1);
 
+use App\Models\Galley;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\ViewErrorBag;
 use Tests\TestCase;
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
+
+/**
+ * What the kitchen has set, and nothing else.
+ *
+ * @param array<string, string> $settings
+ */
+function setting(array $settings): void
+{
+    Galley::query()->firstOrFail()->update(['settings' => $settings]);
+}
+
+/** The secret that the next page would tell. */
+function toldToken(string $what = 'device'): string
+{
+    $kept = session('told.' . $what);
+    $told = is_string($kept) ? Crypt::decrypt($kept) : null;
+
+    return text(row($told)['secret'] ?? null);
+}
 
 /** What the page after a form says of a field. */
 function errorAt(string $field): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Models\Pot;
+use App\Models\PotEvent;
 use App\Stove\Projection;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\Builder;
@@ -39,7 +40,7 @@ final readonly class DemoClock
         DB::transaction(static function () use ($late): void {
             foreach (Pot::query()->get() as $pot) {
                 $by = $pot->finished_at === null ? $late : intdiv($late, self::DAY_MS) * self::DAY_MS;
-                DB::table('pot_events')->where('pot_id', $pot->id)->increment('at_ms', $by);
+                $pot->events()->toBase()->increment('at_ms', $by);
                 $pot->update(['started_at' => $pot->started_at->addMilliseconds($by)]);
                 Projection::of($pot->refresh())->writeTo($pot);
             }
@@ -51,10 +52,10 @@ final readonly class DemoClock
     /** Whether there is a pot, or a tap, that is not the seeder's. */
     private static function touched(): bool
     {
-        return DB::table('pot_events')
+        return PotEvent::query()
             ->where('token', 'not like', self::SEED . '%')
             ->exists()
-            || DB::table('pots')
+            || Pot::query()
                 ->whereNotExists(static fn(Builder $events): Builder => $events->from('pot_events')->whereColumn('pot_id', 'pots.id'))
                 ->exists();
     }

@@ -16,7 +16,6 @@ final readonly class AtThePot
             Device::query()
                 ->where('pot_id', $pot)
                 ->where('pot_ignored', '>', 0)
-                ->whereNull('withdrawn_at')
                 ->orderBy('id')
                 ->get()
                 ->map(

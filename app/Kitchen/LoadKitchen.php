@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use App\Models\Galley;
 use App\Models\Hob;
 use App\Models\KitchenFormula;
-use App\Models\KitchenSettings;
 use App\Models\LarderEntry;
 use App\Models\OwnDerivative;
 use App\Models\Pan;
+use App\Models\Pot;
+use App\People\Here;
 use App\Records\LessonCodec;
-use Illuminate\Support\Facades\DB;
 use Lento\Learning\Lesson;
 use Lento\Quantity\MeasureSystem;
 
@@ -21,9 +22,12 @@ final readonly class LoadKitchen
     /** Pots that a kitchen remembers: older ones say little of it as it is. */
     private const REMEMBERED = 300;
 
-    public function __invoke(): Kitchen
+    /** @param array<string, string>|null $settings other than those that the kitchen has now */
+    public function __invoke(?array $settings = null): Kitchen
     {
-        $settings = KitchenSettings::query()->first()->settings ?? [];
+        $galley = $settings === null ? Galley::query()->find(app(Here::class)->galleyId()) : null;
+        $settings ??= $galley->settings ?? [];
+        $shared = $galley === null ? [] : $galley->formulasOfTheHouse();
 
         return new Kitchen(
             MeasureSystem::tryFrom($settings['measures'] ?? '') ?? (
@@ -51,9 +55,12 @@ final readonly class LoadKitchen
                     ),
                 )->all(),
             ),
-            KitchenFormula::query()->get()->mapWithKeys(
-                static fn(KitchenFormula $formula): array => [$formula->base->value => $formula->changes],
-            )->all(),
+            [
+                ...array_map(static fn(array $formula): array => $formula['changes'], $shared),
+                ...KitchenFormula::query()->get()->mapWithKeys(
+                    static fn(KitchenFormula $formula): array => [$formula->base->value => $formula->changes],
+                )->all(),
+            ],
             $settings,
             new OnDemand(
                 self::lessons(...),
@@ -77,11 +84,13 @@ final readonly class LoadKitchen
     /** @return list<Lesson> of the last pots, oldest first, without those that are left out */
     private static function lessons(): array
     {
-        $rows = DB::table('pots')
+        $rows = Pot::query()
             ->whereNotNull('lesson')
             ->where('left_out', false)
+            ->teaching()
             ->orderByDesc('finished_at')
             ->limit(self::REMEMBERED)
+            ->toBase()
             ->pluck('lesson')
             ->all();
         $lessons = array_map(static function (mixed $json): ?Lesson {

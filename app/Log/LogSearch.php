@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Database\Matching;
 use App\Models\Pot;
+use App\Models\PotEvent;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as Rows;
-use Illuminate\Support\Facades\DB;
 use Lento\Compose\Base;
 use Lento\Course\EventKind;
 
@@ -52,7 +53,7 @@ final readonly class LogSearch
     /** @return Builder<Pot> the pots that are over and fit, newest first */
     public function pots(): Builder
     {
-        $pots = Pot::query()->whereNotNull('finished_at')->orderByDesc('finished_at')->orderByDesc('id');
+        $pots = Pot::query()->atHand()->whereNotNull('finished_at')->orderByDesc('finished_at')->orderByDesc('id');
         if ($this->fields['sauce'] !== '' && in_array($this->fields['sauce'], self::sauces(), true)) {
             $pots->where('sauce', $this->fields['sauce']);
         }
@@ -67,8 +68,8 @@ final readonly class LogSearch
             $pots->where('finished_at', '<', $to->addDay()->format('Y-m-d H:i:s.v'));
         }
         match ($this->fields['came']) {
-            'as-planned' => $pots->whereRaw("json_extract(outcome, '$.spoon') = json_extract(plan, '$.promise.spoon')"),
-            'otherwise' => $pots->whereRaw("json_extract(outcome, '$.spoon') <> json_extract(plan, '$.promise.spoon')"),
+            'as-planned' => $pots->whereColumn('outcome->spoon', 'plan->promise->spoon'),
+            'otherwise' => $pots->whereColumn('outcome->spoon', '<>', 'plan->promise->spoon'),
             'rescued' => $pots->whereIn('id', self::withEvent(EventKind::Rescued)),
             default => null,
         };
@@ -78,15 +79,12 @@ final readonly class LogSearch
                 static fn(string $word): bool => $word !== '',
             ) as $word
         ) {
-            $like = '%' . addcslashes($word, '%_\\') . '%';
+            $like = Matching::pattern($word);
             $pots->where(static function (Builder $any) use ($like): void {
-                foreach (['name', 'cook', "json_extract(outcome, '$.taste')", "json_extract(outcome, '$.change')"] as $where) {
-                    $any->orWhereRaw("{$where} like ? escape '\\'", [$like]);
+                foreach (['name', 'cook', 'outcome->taste', 'outcome->change'] as $where) {
+                    Matching::orHas($any, $where, $like);
                 }
-                $any->orWhereIn(
-                    'id',
-                    self::withEvent(EventKind::Note)->whereRaw("json_extract(data, '$.text') like ? escape '\\'", [$like]),
-                );
+                $any->orWhereIn('id', Matching::has(self::withEvent(EventKind::Note), 'data->text', $like));
             });
         }
 
@@ -96,12 +94,13 @@ final readonly class LogSearch
     /** @return list<string> who has cooked here, for the field */
     public static function cooks(): array
     {
-        $cooks = DB::table('pots')
+        $cooks = Pot::query()
             ->whereNotNull('finished_at')
             ->whereNotNull('cook')
             ->distinct()
             ->orderBy('cook')
             ->limit(60)
+            ->toBase()
             ->pluck('cook')
             ->all();
 
@@ -111,7 +110,14 @@ final readonly class LogSearch
     /** @return list<string> ids of what has been cooked here, for the field: bases first */
     public static function sauces(): array
     {
-        $found = DB::table('pots')->whereNotNull('finished_at')->whereNotNull('sauce')->distinct()->orderBy('sauce')->pluck('sauce')->all();
+        $found = Pot::query()
+            ->whereNotNull('finished_at')
+            ->whereNotNull('sauce')
+            ->distinct()
+            ->orderBy('sauce')
+            ->toBase()
+            ->pluck('sauce')
+            ->all();
         $bases = array_column(Base::cases(), 'value');
         $found = array_values(array_filter($found, is_string(...)));
 
@@ -121,10 +127,16 @@ final readonly class LogSearch
     private static function withEvent(EventKind $kind): Rows
     {
         // Without what was taken back again.
-        return DB::table('pot_events')
+        return PotEvent::query()
             ->where('kind', $kind->value)
-            ->whereNotIn('token', DB::table('pot_events')->whereNotNull('undoes')->select('undoes'))
-            ->select('pot_id');
+            ->whereNotExists(
+                static fn(Rows $undone): Rows => $undone
+                    ->from('pot_events', 'undone')
+                    ->whereColumn('undone.pot_id', 'pot_events.pot_id')
+                    ->whereColumn('undone.undoes', 'pot_events.token'),
+            )
+            ->select('pot_id')
+            ->toBase();
     }
 
     private static function day(string $text): ?CarbonImmutable

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Models\Pot;
 use App\Models\StoredEvents;
 use App\Records\EventCodec;
 use App\Records\Moment;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /** Pots as they stand in a log file, docs/formats/log.schema.json: what was promised, what happened. The rest follows from these. */
@@ -27,7 +27,7 @@ final readonly class PotRecord
     {
         $events = StoredEvents::ofAll($ids);
         $records = [];
-        foreach (DB::table('pots')->whereIn('id', $ids)->get()->all() as $pot) {
+        foreach (Pot::query()->whereIn('id', $ids)->toBase()->get()->all() as $pot) {
             $id = is_numeric($pot->id) ? (int) $pot->id : 0;
             $plan = self::json($pot->plan);
             $records[$id] = [

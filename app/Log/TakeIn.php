@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Format\Words;
+use App\Models\LogImport;
 use App\Models\Pot;
-use App\Records\EventCodec;
+use App\Models\StoredEvents;
+use App\People\Here;
 use App\Stove\Projection;
 use Illuminate\Support\Facades\DB;
 use Lento\Course\Event;
@@ -18,15 +20,17 @@ final readonly class TakeIn
 
     /**
      * @param list<ReadPot> $pots
+     * @param string $file what it was called
      *
      * @return array{taken: int, here: int} how many were new, and how many were here already
      *
      * @throws Refused where an event is already another pot's
      */
-    public function __invoke(array $pots): array
+    public function __invoke(array $pots, string $file = ''): array
     {
-        return DB::transaction(static function () use ($pots): array {
-            $known = array_fill_keys(array_filter(DB::table('pots')->pluck('uid')->all(), is_string(...)), true);
+        return DB::transaction(static function () use ($pots, $file): array {
+            $import = null;
+            $known = array_fill_keys(array_filter(Pot::query()->toBase()->pluck('uid')->all(), is_string(...)), true);
             $taken = 0;
             // A file is newest first; ids follow time.
             foreach (array_reverse($pots) as $pot) {
@@ -34,12 +38,13 @@ final readonly class TakeIn
                     continue;
                 }
                 $known[$pot->uid] = true;
-                $stored = Pot::query()->create($pot->pot);
+                $import ??= LogImport::query()->create([
+                    'name' => mb_substr($file, 0, 200),
+                    'by' => mb_substr(app(Here::class)->presence()->name, 0, 60),
+                ]);
+                $stored = Pot::query()->create([...$pot->pot, 'log_import_id' => $import->id]);
                 foreach (array_chunk($pot->events, self::AT_ONCE) as $events) {
-                    $kept = DB::table('pot_events')->insertOrIgnore(
-                        array_map(static fn(Event $event): array => ['pot_id' => $stored->id, ...EventCodec::toRow($event)], $events),
-                    );
-                    if ($kept !== count($events)) {
+                    if (StoredEvents::add($stored, $events) !== count($events)) {
                         throw Refused::at($pot->line, Words::text('log.file.event_elsewhere', name: mb_substr($stored->name, 0, 60)));
                     }
                 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\People\Here;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -15,7 +16,6 @@ use Illuminate\Database\Eloquent\Model;
  * @property DeviceKind $kind
  * @property string $place where it reads: the pot that stands there
  * @property string $token_hash
- * @property CarbonImmutable|null $withdrawn_at
  * @property CarbonImmutable|null $heard_at
  * @property int $ignored readings that were not taken, since it was made
  * @property string $ignored_why the last time
@@ -24,6 +24,11 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Device extends Model
 {
+    use Audited;
+    use Binnable;
+    use OfAKitchen;
+
+
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
     protected $fillable = [
@@ -31,7 +36,6 @@ final class Device extends Model
         'kind',
         'place',
         'token_hash',
-        'withdrawn_at',
         'heard_at',
         'ignored',
         'ignored_why',
@@ -44,10 +48,12 @@ final class Device extends Model
         return hash('sha256', $token);
     }
 
-    /** The device that holds a token; null where none does, or it was withdrawn. */
+    /** The device that holds a token, of whichever kitchen; null where none does, or it was thrown away. */
     public static function holding(string $token): ?self
     {
-        return $token === '' ? null : self::query()->where('token_hash', self::hash($token))->whereNull('withdrawn_at')->first();
+        return $token === '' ? null : app(Here::class)->everywhere(
+            static fn(): ?self => self::query()->where('token_hash', self::hash($token))->whereNull('binned_at')->first(),
+        );
     }
 
     /** @return array<string, string> */
@@ -55,7 +61,6 @@ final class Device extends Model
     {
         return [
             'kind' => DeviceKind::class,
-            'withdrawn_at' => 'immutable_datetime',
             'heard_at' => 'immutable_datetime',
             'ignored' => 'integer',
             'pot_ignored' => 'integer',

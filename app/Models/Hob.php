@@ -18,6 +18,11 @@ use Lento\Pot\HobKind;
  */
 final class Hob extends Model
 {
+    use Audited;
+    use Binnable;
+    use OfAKitchen;
+
+
     protected $fillable = ['name', 'kind', 'power_w', 'levels'];
 
     /** @return array<string, string> */

@@ -18,7 +18,18 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class LarderEntry extends Model
 {
+    use Audited;
+    use Binnable;
+    use OfAKitchen;
+
+
     protected $fillable = ['like', 'name', 'price_per_kg', 'salt_percent', 'fat_percent'];
+
+    /** One that has no name of its own is called as the larder knows it. */
+    public function calledInTheBin(): string
+    {
+        return $this->name ?? $this->like;
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

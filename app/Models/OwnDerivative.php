@@ -16,6 +16,12 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class OwnDerivative extends Model
 {
+    use Archivable;
+    use Audited;
+    use Binnable;
+    use OfAKitchen;
+
+
     protected $fillable = ['name', 'based_on', 'changes'];
 
     /**

@@ -19,6 +19,11 @@ use Lento\Pot\PanBase;
  */
 final class Pan extends Model
 {
+    use Audited;
+    use Binnable;
+    use OfAKitchen;
+
+
     protected $fillable = ['name', 'diameter_mm', 'height_mm', 'base', 'mass_g'];
 
     /** @return array<string, string> */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\PlanCast;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -35,11 +36,16 @@ use Lento\Plan\Plan;
  * @property array<string, mixed>|null $lesson what it has taught of this kitchen
  * @property bool $left_out of what the kitchen learns
  * @property int|null $service_id the service it is for
+ * @property int|null $log_import_id the file it came with
  * @property string|null $branch which sauce of that service it is
  * @property-read Collection<int, PotEvent> $events
  */
 final class Pot extends Model
 {
+    use Archivable;
+    use OfAKitchen;
+
+
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
     protected $fillable = [
@@ -60,6 +66,7 @@ final class Pot extends Model
         'sauce_version_id',
         'service_id',
         'branch',
+        'log_import_id',
     ];
 
     protected $attributes = ['question' => '{}', 'place' => '', 'given_up' => false, 'left_out' => false];
@@ -71,6 +78,21 @@ final class Pot extends Model
             $pot->setAttribute('kind', PotKind::of($pot->plan));
             $pot->setAttribute('sauce', $pot->getAttributes()['sauce'] ?? $pot->plan->making?->sauce);
         });
+    }
+
+    /**
+     * Those that the kitchen believes: its own, and those of files that it said may teach.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeTeaching(Builder $query): void
+    {
+        $query->where(
+            static fn(Builder $any): Builder => $any->whereNull('log_import_id')->orWhereIn(
+                'log_import_id',
+                LogImport::query()->where('teaches', true)->select('id'),
+            ),
+        );
     }
 
     /** @return HasMany<PotEvent, $this> */

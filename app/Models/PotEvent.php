@@ -18,11 +18,15 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $at_ms
  * @property string|null $visit the kind of visit, where it is one: the rail asks for the last of each
  * @property string|null $undoes the token of the event that is taken back
+ * @property string $said_by who said it, by their name as it was then; a device by its own
  * @property string $data
  */
 final class PotEvent extends Model
 {
+    use OfAKitchen;
+
+
     public $timestamps = false;
 
-    protected $fillable = ['token', 'version', 'kind', 'step', 'at_ms', 'visit', 'undoes', 'data'];
+    protected $fillable = ['token', 'version', 'kind', 'step', 'at_ms', 'visit', 'undoes', 'data', 'said_by'];
 }

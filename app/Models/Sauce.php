@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Database\Matching;
 use App\Typed\Plain;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -27,6 +28,11 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 final class Sauce extends Model
 {
+    use Archivable;
+    use Audited;
+    use OfAKitchen;
+
+
     protected $fillable = ['name', 'tags', 'notes'];
 
     /** @return HasMany<SauceVersion, $this> */
@@ -55,7 +61,7 @@ final class Sauce extends Model
     public function scopeFoundBy(Builder $query, string $words): void
     {
         foreach (array_filter(explode(' ', Plain::text($words)), static fn(string $word): bool => $word !== '') as $word) {
-            $query->whereRaw("found_by like ? escape '\\'", ['%' . addcslashes($word, '%_\\') . '%']);
+            Matching::has($query->getQuery(), 'found_by', Matching::pattern($word));
         }
     }
 

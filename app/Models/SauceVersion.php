@@ -21,6 +21,9 @@ use LogicException;
  */
 final class SauceVersion extends Model
 {
+    use OfAKitchen;
+
+
     protected $fillable = ['number', 'question'];
 
     /** @return BelongsTo<Sauce, $this> */

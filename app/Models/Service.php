@@ -17,6 +17,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Service extends Model
 {
+    use Archivable;
+    use OfAKitchen;
+
+
     protected $fillable = ['fields'];
 
     /** @return HasMany<Pot, $this> */

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\People\Here;
 use App\Records\EventCodec;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
 use Lento\Course\Event;
 use Lento\Course\EventKind;
 use stdClass;
@@ -16,7 +18,7 @@ final readonly class StoredEvents
     /** @return list<Event> all of one pot, in the order they happened */
     public static function of(int $pot): array
     {
-        return self::events([$pot], DB::table('pot_events')->where('pot_id', $pot)->orderBy('at_ms')->orderBy('id')->get()->all())[$pot];
+        return self::events([$pot], self::rows()->where('pot_id', $pot)->orderBy('at_ms')->orderBy('id')->get()->all())[$pot];
     }
 
     /**
@@ -30,7 +32,7 @@ final readonly class StoredEvents
     {
         return self::events(
             $pots,
-            DB::table('pot_events')->whereIn('pot_id', $pots)->orderBy('pot_id')->orderBy('at_ms')->orderBy('id')->get()->all(),
+            self::rows()->whereIn('pot_id', $pots)->orderBy('pot_id')->orderBy('at_ms')->orderBy('id')->get()->all(),
         );
     }
 
@@ -47,15 +49,22 @@ final readonly class StoredEvents
             EventKind::cases(),
             static fn(EventKind $kind): bool => $kind->movesTheCourse() && $kind !== EventKind::Tended,
         );
-        $tended = DB::table('pot_events')->whereIn('pot_id', $pots)->where('kind', EventKind::Tended->value);
+        $tended = self::rows()->whereIn('pot_id', $pots)->where('kind', EventKind::Tended->value);
         // Where a visit was taken back its last one is not known by its moment alone: those few pots are read whole.
-        $whole = DB::table('pot_events as undone')
-            ->join('pot_events as tended', 'tended.token', '=', 'undone.undoes')
-            ->whereIn('undone.pot_id', $pots)
-            ->where('undone.kind', EventKind::Undone->value)
+        $whole = self::rows()
+            ->join(
+                'pot_events as tended',
+                static fn(JoinClause $same): JoinClause => $same->on('tended.pot_id', '=', 'pot_events.pot_id')->on(
+                    'tended.token',
+                    '=',
+                    'pot_events.undoes',
+                ),
+            )
+            ->whereIn('pot_events.pot_id', $pots)
+            ->where('pot_events.kind', EventKind::Undone->value)
             ->where('tended.kind', EventKind::Tended->value)
             ->distinct()
-            ->pluck('undone.pot_id')
+            ->pluck('pot_events.pot_id')
             ->all();
 
         return self::events($pots, [
@@ -67,7 +76,7 @@ final readonly class StoredEvents
                 ->get()
                 ->all(),
             ...(clone $tended)->whereIn('pot_id', $whole)->get()->all(),
-            ...DB::table('pot_events')
+            ...self::rows()
                 ->whereIn('pot_id', $pots)
                 ->whereIn('kind', array_column($moving, 'value'))
                 ->orderBy('at_ms')
@@ -80,9 +89,32 @@ final readonly class StoredEvents
     /** The newest of all, so that a tablet can ask whether anything has happened. */
     public static function latest(): int
     {
-        $latest = DB::table('pot_events')->max('id');
+        $latest = self::rows()->max('id');
 
         return is_numeric($latest) ? (int) $latest : 0;
+    }
+
+    /**
+     * Adds to a pot what is not there yet.
+     *
+     * @param list<Event> $events
+     *
+     * @return int how many were new
+     */
+    public static function add(Pot $pot, array $events): int
+    {
+        $here = app(Here::class)->presence();
+        $whose = ['galley_id' => $pot->galley_id, 'pot_id' => $pot->id, 'said_by' => mb_substr($here->name, 0, 60)];
+
+        return self::rows()->insertOrIgnore(
+            array_map(static fn(Event $event): array => [...$whose, ...EventCodec::toRow($event)], $events),
+        );
+    }
+
+    /** Of this kitchen alone, without a model for each. */
+    private static function rows(): Builder
+    {
+        return PotEvent::query()->toBase();
     }
 
     /**

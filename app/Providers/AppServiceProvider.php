@@ -7,11 +7,15 @@ namespace App\Providers;
 use App\Database\SqliteConnector;
 use App\Kitchen\Kitchen;
 use App\Kitchen\LoadKitchen;
+use App\People\Here;
 use App\Stove\PotsOn;
 use Carbon\CarbonImmutable;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\View\View as ViewContract;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use Lento\Quantity\MeasureSystem;
@@ -29,9 +33,27 @@ final class AppServiceProvider extends ServiceProvider
         }
     }
 
+    /** How often, by whom; in the words of lang/en/errors.php's 429. */
+    private function rates(): void
+    {
+        $a = static fn(string $what): int => config()->integer('lento.rates.' . $what);
+        $who = static fn(Request $request): string => (string) (app(Here::class)->isEntered()
+            ? app(Here::class)->presence()->memberId ?? $request->ip()
+            : $request->ip());
+        RateLimiter::for('sign-in', static fn(Request $request): Limit => Limit::perMinute($a('sign_in'))->by(
+            mb_strtolower($request->string('login')->toString()) . '|' . $request->ip(),
+        ));
+        RateLimiter::for('wrong-tokens', static fn(Request $request): Limit => Limit::perMinute($a('wrong_tokens'))->by(
+            'door|' . $request->ip(),
+        ));
+        RateLimiter::for('made', static fn(Request $request): Limit => Limit::perMinute($a('made'))->by('made|' . $who($request)));
+        RateLimiter::for('imports', static fn(): Limit => Limit::perHour($a('imports'))->by('imports|' . app(Here::class)->galleyId()));
+    }
+
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', SqliteConnector::class);
+        $this->app->scoped(Here::class, fn(): Here => new Here($this->app->runningInConsole()));
         $this->app->scoped(PotsOn::class);
         $this->app->scoped(Kitchen::class, static fn(): Kitchen => (new LoadKitchen())());
         $this->app->bind(
@@ -44,6 +66,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Date::use(CarbonImmutable::class);
         $this->movedClock();
+        $this->rates();
         Model::shouldBeStrict();
         View::composer('components.rail', static fn(ViewContract $view) => $view->with('tickets', app(PotsOn::class)->tickets()));
     }

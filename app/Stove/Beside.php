@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Stove;
 
 use App\Models\Pot;
+use App\Models\PotEvent;
 use App\Records\EventCodec;
 use App\Typed\FieldFault;
-use Illuminate\Support\Facades\DB;
 use Lento\Course\EventKind;
 use stdClass;
 
@@ -44,7 +44,7 @@ final readonly class Beside
     }
 
     /**
-     * Their mark is kept already, at another pot or for something else; the same sent again is no fault.
+     * Their mark is kept already, for something else; the same sent again is no fault.
      *
      * @param array<int, Tap> $taps
      *
@@ -54,16 +54,16 @@ final readonly class Beside
     {
         $kept = [];
         foreach (array_chunk(array_map(static fn(Tap $tap): string => $tap->id, $taps), self::AT_ONCE) as $ids) {
-            foreach (DB::table('pot_events')->whereIn('token', $ids)->get(['pot_id', 'token', 'kind', 'step', 'undoes', 'data']) as $row) {
+            $rows = PotEvent::query()->where('pot_id', $pot->id)->whereIn('token', $ids)->toBase();
+            foreach ($rows->get(['token', 'kind', 'step', 'undoes', 'data']) as $row) {
                 $kept[self::text($row->token)] = $row;
             }
         }
         [$faults, $said] = [[], []];
         foreach ($taps as $i => $tap) {
             $before = $kept[$tap->id] ?? null;
-            $same = $before === null
-                || ((is_numeric($before->pot_id) ? (int) $before->pot_id : 0) === $pot->id && self::what($before) === self::ofTap($tap));
-            if (!$same || ($said[$tap->id] ??= self::ofTap($tap)) !== self::ofTap($tap)) {
+            $what = self::ofTap($tap);
+            if ($before !== null && self::what($before) !== $what || ($said[$tap->id] ??= $what) !== $what) {
                 $faults[$i] = [FieldFault::of('token', 'mark_taken')];
             }
         }

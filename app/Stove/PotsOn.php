@@ -11,7 +11,6 @@ use App\Models\Pot;
 use App\Models\StoredEvents;
 use App\Records\PlanCodec;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
 use Lento\Course\Call;
 use Lento\Course\CallKind;
 use Lento\Course\Course;
@@ -42,7 +41,7 @@ final class PotsOn
             ->oldest('started_at')
             ->limit(self::MOST)
             ->toBase()
-            ->get(['id', 'name', 'place', 'cook', 'started_at', DB::raw("json_extract(plan, '$.steps') as steps")])
+            ->get(['id', 'name', 'place', 'cook', 'started_at', 'plan->steps as steps'])
             ->all();
         $pots = array_map(self::onTheRail(...), $pots);
         $events = StoredEvents::coursesOf(array_column($pots, 'id'));

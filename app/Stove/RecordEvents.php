@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Stove;
 
 use App\Models\Pot;
-use App\Records\EventCodec;
-use App\Records\Moment;
+use App\Models\StoredEvents;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use Lento\Course\EventKind;
 
 /**
  * Adds events to a pot, each once, whatever the line does, and writes down what then follows from all of them.
@@ -23,15 +23,30 @@ final readonly class RecordEvents
     {
         DB::transaction(static function () use ($pot, $taps, $now): void {
             $last = $pot->events()->max('at_ms');
-            $latest = is_numeric($last) ? (int) $last : 0;
+            [$latest, $events] = [is_numeric($last) ? (int) $last : 0, []];
             foreach ($taps as $tap) {
                 $at = $tap->atMs === 0
                     ? max($now->getTimestampMs(), $latest + 1)
                     : min(max($tap->atMs, $pot->started_at->getTimestampMs()), max($now->getTimestampMs(), $latest + 1));
                 $latest = max($latest, $at);
-                DB::table('pot_events')->insertOrIgnore(['pot_id' => $pot->id, ...EventCodec::toRow($tap->happenedAt($at))]);
+                $events[] = $tap->happenedAt($at);
             }
-            Projection::of($pot)->writeTo($pot);
+            StoredEvents::add($pot, $events);
+            if ($pot->finished_at !== null || self::mayEnd($taps)) {
+                Projection::of($pot)->writeTo($pot);
+            }
         });
+    }
+
+    /**
+     * Nothing is written down beside a pot that is on, so that only what ends it, or takes an end back, has it reckoned through.
+     *
+     * @param list<Tap> $taps
+     */
+    private static function mayEnd(array $taps): bool
+    {
+        $ends = [EventKind::Finished->value, EventKind::TakenOff->value, EventKind::Undone->value];
+
+        return array_filter($taps, static fn(Tap $tap): bool => in_array($tap->kind, $ends, true)) !== [];
     }
 }

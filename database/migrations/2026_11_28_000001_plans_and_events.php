@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Database\Ddl;
 use App\Family\ServiceFields;
 use App\Format\SauceNames;
 use App\Kitchen\Kitchen;
@@ -9,6 +10,7 @@ use App\Kitchen\LoadKitchen;
 use App\Log\FirstFormat;
 use App\Models\Pot;
 use App\Models\PotKind;
+use App\People\Here;
 use App\Records\EventCodec;
 use App\Records\PlanCodec;
 use App\Stove\Projection;
@@ -26,13 +28,19 @@ use Lento\Plan\Plan;
 return new class extends Migration {
     private const AT_ONCE = 100;
 
+    /** When this was written there was one kitchen, and nothing yet that tells several apart. */
     public function up(): void
+    {
+        app(Here::class)->everywhere($this->carry(...));
+    }
+
+    private function carry(): void
     {
         Schema::disableForeignKeyConstraints();
         DB::transaction(function (): void {
             $this->makePots();
             $this->makeEvents();
-            $this->carryOver((new LoadKitchen())());
+            $this->carryOver((new LoadKitchen())($this->settings()));
             Schema::drop('pot_events');
             Schema::drop('pots');
             Schema::rename('new_pots', 'pots');
@@ -53,9 +61,19 @@ return new class extends Migration {
         throw new LogicException('Plans do not become the fields of a form again: lay the copy of before back.');
     }
 
+    /** @return array<string, string> */
+    private function settings(): array
+    {
+        $kept = DB::table('kitchen_settings')->value('settings');
+        $settings = is_string($kept) ? json_decode($kept, true) : null;
+
+        /** @var array<string, string> */
+        return is_array($settings) ? $settings : [];
+    }
+
     private function makePots(): void
     {
-        DB::statement(<<<'SQL'
+        Ddl::run(<<<'SQL'
             create table new_pots (
                 id integer primary key autoincrement not null,
                 uid varchar(40) not null unique,
@@ -86,7 +104,7 @@ return new class extends Migration {
 
     private function makeEvents(): void
     {
-        DB::statement(<<<'SQL'
+        Ddl::run(<<<'SQL'
             create table new_pot_events (
                 id integer primary key autoincrement not null,
                 pot_id integer not null references pots (id) on delete cascade,

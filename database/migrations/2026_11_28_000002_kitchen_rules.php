@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Database\Ddl;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -31,7 +32,7 @@ return new class extends Migration {
 
         $kept = DB::table('kitchen_settings')->orderBy('id')->first();
         Schema::drop('kitchen_settings');
-        DB::statement(
+        Ddl::run(
             'create table kitchen_settings (id integer primary key not null check (id = 1), settings text not null check '
                 . '(json_valid(settings)), created_at datetime, updated_at datetime)',
         );

@@ -9,14 +9,16 @@ use App\Family\CookBranch;
 use App\Family\WorkedOut;
 use App\Kitchen\Kitchen;
 use App\Kitchen\LoadKitchen;
+use App\Models\Galley;
 use App\Models\Hob;
 use App\Models\KitchenFormula;
-use App\Models\KitchenSettings;
 use App\Models\LarderEntry;
+use App\Models\Member;
 use App\Models\Pan;
 use App\Models\Pot;
 use App\Models\Sauce;
 use App\Models\Service;
+use App\People\Role;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
 use App\Stove\OutcomeReader;
@@ -308,6 +310,8 @@ final class DatabaseSeeder extends Seeder
     /** @return array<string, string> ids of the pans by their names */
     private function kitchen(): array
     {
+        Member::query()->create(['name' => 'Ines Vark', 'role' => Role::Chef]);
+        Member::query()->create(['name' => 'Petra Lund', 'role' => Role::Cook]);
         foreach (self::PANS as [$name, $wide, $high, $base, $grams]) {
             Pan::query()->create(['name' => $name, 'diameter_mm' => $wide, 'height_mm' => $high, 'base' => $base, 'mass_g' => $grams]);
         }
@@ -319,7 +323,7 @@ final class DatabaseSeeder extends Seeder
         }
         KitchenFormula::query()->create(['base' => Base::Bechamel, 'changes' => ['parts' => 'nutmeg:0.1']]);
         $pans = Pan::query()->get()->mapWithKeys(static fn(Pan $pan): array => [$pan->name => (string) $pan->id])->all();
-        KitchenSettings::query()->create([
+        Galley::query()->firstOrFail()->update([
             'settings' => [
                 'name' => config()->string('lento.kitchen'),
                 'cooks' => 'Ines Vark, Petra Lund',

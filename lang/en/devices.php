@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'too_often' => 'Too often. Wait a minute; readings that wait may come together.',
     'unknown' => 'This token is not known here, or was withdrawn. Make one in Kitchen.',
     'at_the_pot' => '{1} :name: one reading ignored, :why|[2,*] :name: :count readings ignored, the last: :why',
     'why' => [

@@ -18,6 +18,7 @@ return [
         'altitude' => 'Height above the sea, m',
         'preset' => 'Food-safety guidance',
         'learn' => 'Reckon with what pots taught',
+        'pins' => 'On a tablet a cook is',
         'preset_note'
             => 'A preset is guidance, not a certificate: follow your local food-safety code and your kitchen’s licensed procedures.',
         'currency' => 'Money',
@@ -27,6 +28,16 @@ return [
         'hob' => 'Usual ring',
     ],
     'measures' => ['us' => 'US', 'metric' => 'metric', 'imperial' => 'imperial'],
+    'more' => 'More of the kitchen',
+    'pages' => [
+        'people' => 'People',
+        'tablets' => 'Tablets',
+        'bin' => 'Bin',
+        'archive' => 'Archive',
+        'audit' => 'Who did what',
+        'kitchens' => 'Kitchens',
+    ],
+    'pins' => ['no' => 'one tap', 'yes' => 'one tap and a PIN'],
     'learns' => ['yes' => 'yes', 'no' => 'no'],
     'degrees' => ['c' => '°C', 'f' => '°F'],
     'presets' => [
@@ -94,6 +105,8 @@ return [
         'changed' => 'changed',
         'reset' => 'As the house has it',
         'house' => 'as the house has it',
+        'shared' => 'For all kitchens of the house',
+        'from' => 'as :name has it for the house',
         'thickness' => 'Thickness, class or g/l',
         'colour' => 'Colour',
         'fat' => 'Fat',

@@ -87,6 +87,15 @@ return [
     'files_in' => 'Take a file in',
     'files_in_says' => 'CSV or JSON of at most :most MB. Pots that are here already stay as they are.',
     'files_take' => 'Take it in',
+    'imports' => 'Files taken in',
+    'imports_say' => 'Their pots teach the kitchen nothing until you say so. Taken back, all that a file brought is gone from here.',
+    'import' => '{0} no pots left, :at, by :by|{1} one pot, :at, by :by|[2,*] :count pots, :at, by :by',
+    'teaches' => 'teaching',
+    'teaches_not' => 'not teaching',
+    'teach' => 'Let them teach',
+    'teach_no_more' => 'Teach no more',
+    'take_back' => 'Take back',
+    'take_back_sure' => 'Tap again: all its pots go',
     'file' => [
         'line' => 'Line :line: :what Nothing was taken in.',
         'string' => 'a text begins here and does not end.',
@@ -104,6 +113,8 @@ return [
         'column' => 'the column “:column” is unknown, or there twice; known are :columns.',
         'event_elsewhere' => 'something that happened to “:name” is already in another pot.',
         'taken' => '{0} No new pots.|{1} One pot taken in.|[2,*] :count pots taken in.',
+        'taken_back'
+            => '{0} No pots were left of it.|{1} One pot taken back.|[2,*] :count pots taken back.',
         'here' => '{1} One was here already.|[2,*] :count were here already.',
     ],
 ];

@@ -40,7 +40,8 @@ async function batch(pot, events) {
     headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': token() },
     body: JSON.stringify({ events }),
   });
-  if (answer.status === 419) {
+  // Signed out, or open too long: what is held stays held until somebody is here again.
+  if ([401, 419].includes(answer.status)) {
     location.reload();
     return { leaving: true };
   }

@@ -53,7 +53,7 @@ it('lets a page load from its own address only', function (): void {
 
 it('keeps the promises of the plan, whatever the model learns later', function (): void {
     seed(DatabaseSeeder::class);
-    $pot = Pot::query()->firstOrFail();
+    $pot = Pot::query()->oldest('id')->firstOrFail();
     $plan = $pot->plan;
     $pot->update(['question' => ['sauce' => 'espagnole', 'amount' => '9']]);
     expect($pot->refresh()->plan)->toEqual($plan)->and($pot->plan->promise?->volume->inMillilitres())->toEqualWithDelta(2000.0, 1e-6);
@@ -99,6 +99,7 @@ it('puts its pots on anew the next day, while nobody has touched them', function
     // One tap, and they are somebody's pots.
     $pot = Pot::query()->whereNull('finished_at')->firstOrFail();
     DB::table('pot_events')->insert([
+        'galley_id' => $pot->galley_id,
         'pot_id' => $pot->id,
         'token' => 'a-tap',
         'version' => 2,

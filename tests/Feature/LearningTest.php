@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Models\Hob;
-use App\Models\KitchenSettings;
 use App\Models\Pot;
 use Carbon\CarbonImmutable;
 use Lento\Learning\Factor;
@@ -35,7 +34,7 @@ function cookedThin(): Pot
 
 function learning(string $yes): void
 {
-    KitchenSettings::query()->updateOrCreate([], ['settings' => ['learn' => $yes]]);
+    setting(['learn' => $yes]);
     app()->forgetScopedInstances();
 }
 

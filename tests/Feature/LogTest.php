@@ -100,6 +100,7 @@ function allKept(): string
                         'created_at' => 0,
                         'updated_at' => 0,
                         'sauce_version_id' => 0,
+                        'log_import_id' => 0,
                     ]),
                 )
                 ->all(),

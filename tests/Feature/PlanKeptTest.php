@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Models\Hob;
 use App\Models\KitchenFormula;
-use App\Models\KitchenSettings;
 use App\Models\LarderEntry;
 use App\Models\Pan;
 use App\Models\Pot;
@@ -57,19 +56,15 @@ function foreseenOf(Pot $pot): array
 /** The kitchen moves up a mountain, buys other stock, cooks by other schools, throws its pans away and speaks another language. */
 function kitchenTurnedUpsideDown(Pan $pan, Hob $hob): void
 {
-    KitchenSettings::query()
-        ->firstOrFail()
-        ->update([
-            'settings' => [
-                'altitude' => '3200',
-                'learn' => 'yes',
-                'milk' => 'cold',
-                'cookout' => 'long',
-                'pour' => 'all-at-once',
-                'oven' => '160',
-                'portion' => '90',
-            ],
-        ]);
+    setting([
+        'altitude' => '3200',
+        'learn' => 'yes',
+        'milk' => 'cold',
+        'cookout' => 'long',
+        'pour' => 'all-at-once',
+        'oven' => '160',
+        'portion' => '90',
+    ]);
     LarderEntry::query()
         ->where('name', 'Stock from paste')
         ->update(['salt_percent' => 1.6]);
@@ -85,7 +80,7 @@ function kitchenTurnedUpsideDown(Pan $pan, Hob $hob): void
 
 it('changes nothing of a running pot when the kitchen changes', function (StepKind $at): void {
     travelTo(CarbonImmutable::parse('2026-11-24 17:00'));
-    KitchenSettings::query()->create(['settings' => ['altitude' => '0']]);
+    setting(['altitude' => '0']);
     LarderEntry::query()->create(['like' => 'butter', 'fat_percent' => 82]);
     $own = LarderEntry::query()->create(['like' => 'chicken-stock', 'name' => 'Stock from paste', 'salt_percent' => 1.1]);
     $pan = Pan::query()->create(['name' => '24 cm', 'diameter_mm' => 240, 'height_mm' => 140, 'base' => PanBase::Thick, 'mass_g' => 2100]);
@@ -109,7 +104,7 @@ it('changes nothing of a running pot when the kitchen changes', function (StepKi
 
 it('changes nothing of a derivative that is on when its house makes it otherwise', function (): void {
     travelTo(CarbonImmutable::parse('2026-11-24 17:00'));
-    KitchenSettings::query()->create(['settings' => ['altitude' => '0']]);
+    setting(['altitude' => '0']);
     $service = serviceOf([['sauce' => 'allemande', 'litres' => '2']]);
     cooks($service, 'veloute@chicken-stock');
     cookUntil(branchPot($service, 'veloute@chicken-stock'), StepKind::Keep);

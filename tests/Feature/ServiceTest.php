@@ -396,7 +396,7 @@ it('settles on two cheese sauces of one base in a kitchen with its own pans and 
 ]);
 
 it('has one portion everywhere: what is shown is what is reckoned', function (string $setting, string $litres): void {
-    $setting === '' || App\Models\KitchenSettings::query()->create(['settings' => ['portion' => $setting]]);
+    $setting === '' || setting(['portion' => $setting]);
     app()->forgetScopedInstances();
     $shown = $setting === '' ? '55' : $setting;
     $service = serviceOf([['sauce' => 'cream', 'covers' => '40']]);

@@ -27,9 +27,8 @@ require_once __DIR__ . '/taps.php';
 function deviceAt(string $place, string $kind): string
 {
     post('/kitchen/devices', ['name' => ucfirst($kind) . ' ' . $place, 'kind' => $kind, 'place' => $place])->assertSessionHasNoErrors();
-    $shown = session('device');
 
-    return is_array($shown) && is_string($shown['token'] ?? null) ? $shown['token'] : '';
+    return toldToken();
 }
 
 /** What a stand-in posts goes to this kitchen's own door. */

@@ -181,7 +181,7 @@ it('takes every kind of event from a form, and shows it', function (string $kind
 ]);
 
 it('takes a temperature in the kitchen’s degrees', function (): void {
-    App\Models\KitchenSettings::query()->create(['settings' => ['degrees' => 'f']]);
+    setting(['degrees' => 'f']);
     $pot = started();
     happens($pot, 'read', ['choice' => 'temperature', 'temperature' => '212'])->assertSessionHasNoErrors();
     happens($pot, 'read', ['choice' => 'temperature', 'temperature' => '600'])->assertSessionHasErrors([
@@ -282,7 +282,7 @@ it('reckons salt for what is in the pot, and limits of what goes in last by the 
 });
 
 it('offers to serve, to hold or to cool by the kitchen’s own guidance', function (): void {
-    App\Models\KitchenSettings::query()->create(['settings' => ['preset' => 'us-model-code']]);
+    setting(['preset' => 'us-model-code']);
     $pot = started();
     cookUntil($pot, StepKind::Keep);
     get("/pots/{$pot->id}")
@@ -378,6 +378,7 @@ it('draws a kitchen of twenty pots and five thousand events with a handful of qu
         $at = $pot->started_at->getTimestampMs();
         $rows = array_map(
             static fn(int $n): array => [
+                'galley_id' => $pot->galley_id,
                 'pot_id' => $pot->id,
                 'token' => "load-{$i}-{$n}",
                 'kind' => EventKind::Tended->value,

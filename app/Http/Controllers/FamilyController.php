@@ -12,12 +12,14 @@ use App\Format\RefusalWords;
 use App\Format\SauceNames;
 use App\Http\Requests\OwnSauceRequest;
 use App\Http\Responses\PageOrFragment;
+use App\Http\TooMany;
 use App\Kitchen\Kitchen;
 use App\Models\OwnDerivative;
 use App\Models\Service as StoredService;
 use App\Pages\Family\FamilyTreePage;
 use App\Pages\Family\SauceAsked;
 use App\Pages\Family\SaucePage;
+use App\PutAway\PointingAt;
 use App\Typed\FieldFault;
 use App\Typed\TypedNumber;
 use Illuminate\Contracts\View\View;
@@ -36,7 +38,10 @@ final readonly class FamilyController
 
     public function tree(Kitchen $kitchen): View
     {
-        return view('pages.family-tree', ['page' => new FamilyTreePage($kitchen->catalogue(), new SauceNames($kitchen))]);
+        $putAway = OwnDerivative::query()->whereNotNull('archived_at')->get();
+        $hidden = array_values($putAway->map(static fn(OwnDerivative $own): string => 'own-sauce-' . $own->id)->all());
+
+        return view('pages.family-tree', ['page' => new FamilyTreePage($kitchen->catalogue(), new SauceNames($kitchen), $hidden)]);
     }
 
     public function show(string $sauce, Request $request, Kitchen $kitchen): PageOrFragment
@@ -78,6 +83,7 @@ final readonly class FamilyController
         abort_unless(app(Kitchen::class)->catalogue()->has($sauce), 404);
         $own = str_starts_with($sauce, 'own-sauce-') ? OwnDerivative::query()->find((int) substr($sauce, 10)) : null;
         if ($own === null) {
+            TooMany::refuse('own');
             $own = OwnDerivative::query()->create(['name' => $request->name(), 'based_on' => $sauce, 'changes' => $request->changes()]);
         } else {
             $own->update(['name' => $request->name(), 'changes' => $request->changes()]);
@@ -89,9 +95,12 @@ final readonly class FamilyController
     public function remove(string $sauce, Kitchen $kitchen): RedirectResponse
     {
         $own = str_starts_with($sauce, 'own-sauce-') ? OwnDerivative::query()->find((int) substr($sauce, 10)) : null;
-        $own?->delete();
+        $own?->bin();
+        $answer = redirect()->route('family.tree');
 
-        return redirect()->route('family.tree');
+        return $own === null
+            ? $answer
+            : $answer->with('binned', ['own_derivatives', $own->id, $own->name, PointingAt::it('own', $own->id)]);
     }
 
     /** A service of just this sauce, for whatever is cooked has a base to come from. */

@@ -5,22 +5,26 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\KitchenRequest;
+use App\Http\ToldOnce;
+use App\Http\TooMany;
 use App\Kitchen\Choices;
 use App\Kitchen\Kitchen;
 use App\Models\Device;
 use App\Models\DeviceKind;
+use App\Models\Galley;
 use App\Models\Hob;
 use App\Models\KitchenFormula;
-use App\Models\KitchenSettings;
 use App\Models\LarderEntry;
 use App\Models\Pan;
 use App\Pages\Kitchen\KitchenPage;
+use App\People\Here;
+use App\PutAway\PointingAt;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
 use App\Typed\PartsField;
-use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use Lento\Compose\Base;
 use Lento\Pot\HobKind;
@@ -29,16 +33,18 @@ use Lento\Pot\PanBase;
 /** What the kitchen tells of itself, section by section. */
 final readonly class KitchenController
 {
-    public function show(Kitchen $kitchen): View
+    public function show(Request $request, Kitchen $kitchen): View
     {
         return view('pages.kitchen', [
-            'page' => new KitchenPage($kitchen),
-            'devices' => Device::query()->whereNull('withdrawn_at')->orderBy('id')->get(),
+            'page' => new KitchenPage($kitchen, self::formulaOrigins()),
+            'devices' => Device::query()->orderBy('id')->get(),
+            'made' => ToldOnce::heard($request, 'device'),
         ]);
     }
 
     public function store(KitchenRequest $request, Kitchen $kitchen, string $section): RedirectResponse
     {
+        TooMany::refuse($section, $request->whole('id'));
         match ($section) {
             'pans' => $this->pan($request),
             'hobs' => $this->hob($request),
@@ -64,6 +70,7 @@ final readonly class KitchenController
                     'oven' => 'oven',
                     'pan' => 'pan',
                     'hob' => 'hob',
+                    'pins' => 'pins',
                 ]),
             ),
         };
@@ -73,14 +80,25 @@ final readonly class KitchenController
 
     public function remove(string $section, int $id): RedirectResponse
     {
-        match ($section) {
-            'pans' => Pan::query()->whereKey($id)->delete(),
-            'hobs' => Hob::query()->whereKey($id)->delete(),
-            'devices' => Device::query()->whereKey($id)->update(['withdrawn_at' => CarbonImmutable::now()]),
-            default => LarderEntry::query()->whereKey($id)->delete(),
+        $row = match ($section) {
+            'pans' => Pan::query()->find($id),
+            'hobs' => Hob::query()->find($id),
+            'devices' => Device::query()->find($id),
+            default => LarderEntry::query()->find($id),
         };
+        $back = redirect(route('kitchen') . '#' . $section);
+        // Thrown away already, at another tablet: that is what was wished.
+        if ($row === null) {
+            return $back;
+        }
+        $row->bin();
 
-        return redirect(route('kitchen') . '#' . $section);
+        return $back->with('binned', [
+            $row->getTable(),
+            $row->id,
+            $row->calledInTheBin(),
+            PointingAt::it($section, $id),
+        ]);
     }
 
     private function pan(KitchenRequest $request): void
@@ -97,7 +115,7 @@ final readonly class KitchenController
             ->save();
     }
 
-    /** Its token is told once, to whoever made it; only the hash is kept. */
+    /** Its token is told once, to whoever made it; only its hash is kept. */
     private function device(KitchenRequest $request): void
     {
         $token = Str::random(40);
@@ -107,7 +125,7 @@ final readonly class KitchenController
             'place' => $request->text('place'),
             'token_hash' => Device::hash($token),
         ]);
-        $request->session()->flash('device', ['name' => $request->text('name'), 'token' => $token]);
+        ToldOnce::tell($request, 'device', ['name' => $request->text('name'), 'secret' => $token]);
     }
 
     private function hob(KitchenRequest $request): void
@@ -144,7 +162,8 @@ final readonly class KitchenController
     {
         $base = $request->chosen('base', Base::class);
         if ($request->text('reset') !== '') {
-            KitchenFormula::query()->where('base', $base->value)->delete();
+            // One by one, so that the audit hears of it.
+            KitchenFormula::query()->where('base', $base->value)->get()->each(static fn(KitchenFormula $formula) => $formula->delete());
 
             return;
         }
@@ -169,13 +188,26 @@ final readonly class KitchenController
         );
         $parts = array_diff_assoc(PartsField::typed($asked->fields['parts']), PartsField::typed($house['parts']));
         $changes += $parts === [] ? [] : ['parts' => PartsField::write($parts)];
-        KitchenFormula::query()->updateOrCreate(['base' => $base], ['changes' => $changes]);
+        KitchenFormula::query()->updateOrCreate(['base' => $base], ['changes' => $changes, 'shared' => $request->text('shared') === 'yes']);
+    }
+
+    /** @return array<string, string> by base: '' of this kitchen's own, 'shared' where it gives it to the house, else whose it is */
+    private static function formulaOrigins(): array
+    {
+        $galley = Galley::query()->findOrFail(app(Here::class)->galleyId());
+
+        return [
+            ...array_map(static fn(array $formula): string => $formula['from'], $galley->formulasOfTheHouse()),
+            ...KitchenFormula::query()->get()->mapWithKeys(
+                static fn(KitchenFormula $formula): array => [$formula->base->value => $formula->shared ? KitchenPage::SHARED : ''],
+            )->all(),
+        ];
     }
 
     /** @param array<string, string> $changed */
     private function settings(Kitchen $kitchen, array $changed): void
     {
         $settings = array_filter([...$kitchen->settings, ...$changed], static fn(string $value): bool => $value !== '');
-        (KitchenSettings::query()->first() ?? new KitchenSettings())->fill(['settings' => $settings])->save();
+        Galley::query()->findOrFail(app(Here::class)->galleyId())->update(['settings' => $settings]);
     }
 }

@@ -23,6 +23,7 @@ final readonly class LearningController
         foreach (
             Pot::query()
                 ->whereNotNull('lesson')
+                ->teaching()
                 ->latest('finished_at')
                 ->limit(self::SHOWN)
                 ->get(['id', 'name', 'finished_at', 'lesson', 'left_out']) as $pot

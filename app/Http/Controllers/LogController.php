@@ -8,11 +8,14 @@ use App\Format\EventWords;
 use App\Kitchen\Kitchen;
 use App\Log\LoggedPot;
 use App\Log\LogSearch;
+use App\Models\LogImport;
 use App\Models\Pot;
 use App\Pages\Log\BesidePage;
 use App\Pages\Log\CoursePage;
 use App\Pages\Log\LogPage;
 use App\Pages\Log\PotEntry;
+use App\People\Here;
+use App\People\Place;
 use App\Stove\EventReader;
 use App\Stove\RecordEvents;
 use App\Stove\Tap;
@@ -25,6 +28,8 @@ use Lento\Stove\PotWatch;
 /** The pots that are over: found, read, held beside one another, and written on. */
 final readonly class LogController
 {
+    private const IMPORTS = 20;
+
     private const ON_A_PAGE = 40;
 
     /** Others of the same sauce that are offered to be held beside. */
@@ -49,6 +54,9 @@ final readonly class LogController
                 $number,
                 $last,
             ),
+            'imports' => app(Here::class)->may(Place::Files)
+                ? array_values(LogImport::query()->withCount('pots')->latest('id')->limit(self::IMPORTS)->get()->all())
+                : [],
         ]);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Format\Words;
+use App\Http\Middleware\CleanText;
 use App\Kitchen\Kitchen;
 use App\Log\LogCsv;
 use App\Log\LogJson;
@@ -45,7 +46,9 @@ final readonly class LogFileController
     public function in(Request $request, TakeIn $takeIn, Kitchen $kitchen): RedirectResponse
     {
         try {
-            $counted = $takeIn(self::read($request->file('file'), $kitchen));
+            $file = $request->file('file');
+            $name = $file instanceof UploadedFile ? CleanText::text($file->getClientOriginalName()) : '';
+            $counted = $takeIn(self::read($file, $kitchen), $name);
         } catch (Refused $refused) {
             return redirect(route('log') . '#files')->withErrors(['file' => $refused->getMessage()]);
         }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\FreePotRequest;
 use App\Http\Requests\StartPotRequest;
 use App\Http\Responses\PageOrFragment;
+use App\Http\TooMany;
 use App\Kitchen\Kitchen;
 use App\Models\Pot;
 use App\Pages\Stove\FreePotPage;
@@ -31,6 +32,7 @@ final readonly class PotController
 
     public function store(StartPotRequest $request, StartPot $start, Kitchen $kitchen): RedirectResponse
     {
+        TooMany::refuse('pots');
         $fields = $request->fields();
         $sheet = Answer::to($fields, $kitchen)->sheet;
         if ($sheet === null) {
@@ -53,6 +55,7 @@ final readonly class PotController
     /** Nothing composed: just log what is done. */
     public function free(FreePotRequest $request, StartPot $start): RedirectResponse
     {
+        TooMany::refuse('pots');
         return redirect()->route('pots.show', $start->free($request->name(), CarbonImmutable::now()));
     }
 

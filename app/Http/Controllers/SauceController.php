@@ -30,6 +30,7 @@ final readonly class SauceController
         $find = mb_substr(trim(mb_scrub(is_string($typed) ? $typed : '')), 0, 60);
         $sauces = Sauce::query()
             ->foundBy($find)
+            ->atHand()
             ->has('versions')
             ->with('latest')
             ->withCount('versions')
@@ -41,6 +42,7 @@ final readonly class SauceController
                 [],
                 ...array_values(
                     Sauce::query()
+                        ->atHand()
                         ->get(['tags'])
                         ->map(static fn(Sauce $sauce): array => $sauce->tags)
                         ->all(),

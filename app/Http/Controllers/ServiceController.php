@@ -8,6 +8,7 @@ use App\Family\CookBranch;
 use App\Family\ServiceFields;
 use App\Family\WorkedOut;
 use App\Http\Responses\PageOrFragment;
+use App\Http\TooMany;
 use App\Kitchen\Kitchen;
 use App\Models\Service;
 use App\Pages\Family\ServicePage;
@@ -22,7 +23,7 @@ final readonly class ServiceController
     /** The last one; where there has been none, the way to begin one. */
     public function index(): RedirectResponse|View
     {
-        $last = Service::query()->latest('id')->first();
+        $last = Service::query()->atHand()->latest('id')->first();
 
         return $last === null ? view('pages.service-none') : redirect()->route('services.show', $last);
     }
@@ -32,6 +33,7 @@ final readonly class ServiceController
         return new PageOrFragment('pages.service', [
             'page' => self::page($service, $kitchen),
             'services' => Service::query()
+                ->atHand()
                 ->latest('id')
                 ->limit(12)
                 ->get()
@@ -69,6 +71,7 @@ final readonly class ServiceController
     /** One sauce of it on the stove, or ladled to the pass. */
     public function cook(Service $service, Request $request, Kitchen $kitchen, CookBranch $cook): RedirectResponse
     {
+        TooMany::refuse('pots');
         $flow = self::page($service, $kitchen)->flow;
         $key = $request->string('branch')->toString();
         $pot = $flow === null ? null : $cook($service, $flow, $key, CarbonImmutable::now());

@@ -8,6 +8,7 @@ use App\Format\Station;
 use App\Kitchen\Choices;
 use App\Kitchen\Kitchen;
 use App\Models\DeviceKind;
+use App\People\Here;
 use App\Typed\Number;
 use App\Typed\TypedNumber;
 use BackedEnum;
@@ -53,7 +54,10 @@ final class KitchenRequest extends FormRequest
                 'levels' => [Number::between(1.0, 20.0)->needed()],
             ],
             'devices' => [
-                'name' => [...$name, Rule::unique('devices', 'name')->whereNull('withdrawn_at')],
+                'name' => [
+                    ...$name,
+                    Rule::unique('devices', 'name')->where('galley_id', app(Here::class)->galleyId())->whereNull('binned_at'),
+                ],
                 'kind' => ['required', Rule::enum(DeviceKind::class)],
                 'place' => ['required', Rule::in(array_keys(Station::all(app(Kitchen::class))))],
             ],
@@ -76,6 +80,7 @@ final class KitchenRequest extends FormRequest
                 ],
                 'currency' => ['required', 'string', 'max:4'],
                 'learn' => ['nullable', Rule::in(['yes', 'no'])],
+                'pins' => ['nullable', Rule::in(['yes', 'no'])],
                 'cooks' => ['nullable', 'string', 'max:' . self::LONGEST_COOKS],
                 'altitude' => ['nullable', Number::between(0.0, self::MOST_ALTITUDE, ' m')],
                 'portion' => ['nullable', Number::between(5.0, 1000.0, ' ml')],

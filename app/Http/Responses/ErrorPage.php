@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Responses;
 
+use App\Doors\Demo;
+use App\Doors\WhoIsIt;
 use App\Format\Words;
+use App\People\Here;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HtmlResponse;
 use Illuminate\Support\Arr;
@@ -19,7 +22,10 @@ final readonly class ErrorPage
     private const KNOWN = [403, 404, 405, 413, 419, 421, 429, 500, 503];
 
     /** What a form carries besides what was typed. */
-    private const UNSEEN = ['_token', '_method', 'token', 'question', 'version', 'seen', 'step', 'at', 'kind'];
+    private const UNSEEN = ['_token', '_method', 'token', 'question', 'version', 'seen', 'step', 'at', 'kind', ...self::SECRET];
+
+    /** What no page shows again, in clear or hidden. */
+    private const SECRET = ['password', 'old_password', 'new_password', 'pin', 'code'];
 
     private const MOST_TYPED = 200;
 
@@ -35,14 +41,27 @@ final readonly class ErrorPage
             'what' => Words::text("errors.$status.what"),
             ...self::typed($request),
         ];
-        // Where the database is what failed there is no rail to show.
+        // Where the database is what failed, or nobody knows who asks, there is no rail to show.
         try {
+            self::enter($request);
             $html = View::make('pages.error', $page)->render();
         } catch (Throwable) {
             $html = View::make('pages.error-bare', $page)->render();
         }
 
         return new HtmlResponse($html, $status, Arr::except($response->headers->all(), ['content-type', 'content-length']));
+    }
+
+    /** What failed before anybody was let in is shown to whoever would have been. */
+    private static function enter(Request $request): void
+    {
+        $here = app(Here::class);
+        if (!$here->isEntered() && ($request->hasSession() || Demo::isOn())) {
+            $presence = WhoIsIt::of($request, $here)->presence;
+            if ($presence !== null) {
+                $here->enter($presence);
+            }
+        }
     }
 
     /**
@@ -56,7 +75,7 @@ final readonly class ErrorPage
         $own = $request->isMethod('post') && is_string($from) && $request->headers->get('Sec-Fetch-Site', 'same-origin') === 'same-origin';
         $sent = [];
         foreach ($own ? array_slice(Arr::dot($request->post()), 0, self::MOST_TYPED, true) : [] as $name => $value) {
-            if (is_scalar($value) && $name !== '_token') {
+            if (is_scalar($value) && $name !== '_token' && !in_array($name, self::SECRET, true)) {
                 $sent[self::fieldName((string) $name)] = (string) $value;
             }
         }

@@ -11,7 +11,8 @@ use Lento\Family\Catalogue;
 /** All sauces as a tree: a base, what is made of it, what is made of that. */
 final readonly class FamilyTreePage
 {
-    public function __construct(public Catalogue $catalogue, public SauceNames $names) {}
+    /** @param list<string> $putAway what the kitchen does not want to see here any more */
+    public function __construct(public Catalogue $catalogue, public SauceNames $names, private array $putAway = []) {}
 
     /** @return list<string> bases that come from no other, those with the largest family first */
     public function roots(): array
@@ -28,6 +29,6 @@ final readonly class FamilyTreePage
     /** @return list<string> */
     public function children(string $id): array
     {
-        return $this->catalogue->childrenOf($id);
+        return array_values(array_diff($this->catalogue->childrenOf($id), $this->putAway));
     }
 }

@@ -22,7 +22,11 @@ use Lento\Keeping\FoodSafety;
 /** What the Kitchen page shows: what is known, and how much of it. */
 final readonly class KitchenPage
 {
-    public function __construct(public Kitchen $kitchen) {}
+    /** A formula that this kitchen gives to its house. */
+    public const SHARED = '=';
+
+    /** @param array<string, string> $origins of formulas, by base: '' its own, SHARED, or whose it is */
+    public function __construct(public Kitchen $kitchen, private array $origins = []) {}
 
     /** @return array<int, string> by id */
     public function panNames(): array
@@ -121,7 +125,9 @@ final readonly class KitchenPage
             return [
                 'base' => $base,
                 'name' => Words::text('sauces.' . $base->value),
-                'changed' => $this->kitchen->changes($base) !== [],
+                'changed' => in_array($this->origins[$base->value] ?? null, ['', self::SHARED], true),
+                'shared' => ($this->origins[$base->value] ?? null) === self::SHARED,
+                'line' => $this->formulaLine($base),
                 'fields' => $fields,
                 'parts' => array_map(
                     static fn(Part $part): array => ['part' => $part, 'value' => $typed[$part->ingredient] ?? '0'],
@@ -129,6 +135,17 @@ final readonly class KitchenPage
                 ),
             ];
         }, Base::cases());
+    }
+
+    private function formulaLine(Base $base): string
+    {
+        $from = $this->origins[$base->value] ?? null;
+
+        return match (true) {
+            $from === null, $this->kitchen->changes($base) === [] => Words::text('kitchen.formulas.house'),
+            $from === '', $from === self::SHARED => Words::text('kitchen.formulas.changed'),
+            default => Words::text('kitchen.formulas.from', name: $from),
+        };
     }
 
     /** @return list<string> the names they are stored under */

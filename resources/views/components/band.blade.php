@@ -12,6 +12,7 @@
     <div class="where">
         <a href="{{ route('kitchen') }}" data-key="g" @if ($at === 'kitchen') aria-current="page"
             @endif>{{ app(App\Kitchen\Kitchen::class)->name() }}</a>
+        <x-doors.me />
         <time class="clock" data-clock="{{ now()->getTimestampMs() }}"
             data-zone="{{ config('app.timezone') }}">{{ now()->format('H:i') }}</time>
         @php($here = request()->route('pot'))

@@ -28,7 +28,7 @@
     </details>
     </section>
     <p id="calls" class="visually-hidden" aria-live="assertive"></p>
-    <main id="page" tabindex="-1">{{ $slot }}</main>
+    <main id="page" tabindex="-1"><x-binned />{{ $slot }}</main>
     <x-keys />
     <dialog id="rescue-sheet" data-address="{{ route('rescue') }}" aria-label="{{ __('rescue.title') }}">
         <form method="dialog"><button class="btn btn-outline-dark">{{ __('layout.close') }}</button></form><div class="sheet-body"></div>

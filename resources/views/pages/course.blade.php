@@ -56,6 +56,7 @@
             @error('text')<p class="field-error" role="alert"><x-icon.mind /> {{ $message }}</p>@enderror
             <button class="btn btn-outline-dark">{{ __('log.note_keep') }}</button>
         </form>
+        <x-archive-it kind="pots" :id="$pot->id" :name="$pot->name" />
         @if ($ending)
             <form method="post" action="{{ route('pots.events', $pot) }}" class="reopen" data-once>
                 @csrf

@@ -114,7 +114,8 @@
                     <button class="btn btn-primary">{{ __('family.own_save') }}</button>
                 </form>
                 @if ($page->own())<form method="post" action="{{ route('family.remove', $page->sauce) }}">@csrf<button
-                    class="btn btn-outline-dark">{{ __('family.own_remove') }}</button></form>@endif
+                    class="btn btn-outline-dark">{{ __('family.own_remove') }}</button></form>
+                <x-archive-it kind="own" :id="(int) substr($page->sauce, 10)" :name="$page->name()" />@endif
             </details>
     </article>
 </x-layout>

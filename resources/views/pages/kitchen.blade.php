@@ -6,6 +6,7 @@
                 href="#{{ $section }}">{{ __('kitchen.' . $section . '.title') }}</a>@endforeach
             <a href="{{ route('learning') }}">{{ __('learning.link') }}</a>
         </nav>
+        <x-kitchen.inside />
 
         <x-kitchen.section name="settings">
             <form method="post" action="{{ route('kitchen.store', 'settings') }}" class="row-form">
@@ -30,6 +31,8 @@
                 <x-kitchen.select name="preset" section="settings"
                     :options="array_intersect_key(__('kitchen.presets'), array_flip($page->presets()))"
                     :value="$page->kitchen->setting('preset', 'uk-guidance')" />
+                <x-kitchen.select name="pins" section="settings" :options="__('kitchen.pins')"
+                    :value="$page->kitchen->setting('pins', 'no')" />
                 <p class="note">{{ __('kitchen.settings.preset_note') }}</p>
                 <button class="btn btn-primary">{{ __('kitchen.save') }}</button>
             </form>
@@ -65,8 +68,8 @@
         </x-kitchen.section>
 
         <x-kitchen.section name="devices">
-            @if (session('device'))<p class="token" role="status">{{ __('kitchen.devices.token', ['name' => session('device')['name']]) }}
-                <code>{{ session('device')['token'] }}</code></p>@endif
+            @if ($made)<p class="token" role="status">{{ __('kitchen.devices.token', ['name' => $made['name']]) }}
+                <code>{{ $made['secret'] }}</code></p>@endif
             <ul class="devices">
                 @foreach ($devices as $device)
                     <li>
@@ -128,7 +131,7 @@
             @foreach ($page->formulas() as $formula)
                 <details class="formula" @if ($errors->has($formula['base']->value)) open @endif>
                     <summary><b>{{ ucfirst($formula['name']) }}</b> <span
-                        class="soft">{{ __($formula['changed'] ? 'kitchen.formulas.changed' : 'kitchen.formulas.house') }}</span></summary>
+                        class="soft">{{ $formula['line'] }}</span></summary>
                     <form method="post" action="{{ route('kitchen.store', 'formulas') }}" class="row-form">
                         @csrf
                         <input type="hidden" name="base" value="{{ $formula['base']->value }}">
@@ -146,6 +149,8 @@
                                 <input name="part[{{ $row['part']->ingredient }}]" class="mid" inputmode="decimal" autocomplete="off"
                                     value="{{ $row['value'] }}"></label>
                         @endforeach
+                        <label class="cell tick"><input type="checkbox" name="shared" value="yes" @checked($formula['shared'])> <span
+                            class="lbl">{{ __('kitchen.formulas.shared') }}</span></label>
                         @error($formula['base']->value)<p class="field-error"><x-icon.mind /> {{ $message }}</p>@enderror
                         <button class="btn btn-outline-dark">{{ __('kitchen.save') }}</button>
                         @if ($formula['changed'])<button class="btn btn-outline-dark" name="reset"

@@ -80,6 +80,18 @@
                 @error('file')<p class="field-error" id="file-error" role="alert"><x-icon.mind /> {{ $message }}</p>@enderror
                 @if (session('taken'))<p class="taken" role="status">{{ session('taken') }}</p>@endif
             </form>
+            @if ($imports !== [])
+                <div><h3>{{ __('log.imports') }}</h3><p class="soft">{{ __('log.imports_say') }}</p>
+                    <ul class="devices">@foreach ($imports as $import)<li><b>{{ $import->name }}</b>
+                        <span>{{ trans_choice('log.import', $import->pots_count, ['count' => $import->pots_count,
+                            'at' => $import->created_at->format('j F, H:i'),
+                            'by' => $import->by === '' ? __('audit.nobody') : $import->by]) }},
+                            {{ __($import->teaches ? 'log.teaches' : 'log.teaches_not') }}</span>
+                        <form method="post" action="{{ route('imports.teach', $import->id) }}">@csrf<button class="btn btn-outline-dark"
+                            >{{ __($import->teaches ? 'log.teach_no_more' : 'log.teach') }}</button></form>
+                        <form method="post" action="{{ route('imports.back', $import->id) }}" data-sure="{{ __('log.take_back_sure') }}"
+                            >@csrf<button class="btn btn-outline-dark">{{ __('log.take_back') }}</button></form></li>@endforeach</ul></div>
+            @endif
         </section>
     </div>
 </x-layout>

@@ -23,5 +23,6 @@
         </form>
         <form method="post" action="{{ route('sauces.duplicate', $sauce) }}">@csrf<x-once /><button
             class="btn btn-outline-dark">{{ __('sauces.duplicate') }}</button></form>
+        <x-archive-it kind="sauces" :id="$sauce->id" :name="$sauce->name" />
     </div>
 </x-layout>

@@ -79,6 +79,7 @@
             class="btn btn-outline-dark">{{ __('family.new_service') }}</button></form>
         <form method="post" action="{{ route('services.store') }}">@csrf<x-once /><input type="hidden" name="copy"
             value="{{ $page->serviceId }}"><button class="btn btn-outline-dark">{{ __('family.copy_service') }}</button></form>
+        <x-archive-it kind="services" :id="$page->serviceId" :name="$page->title()" />
     </nav>
     @if (count($services) > 1)<nav class="other-services" aria-label="{{ __('family.services') }}">
         <ul>@foreach ($services as $one)<li><a href="{{ route('services.show', $one['id']) }}" @if ($one['id'] === $page->serviceId)

@@ -8,22 +8,38 @@ use App\Devices\Sent;
 use App\Devices\TakeReadings;
 use App\Formats\JsonText;
 use App\Models\Device;
+use App\People\Here;
+use App\People\Presence;
+use App\People\Role;
 use App\Typed\FieldFault;
 use App\Typed\Fields;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
 use Throwable;
 
 /** POST /api/v1/readings: docs/formats/readings-request.schema.json. */
 final readonly class ReadingController
 {
-    public function __invoke(Request $request, TakeReadings $take): JsonResponse
+    public function __invoke(Request $request, TakeReadings $take, Here $here): JsonResponse
     {
+        $wrong = 'wrong-token:' . $request->ip();
+        if (RateLimiter::tooManyAttempts($wrong, config()->integer('lento.rates.wrong_tokens'))) {
+            return self::tooOften();
+        }
         $device = Device::holding((string) $request->bearerToken());
         if ($device === null) {
+            RateLimiter::hit($wrong);
+
             return new JsonResponse(['message' => __('devices.unknown')], 401, ['WWW-Authenticate' => 'Bearer']);
         }
+        $often = 'readings:' . $device->id;
+        if (RateLimiter::tooManyAttempts($often, config()->integer('lento.rates.readings'))) {
+            return self::tooOften();
+        }
+        RateLimiter::hit($often);
+        $here->enter(new Presence($device->galley_id, Role::Cook, null, $device->name, $device->name));
         $text = JsonText::of($request->getContent(), 'readings-request');
         $read = $text->read([]);
         if ($read->faults !== []) {
@@ -45,6 +61,11 @@ final readonly class ReadingController
         return $sentAt === null || $faults !== []
             ? self::refused($text->faulty(...$faults))
             : new JsonResponse($take($device, $sent, $sentAt, CarbonImmutable::now()));
+    }
+
+    private static function tooOften(): JsonResponse
+    {
+        return new JsonResponse(['message' => __('devices.too_often')], 429, ['Retry-After' => '60']);
     }
 
     private static function refused(Fields $read): JsonResponse

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Doors\FirstRun;
+use App\Doors\Opening;
+use App\Doors\SignedInSession;
+use App\Http\Requests\FirstRunRequest;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+
+/** The first run in the browser: an owner, and as much of the kitchen as they care to tell now. */
+final readonly class FirstRunController
+{
+    public function show(): View|RedirectResponse
+    {
+        return FirstRun::isDue() ? view('pages.first-run') : redirect()->route('sign-in');
+    }
+
+    public function store(FirstRunRequest $request, Opening $opening): RedirectResponse
+    {
+        if (!FirstRun::isDue()) {
+            return redirect()->route('sign-in');
+        }
+        SignedInSession::begin($request, $opening($request->told()));
+
+        return redirect()->route('kitchen');
+    }
+}

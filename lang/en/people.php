@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'title' => 'People',
+    'how' => 'Who works here. On a paired tablet a cook is one tap; a chef says a PIN there for more than a cook may.',
+    'new' => 'Somebody new',
+    'name' => 'Name',
+    'role' => 'Role',
+    'roles' => [
+        'owner' => 'owner: all, and other kitchens',
+        'chef' => 'chef: the kitchen, people, files, the bin',
+        'cook' => 'cook: pots, sauces, services',
+        'reader' => 'reader: looks, changes nothing',
+    ],
+    'pin' => 'PIN for tablets',
+    'pin_how' => '4 to 8 digits; empty leaves it as it is.',
+    'has_pin' => 'has a PIN',
+    'login_how' => 'Only for who signs in without a tablet.',
+    'new_password' => 'New password',
+    'old_password' => 'Password now',
+    'own' => 'Your own password',
+    'out_everywhere' => 'Sign out everywhere',
+];
