@@ -58,9 +58,9 @@ composer_install() {
     mkdir -p bootstrap/cache storage/framework/{cache/data,sessions,views} storage/{app,logs}
     # Composer writes no lock here: the committed list of every version stands in for it.
     # shellcheck disable=SC2046
-    composer update --optimize-autoloader --no-progress --no-ansi $(sed 's/^/--with /' composer.versions) && return 0
+    composer update "$@" --optimize-autoloader --no-progress --no-ansi $(sed 's/^/--with /' composer.versions) && return 0
     echo "lento: a listed version is no longer served; taking the newest that fits composer.json" >&2
-    composer update --optimize-autoloader --no-progress --no-ansi
+    composer update "$@" --optimize-autoloader --no-progress --no-ansi
 }
 
 # A stamp of the inputs makes a second run quick.

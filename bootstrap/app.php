@@ -3,12 +3,14 @@
 declare(strict_types=1);
 
 use App\Database\Locked;
+use App\Http\Controllers\MetricsController;
 use App\Http\Controllers\UpController;
 use App\Http\Middleware\BodyLimit;
 use App\Http\Middleware\CleanText;
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\May;
+use App\Http\Middleware\RequestLine;
 use App\Http\Middleware\SignedIn;
 use App\Http\Responses\ErrorPage;
 use Illuminate\Database\QueryException;
@@ -26,15 +28,18 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: [__DIR__ . '/../routes/doors.php', __DIR__ . '/../routes/web.php'],
         api: __DIR__ . '/../routes/api.php',
-        then: static fn() => Route::get('/up', UpController::class)->name('up'),
+        // For whoever watches over it; neither has a session.
+        then: static function (): void {
+            Route::get('/up', UpController::class)->name('up');
+            Route::get('/metrics', MetricsController::class)->name('metrics');
+        },
     )
     ->withMiddleware(function (Middleware $middleware): void {
         // The first stands around all others, so that what they refuse has its headers as well.
-        $middleware->prepend([ContentSecurity::class, KnownHost::class, BodyLimit::class, CleanText::class]);
+        $middleware->prepend([RequestLine::class, ContentSecurity::class, KnownHost::class, BodyLimit::class, CleanText::class]);
         // Who it is stands before anything is looked up: of another kitchen there is nothing to be found.
         $middleware->web(remove: [SubstituteBindings::class], append: [SignedIn::class, SubstituteBindings::class]);
         $middleware->alias(['may' => May::class]);
-        $middleware->trustProxies(at: array_filter(explode(',', (string) env('LENTO_PROXIES', ''))));
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontFlash(['old_password', 'new_password', 'pin', 'code']);

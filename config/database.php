@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'default' => 'sqlite',
+    // sqlite, or pgsql where several machines serve one kitchen, or many kitchens one installation.
+    'default' => env('DB_CONNECTION', 'sqlite'),
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',
@@ -17,6 +18,34 @@ return [
             'synchronous' => 'full',
             'transaction_mode' => 'IMMEDIATE',
         ],
+        'pgsql' => [
+            'driver' => 'pgsql',
+            'url' => env('DB_URL'),
+            'host' => env('DB_HOST', '127.0.0.1'),
+            'port' => env('DB_PORT', '5432'),
+            'database' => env('DB_NAME', 'lento'),
+            'username' => env('DB_USERNAME', 'lento'),
+            'password' => env('DB_PASSWORD', ''),
+            'charset' => 'utf8',
+            'prefix' => '',
+            'search_path' => 'public',
+            'sslmode' => env('DB_SSLMODE', 'prefer'),
+        ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
+    'redis' => [
+        'client' => 'phpredis',
+        'default' => [
+            'url' => env('REDIS_URL'),
+            'host' => env('REDIS_HOST', '127.0.0.1'),
+            'port' => env('REDIS_PORT', '6379'),
+            'database' => '0',
+        ],
+        'cache' => [
+            'url' => env('REDIS_URL'),
+            'host' => env('REDIS_HOST', '127.0.0.1'),
+            'port' => env('REDIS_PORT', '6379'),
+            'database' => '1',
+        ],
+    ],
 ];

@@ -9,6 +9,11 @@ return [
     'demo' => (bool) env('LENTO_DEMO', false),
     // The names that its server goes by, beside that of APP_URL and this machine's own, with commas between: galley.local,192.168.1.20
     'hosts' => (string) env('LENTO_HOSTS', ''),
+    // The addresses of servers that stand in front of this one on other machines, with commas between: of nobody else is it believed whom
+    // they pass on.
+    'proxies' => (string) env('LENTO_PROXIES', ''),
+    // Where a tablet finds the root that it is to trust, of a kitchen that made its own.
+    'root_url' => (string) env('LENTO_ROOT_URL', ''),
     // Where the copies of the database are kept.
     'backups' => (string) env('LENTO_BACKUPS', storage_path('app/backups')),
     // Whose cups and spoons stand beside the grams: us, metric or imperial.

@@ -7,6 +7,7 @@ namespace App\Devices;
 use App\Format\Words;
 use App\Models\Device;
 use App\Models\Pot;
+use App\Models\StoredEvents;
 use App\Records\Moment;
 use App\Stove\Mark;
 use App\Stove\RecordEvents;
@@ -17,6 +18,7 @@ use Lento\Course\Course;
 use Lento\Course\Event;
 use Lento\Course\Happened\ReadOff;
 use Lento\Course\Reading;
+use Lento\Course\SignsOfLife;
 use Lento\Course\Stamp;
 use Lento\Stove\Plausible;
 use Lento\Stove\PotWatch;
@@ -51,6 +53,9 @@ final readonly class TakeReadings
         $skew = $now->getTimestampMs() - $sentAtMs;
         $skew = abs($skew) > self::CLOCK ? $skew : 0;
         [$pot, $course] = $this->potAt($device->place);
+        // A probe that was left in the sink goes on for weeks.
+        $forgotten = $pot !== null
+            && SignsOfLife::lastAt(Moment::of($pot->touched_at_ms ?? Moment::ms($pot->started_at)))->isBroken($now);
         [$kept, $ignored, $events, $taken, $watches] = [[], [], [], [], []];
         usort($sent, static fn(Sent $a, Sent $b): int => $a->atMs <=> $b->atMs);
         foreach ($sent as $reading) {
@@ -58,6 +63,7 @@ final readonly class TakeReadings
             $slot = sprintf(Mark::DEVICE . '%d-%d-%d', $device->id, $pot->id ?? 0, intdiv($at, self::ONE_IN));
             $why = match (true) {
                 $pot === null || $course === null => 'no_pot',
+                $forgotten => 'forgotten',
                 !$this->canBe($device, $reading->value) => 'nonsense',
                 $at < $pot->started_at->getTimestampMs() => 'before',
                 $at > $now->getTimestampMs() + self::CLOCK => 'future',
@@ -122,10 +128,13 @@ final readonly class TakeReadings
     /** @return array{Pot|null, Course|null} the pot that stands there, the last put on if there are several */
     private function potAt(string $place): array
     {
-        foreach (Pot::query()->whereNull('finished_at')->latest('started_at')->latest('id')->get() as $pot) {
-            $course = $pot->course();
-            if ($course->place === $place) {
-                return [$pot, $course];
+        $on = Pot::query()->whereNull('finished_at')->latest('started_at')->latest('id')->pluck('place', 'id')->all();
+        $moved = StoredEvents::movedTo(array_keys($on));
+        foreach ($on as $id => $putOn) {
+            if (($moved[$id] ?? $putOn) === $place) {
+                $pot = Pot::query()->findOrFail($id);
+
+                return [$pot, $pot->course()];
             }
         }
 

@@ -28,9 +28,13 @@ final readonly class Opening
             $galley = Galley::query()->oldest('id')->firstOrFail();
             $this->here->enter(new Presence($galley->id, Role::Owner, null, $told->owner->name));
             $account = Account::query()->create(['login' => $told->owner->login, 'password' => $told->owner->password, 'epoch' => 1]);
-            Member::query()->create(['name' => $told->owner->name, 'role' => Role::Owner, 'account_id' => $account->id]);
+            // Of a kitchen that was somebody's before, whoever has that name already is who it is.
+            Member::query()
+                ->firstOrNew(['name' => $told->owner->name])
+                ->fill(['role' => Role::Owner, 'account_id' => $account->id])
+                ->save();
             foreach ($told->cooks as $name) {
-                Member::query()->create(['name' => $name, 'role' => Role::Cook]);
+                Member::query()->firstOrCreate(['name' => $name], ['role' => Role::Cook]);
             }
             $chosen = $told->settings;
             if ($told->pan !== null) {

@@ -8,6 +8,7 @@ use App\Models\Galley;
 use App\Models\Hob;
 use App\Models\KitchenFormula;
 use App\Models\LarderEntry;
+use App\Models\Member;
 use App\Models\OwnDerivative;
 use App\Models\Pan;
 use App\Models\Pot;
@@ -27,6 +28,11 @@ final readonly class LoadKitchen
     {
         $galley = $settings === null ? Galley::query()->find(app(Here::class)->galleyId()) : null;
         $settings ??= $galley->settings ?? [];
+        // Who works here are its cooks, unless it has named them itself.
+        $settings['cooks'] ??= $galley === null ? '' : implode(
+            ', ',
+            $galley->members()->orderBy('name')->get()->map(static fn(Member $one): string => $one->name)->all(),
+        );
         $shared = $galley === null ? [] : $galley->formulasOfTheHouse();
 
         return new Kitchen(

@@ -33,7 +33,7 @@ final class Audit extends Model
 
     /** Columns that say nothing to a chef, or what nobody may read. */
     private const UNSAID = [
-        'id', 'galley_id', 'created_at', 'updated_at', 'found_by', 'seen_at', 'heard_at', 'binned_by',
+        'id', 'galley_id', 'account_id', 'created_at', 'updated_at', 'found_by', 'seen_at', 'heard_at', 'binned_by',
         'ignored', 'ignored_why', 'pot_id', 'pot_ignored',
         'token_hash', 'code_hash', 'code_until', 'pin_hash', 'password',
     ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\PlanCast;
+use App\Records\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -37,6 +38,8 @@ use Lento\Plan\Plan;
  * @property bool $left_out of what the kitchen learns
  * @property int|null $service_id the service it is for
  * @property int|null $log_import_id the file it came with
+ * @property int|null $calls_at_ms when it calls next, while it is on
+ * @property int|null $touched_at_ms when somebody last had a hand on it
  * @property string|null $branch which sauce of that service it is
  * @property-read Collection<int, PotEvent> $events
  */
@@ -67,6 +70,8 @@ final class Pot extends Model
         'service_id',
         'branch',
         'log_import_id',
+        'calls_at_ms',
+        'touched_at_ms',
     ];
 
     protected $attributes = ['question' => '{}', 'place' => '', 'given_up' => false, 'left_out' => false];
@@ -74,6 +79,9 @@ final class Pot extends Model
     protected static function booted(): void
     {
         self::creating(static function (self $pot): void {
+            $course = Course::of($pot->plan->steps, $pot->started_at, []);
+            $pot->setAttribute('calls_at_ms', Moment::maybe($course->nextCall()?->at));
+            $pot->setAttribute('touched_at_ms', Moment::ms($pot->started_at));
             $pot->setAttribute('uid', $pot->getAttributes()['uid'] ?? (string) Str::uuid());
             $pot->setAttribute('kind', PotKind::of($pot->plan));
             $pot->setAttribute('sauce', $pot->getAttributes()['sauce'] ?? $pot->plan->making?->sauce);
@@ -88,10 +96,10 @@ final class Pot extends Model
     public function scopeTeaching(Builder $query): void
     {
         $query->where(
-            static fn(Builder $any): Builder => $any->whereNull('log_import_id')->orWhereIn(
-                'log_import_id',
-                LogImport::query()->where('teaches', true)->select('id'),
-            ),
+            static function (Builder $any): void {
+                $any->whereNull('log_import_id')
+                    ->orWhereIn('log_import_id', LogImport::query()->where('teaches', true)->select('id'));
+            },
         );
     }
 
@@ -118,6 +126,8 @@ final class Pot extends Model
             'lesson' => 'array',
             'given_up' => 'boolean',
             'left_out' => 'boolean',
+            'calls_at_ms' => 'integer',
+            'touched_at_ms' => 'integer',
             'started_at' => 'immutable_datetime',
             'finished_at' => 'immutable_datetime',
         ];

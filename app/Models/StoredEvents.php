@@ -10,11 +10,15 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Lento\Course\Event;
 use Lento\Course\EventKind;
+use Lento\Course\Happened\Moved;
 use stdClass;
 
 /** Reads events by the thousand: plain rows, for a page with twenty pots may not wait for as many models. */
 final readonly class StoredEvents
 {
+    /** Marks that begin so are the server's own, made for what a device reads. */
+    public const DEVICE = 'device-';
+
     /** @return list<Event> all of one pot, in the order they happened */
     public static function of(int $pot): array
     {
@@ -92,6 +96,47 @@ final readonly class StoredEvents
         $latest = self::rows()->max('id');
 
         return is_numeric($latest) ? (int) $latest : 0;
+    }
+
+    /**
+     * Where each of several pots was moved to last; those that were never moved are left out.
+     *
+     * @param list<int> $pots
+     *
+     * @return array<int, string>
+     */
+    public static function movedTo(array $pots): array
+    {
+        $rows = self::rows()
+            ->whereIn('pot_id', $pots)
+            ->where('kind', EventKind::Moved->value)
+            ->whereNotExists(
+                static fn(Builder $undone): Builder => $undone
+                    ->from('pot_events', 'undone')
+                    ->whereColumn('undone.pot_id', 'pot_events.pot_id')
+                    ->whereColumn('undone.undoes', 'pot_events.token'),
+            )
+            ->orderBy('at_ms')
+            ->orderBy('id')
+            ->get()
+            ->all();
+        $places = [];
+        foreach (self::events($pots, $rows) as $pot => $moves) {
+            $last = $moves === [] ? null : $moves[count($moves) - 1];
+            if ($last instanceof Moved) {
+                $places[$pot] = $last->place;
+            }
+        }
+
+        return $places;
+    }
+
+    /** ms: when somebody last had a hand on a pot; what a probe reads by itself is none. Null where nobody has yet. */
+    public static function lastSign(int $pot): ?int
+    {
+        $last = self::rows()->where('pot_id', $pot)->where('token', 'not like', self::DEVICE . '%')->max('at_ms');
+
+        return is_numeric($last) ? (int) $last : null;
     }
 
     /**

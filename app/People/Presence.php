@@ -20,4 +20,10 @@ final readonly class Presence
         public string $through = '',
         public bool $isDemo = false,
     ) {}
+
+    /** Whose a pot is that they put on; the demo's visitor is nobody yet. */
+    public function cook(): ?string
+    {
+        return $this->isDemo || $this->memberId === null ? null : $this->name;
+    }
 }

@@ -13,6 +13,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\View\View as ViewContract;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\RateLimiter;
@@ -67,6 +68,7 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         $this->movedClock();
         $this->rates();
+        TrustProxies::at(array_values(array_filter(explode(',', config()->string('lento.proxies')))));
         Model::shouldBeStrict();
         View::composer('components.rail', static fn(ViewContract $view) => $view->with('tickets', app(PotsOn::class)->tickets()));
     }

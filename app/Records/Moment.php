@@ -27,6 +27,12 @@ final readonly class Moment
         return (int) $at->format('Uv');
     }
 
+    /** The same of one that may not be. */
+    public static function maybe(?DateTimeInterface $at): ?int
+    {
+        return $at === null ? null : self::ms($at);
+    }
+
     /** @throws Unreadable if it is none, or before 1970 */
     public static function read(Node $node): DateTimeImmutable
     {

@@ -9,11 +9,13 @@ use App\Format\Words;
 use App\Kitchen\Kitchen;
 use App\Models\Pot;
 use App\Models\StoredEvents;
+use App\Records\Moment;
 use App\Records\PlanCodec;
 use Carbon\CarbonImmutable;
 use Lento\Course\Call;
 use Lento\Course\CallKind;
 use Lento\Course\Course;
+use Lento\Course\SignsOfLife;
 use Lento\Plan\Step;
 use stdClass;
 
@@ -36,9 +38,11 @@ final class PotsOn
     /** @return list<Ticket> */
     private function read(): array
     {
+        $asked = Moment::ms(SignsOfLife::askedBefore(CarbonImmutable::now()));
         $pots = Pot::query()
             ->whereNull('finished_at')
-            ->oldest('started_at')
+            ->where('touched_at_ms', '>=', $asked)
+            ->orderBy('calls_at_ms')
             ->limit(self::MOST)
             ->toBase()
             ->get(['id', 'name', 'place', 'cook', 'started_at', 'plan->steps as steps'])
@@ -55,7 +59,40 @@ final class PotsOn
         }
         usort($called, static fn(array $a, array $b): int => $a[0]->at <=> $b[0]->at);
 
-        return array_column($called, 1);
+        return [...array_column($called, 1), ...$this->askedAbout($asked, $stations)];
+    }
+
+    /**
+     * Those that nobody has had a hand on for long come last, and ask whether they are on at all.
+     *
+     * @param array<string, Station> $stations
+     *
+     * @return list<Ticket>
+     */
+    private function askedAbout(int $asked, array $stations): array
+    {
+        return array_values(
+            Pot::query()
+                ->whereNull('finished_at')
+                ->where('touched_at_ms', '<', $asked)
+                ->orderByDesc('touched_at_ms')
+                ->limit(self::MOST)
+                ->get(['id', 'name', 'place', 'cook'])
+                ->map(static fn(Pot $pot): Ticket => new Ticket(
+                    new TicketPot(
+                        $pot->id,
+                        $pot->name,
+                        ($stations[$pot->place] ?? null)->name ?? '',
+                        ($stations[$pot->place] ?? null)->mark ?? '',
+                        $pot->cook ?? '',
+                    ),
+                    Words::text('stove.still_on.rail'),
+                    CallKind::Look,
+                    null,
+                    0.0,
+                ))
+                ->all(),
+        );
     }
 
     /**

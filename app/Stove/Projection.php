@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace App\Stove;
 
 use App\Models\Pot;
+use App\Models\StoredEvents;
 use App\Records\EventCodec;
 use App\Records\LessonCodec;
+use App\Records\Moment;
 use Carbon\CarbonImmutable;
 use Lento\Course\Course;
 use Lento\Course\Happened\Moved;
 use Lento\Course\Happened\TakenOff;
 use Lento\Course\Outcome;
+use Lento\Course\SignsOfLife;
 use Lento\Exception\LentoException;
 use Lento\Learning\Lesson;
 use Lento\Plan\Plan;
@@ -39,6 +42,7 @@ final readonly class Projection
         public ?array $outcome,
         public ?array $lesson,
         private string $cook,
+        private ?int $callsAt,
     ) {}
 
     public static function of(Pot $pot): self
@@ -55,7 +59,7 @@ final readonly class Projection
     {
         $finished = $course->finishedAt;
         if ($finished === null) {
-            return new self(null, false, null, null, '');
+            return new self(null, false, null, null, '', Moment::maybe($course->nextCall()?->at));
         }
         $outcome = $course->outcome();
         $watch = $outcome === null ? null : PotWatch::of($plan, $course, $finished);
@@ -64,8 +68,9 @@ final readonly class Projection
             CarbonImmutable::instance($finished),
             $course->ending() instanceof TakenOff,
             $outcome === null ? null : self::outcome($outcome, $watch),
-            $outcome === null || $watch === null ? null : self::lesson($watch, $outcome, $place),
+            $outcome === null || $watch === null || SignsOfLife::of($course)->isBroken($finished) ? null : self::lesson($watch, $outcome, $place),
             $course->cook,
+            null,
         );
     }
 
@@ -79,6 +84,8 @@ final readonly class Projection
             'outcome' => $this->outcome,
             'lesson' => $this->lesson,
             'cook' => $cook,
+            'calls_at_ms' => $this->callsAt,
+            'touched_at_ms' => StoredEvents::lastSign($pot->id) ?? Moment::ms($pot->started_at),
             ...($this->isStoodInFor($pot) ? ['service_id' => null, 'branch' => null] : []),
         ]);
     }

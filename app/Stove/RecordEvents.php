@@ -6,8 +6,10 @@ namespace App\Stove;
 
 use App\Models\Pot;
 use App\Models\StoredEvents;
+use App\Records\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use Lento\Course\Course;
 use Lento\Course\EventKind;
 
 /**
@@ -32,14 +34,28 @@ final readonly class RecordEvents
                 $events[] = $tap->happenedAt($at);
             }
             StoredEvents::add($pot, $events);
-            if ($pot->finished_at !== null || self::mayEnd($taps)) {
+            if (self::mayEnd($taps) || Pot::query()->whereKey($pot->id)->whereNotNull('finished_at')->exists()) {
                 Projection::of($pot)->writeTo($pot);
+            } else {
+                self::callsNext($pot);
             }
         });
     }
 
+    /** The hundreds of visits of a long simmer are not read for it. */
+    private static function callsNext(Pot $pot): void
+    {
+        $course = Course::of($pot->plan->steps, $pot->started_at, StoredEvents::coursesOf([$pot->id])[$pot->id]);
+        // As a query: what another tablet has written since this row was read must not stand in its way.
+        Pot::query()->whereKey($pot->id)->update([
+            'calls_at_ms' => Moment::maybe($course->nextCall()?->at),
+            'touched_at_ms' => StoredEvents::lastSign($pot->id) ?? Moment::ms($pot->started_at),
+        ]);
+    }
+
     /**
-     * Nothing is written down beside a pot that is on, so that only what ends it, or takes an end back, has it reckoned through.
+     * Of a pot that is on only its next call is written down, so that nothing but what ends it, or takes an end back, has it reckoned
+     * through.
      *
      * @param list<Tap> $taps
      */

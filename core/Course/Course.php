@@ -81,6 +81,14 @@ final readonly class Course
         return $course;
     }
 
+    /** As it was at a moment, by what had happened until then. */
+    public function until(DateTimeImmutable $then): self
+    {
+        $events = array_filter($this->events, static fn(Event $event): bool => $event->at <= $then);
+
+        return self::of($this->steps, $this->visits[0]->from, $events, $this->place, $this->cook);
+    }
+
     /**
      * @param iterable<Event> $events
      *

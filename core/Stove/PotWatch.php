@@ -9,6 +9,7 @@ use Lento\Course\Course;
 use Lento\Course\Happened\ReadOff;
 use Lento\Course\Outcome;
 use Lento\Course\ReadingKind;
+use Lento\Course\SignsOfLife;
 use Lento\Larder\Larder;
 use Lento\Learning\Factor;
 use Lento\Learning\KitchenFactors;
@@ -41,6 +42,13 @@ final readonly class PotWatch
         // A clock that was set back may not make undone what has happened.
         $last = $course->events === [] ? $now : $course->events[count($course->events) - 1]->at;
         $now = $course->finishedAt ?? max($now, $last);
+        // Of a pot that was forgotten only the time before that is reckoned; where it stands is said by all that happened.
+        $signs = SignsOfLife::of($course);
+        $whole = $course;
+        if ($signs->isBroken($now)) {
+            $now = $signs->until;
+            $course = $course->until($now);
+        }
         $seen = self::colourSeen($course);
         // A roux that is in the sauce already has nothing more to tell, unless its colour was read.
         $gone = $seen === null && $course->firstBegun(StepKind::Boil) !== null;
@@ -52,7 +60,7 @@ final readonly class PotWatch
         return new self(
             $plan,
             $cooking,
-            $course,
+            $whole,
             $now,
             $roux,
             $sauce,

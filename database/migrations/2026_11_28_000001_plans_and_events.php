@@ -92,6 +92,9 @@ return new class extends Migration {
                 sauce_version_id integer references sauce_versions (id) on delete set null,
                 service_id integer references services (id) on delete set null,
                 branch varchar(160),
+                -- ms: when it calls next while it is on, and when somebody last had a hand on it.
+                calls_at_ms integer,
+                touched_at_ms integer,
                 created_at datetime,
                 updated_at datetime,
                 -- Last, for it is long: what is searched and listed is read without it.

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Database\Ddl;
+use App\Models\Pot;
+use App\Stove\Projection;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -14,6 +16,8 @@ use Illuminate\Support\Facades\Schema;
  * What was here before is the first kitchen's.
  */
 return new class extends Migration {
+    private const AT_ONCE = 100;
+
     /** What a kitchen owns, and whether it can be thrown into the bin, or archived. */
     private const OWNED = [
         'pans' => ['binned'],
@@ -43,6 +47,9 @@ return new class extends Migration {
             $this->makeAudit();
         });
         Schema::enableForeignKeyConstraints();
+        foreach (Pot::query()->whereNull('finished_at')->lazyById(self::AT_ONCE) as $pot) {
+            Projection::of($pot)->writeTo($pot);
+        }
     }
 
     public function down(): void
@@ -181,6 +188,9 @@ return new class extends Migration {
                 sauce_version_id integer references sauce_versions (id) on delete set null,
                 service_id integer references services (id) on delete set null,
                 branch varchar(160),
+                -- ms: when it calls next while it is on, and when somebody last had a hand on it.
+                calls_at_ms integer,
+                touched_at_ms integer,
                 log_import_id integer references log_imports (id) on delete set null,
                 archived_at datetime,
                 created_at datetime,
@@ -225,6 +235,8 @@ return new class extends Migration {
         Schema::rename('new_pot_events', 'pot_events');
         Schema::table('pots', static function (Blueprint $table): void {
             $table->index(['galley_id', 'finished_at']);
+            // The rail: which of those that are on calls next.
+            $table->index(['galley_id', 'finished_at', 'calls_at_ms']);
             // Whoever has cooked here, and what: read from the index alone.
             $table->index(['galley_id', 'sauce', 'finished_at']);
             $table->index(['galley_id', 'cook', 'finished_at']);

@@ -7,7 +7,7 @@ return [
     'how' => 'Nothing here can be changed. What happened to a pot stands in the pot.',
     'empty' => 'Nothing has been changed yet.',
     'older' => 'Older',
-    'nobody' => 'nobody signed in',
+    'nobody' => 'nobody by name',
     'what' => [
         'made' => 'made :thing :name',
         'changed' => 'changed :thing :name',

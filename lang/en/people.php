@@ -8,12 +8,10 @@ return [
     'new' => 'Somebody new',
     'name' => 'Name',
     'role' => 'Role',
-    'roles' => [
-        'owner' => 'owner: all, and other kitchens',
-        'chef' => 'chef: the kitchen, people, files, the bin',
-        'cook' => 'cook: pots, sauces, services',
-        'reader' => 'reader: looks, changes nothing',
-    ],
+    'roles' => ['owner' => 'owner', 'chef' => 'chef', 'cook' => 'cook', 'reader' => 'reader'],
+    'roles_say'
+        => 'A cook cooks: pots, sauces, services. A chef runs the kitchen as well: gear, people, files, the bin. An owner also opens '
+            . 'other kitchens. A reader looks and changes nothing.',
     'pin' => 'PIN for tablets',
     'pin_how' => '4 to 8 digits; empty leaves it as it is.',
     'has_pin' => 'has a PIN',

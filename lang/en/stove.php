@@ -85,6 +85,13 @@ return [
     'other_cook' => 'Someone else',
     'take_over' => 'Hand over',
     'place' => ['ring' => 'Hob :number', 'oven' => 'Oven', 'hot-well' => 'Hot well', 'bench' => 'Bench'],
+    'still_on' => [
+        'rail' => 'still on?',
+        'ask' => 'Still on?',
+        'since' => 'Nobody has had a hand on it since :at. What is foreseen here ends a day after that.',
+        'yes' => 'Yes, it is on',
+        'no' => 'No, it is off',
+    ],
     'call' => [
         'stir' => 'stir it',
         'skim' => 'skim it',

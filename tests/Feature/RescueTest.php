@@ -64,6 +64,10 @@ it('does it: the pot has the amounts, its forecast changes, and the log keeps ho
     post('/rescue/too-thick', ['pot' => (string) $pot->id, 'n' => '0', 'token' => 'one-tap'])->assertRedirect("/pots/{$pot->id}");
     post('/rescue/too-thick', ['pot' => (string) $pot->id, 'n' => '0', 'token' => 'one-tap']);
     expect(DB::table('pot_events')->where('kind', EventKind::Rescued->value)->count())->toBe(1);
+    // A mark that stands for something else is refused and said.
+    happens($pot, 'note', ['text' => 'x', 'token' => 'a-note']);
+    post('/rescue/too-thick', ['pot' => (string) $pot->id, 'n' => '0', 'token' => 'a-note'])->assertSessionHasErrors('limit');
+    expect(DB::table('pot_events')->where('kind', EventKind::Rescued->value)->count())->toBe(1);
     $after = (string) get("/pots/{$pot->id}")
         ->assertSee('too thick: thinned')
         ->assertSee('how did it go?')

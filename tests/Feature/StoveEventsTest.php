@@ -397,7 +397,7 @@ it('draws a kitchen of twenty pots and five thousand events with a handful of qu
     // How long it takes is measured in docs/performance.md; here, that a page asks the database no more for more pots and more taps.
     DB::enableQueryLog();
     get("/pots/{$pots[7]->id}")->assertOk()->assertSee('Simmer');
-    expect(count(DB::getQueryLog()))->toBeLessThan(20);
+    expect(count(DB::getQueryLog()))->toBeLessThan(24);
 });
 
 it('hangs a pot by its last visit that was not taken back', function (): void {

@@ -52,11 +52,9 @@ final readonly class KitchenController
             'larder' => $this->larder($request),
             'formulas' => $this->formula($request, $kitchen),
             'schools' => $this->settings(
-                $kitchen,
                 array_map($request->text(...), array_combine(array_keys(Choices::all()), array_keys(Choices::all()))),
             ),
             default => $this->settings(
-                $kitchen,
                 array_map($request->text(...), [
                     'name' => 'name',
                     'cooks' => 'cooks',
@@ -205,9 +203,10 @@ final readonly class KitchenController
     }
 
     /** @param array<string, string> $changed */
-    private function settings(Kitchen $kitchen, array $changed): void
+    private function settings(array $changed): void
     {
-        $settings = array_filter([...$kitchen->settings, ...$changed], static fn(string $value): bool => $value !== '');
-        Galley::query()->findOrFail(app(Here::class)->galleyId())->update(['settings' => $settings]);
+        $galley = Galley::query()->findOrFail(app(Here::class)->galleyId());
+        $settings = array_filter([...$galley->settings, ...$changed], static fn(string $value): bool => $value !== '');
+        $galley->update(['settings' => $settings]);
     }
 }

@@ -12,16 +12,21 @@ use App\Kitchen\Kitchen;
 use App\Models\Pot;
 use App\Pages\Stove\FreePotPage;
 use App\Pages\Stove\StovePage;
+use App\People\Here;
 use App\Questions\Answer;
+use App\Records\Moment;
 use App\Stove\PotsOn;
 use App\Stove\StartPot;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Lento\Course\SignsOfLife;
 use Lento\Stove\PotWatch;
 
 final readonly class PotController
 {
+    public function __construct(private Here $here) {}
+
     /** The pot that wants a hand next, or an empty stove. */
     public function index(PotsOn $potsOn): RedirectResponse|View
     {
@@ -46,6 +51,7 @@ final readonly class PotController
                 $sheet->plan(),
                 CarbonImmutable::now(),
                 $fields->filled($kitchen)->toAddress(),
+                $this->here->presence()->cook(),
                 version: $request->version(),
                 place: $this->ring($fields->toAddress()),
             ),
@@ -56,7 +62,7 @@ final readonly class PotController
     public function free(FreePotRequest $request, StartPot $start): RedirectResponse
     {
         TooMany::refuse('pots');
-        return redirect()->route('pots.show', $start->free($request->name(), CarbonImmutable::now()));
+        return redirect()->route('pots.show', $start->free($request->name(), CarbonImmutable::now(), $this->here->presence()->cook()));
     }
 
     public function show(Pot $pot, Kitchen $kitchen): PageOrFragment|RedirectResponse
@@ -67,9 +73,15 @@ final readonly class PotController
         $course = $pot->course();
         $watch = PotWatch::of($pot->plan, $course, CarbonImmutable::now());
 
+        $signs = SignsOfLife::lastAt(Moment::of($pot->touched_at_ms ?? Moment::ms($pot->started_at)));
+        $asked = ['untouchedSince' => $signs->mayBeForgotten(CarbonImmutable::now()) ? $signs->last->format('j F, H:i') : ''];
+
         return $watch === null
-            ? new PageOrFragment('pages.free-pot', ['page' => FreePotPage::of($pot->id, $pot->name, $pot->plan, $course, $kitchen)])
-            : new PageOrFragment('pages.stove', ['page' => StovePage::of($pot->id, $pot->name, $watch, $kitchen)]);
+            ? new PageOrFragment(
+                'pages.free-pot',
+                ['page' => FreePotPage::of($pot->id, $pot->name, $pot->plan, $course, $kitchen), ...$asked],
+            )
+            : new PageOrFragment('pages.stove', ['page' => StovePage::of($pot->id, $pot->name, $watch, $kitchen), ...$asked]);
     }
 
     /** @param array<string, string> $question */

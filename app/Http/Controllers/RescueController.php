@@ -12,12 +12,14 @@ use App\Stove\Mark;
 use App\Stove\PotsOn;
 use App\Stove\RecordEvents;
 use App\Stove\Tap;
+use App\Typed\FieldFault;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use Lento\Course\EventKind;
 use Lento\Course\Happened\MoreTime;
 use Lento\Course\Happened\Rescued;
 use Lento\Course\Stamp;
@@ -67,6 +69,15 @@ final readonly class RescueController
         $remedy = RescuePage::of($fault, $trouble->patient, $trouble, $request->integer('n'))->remedy();
         $token = $request->string('token')->limit(60, '')->toString();
         $token = $token === '' || str_starts_with($token, Mark::DEVICE) ? (string) Str::uuid() : $token;
+        // Sent again it is done already, though the amounts would be others now; for anything else the mark is taken.
+        $kept = $trouble->pot->events()->where('token', $token)->first();
+        if ($kept !== null) {
+            return $kept->kind === EventKind::Rescued->value
+                ? redirect()->route('pots.show', $trouble->pot)
+                : redirect()
+                    ->route('rescue.show', [$fault, 'pot' => $trouble->pot->id])
+                    ->withErrors(['limit' => FieldFault::of('token', 'mark_taken')->message()]);
+        }
         $step = $trouble->pot->course()->step()->id;
         $now = CarbonImmutable::now();
         $times

@@ -5,6 +5,7 @@
         <article @class(['stove free', 'panel-outcome' => $page->isFinishing()]) @foreach ($page->told() as $attribute => $value)
             {{ $attribute }}="{{ $value }}" @endforeach>
             <p id="stove-wrong" class="field-error" role="alert" hidden></p>
+            <x-stove.still-on :page="$page" :since="$untouchedSince" />
             <section class="step">
                 <x-stove.whose :page="$page" :about="$page->name" />
                 <h1>{{ $page->title() }}</h1>

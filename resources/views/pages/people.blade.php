@@ -2,7 +2,7 @@
     <div class="kitchen">
         <h1>{{ __('people.title') }}</h1>
         <x-kitchen.inside at="people" />
-        <p class="soft">{{ __('people.how') }}</p>
+        <p class="soft">{{ __('people.how') }} {{ __('people.roles_say') }}</p>
         @foreach ([...$people, null] as $person)
             @php($key = (string) $person?->id)
             @php($mine = $errors->any() && session('person', '') === $key)

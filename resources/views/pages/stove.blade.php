@@ -5,6 +5,7 @@
         <article @class(['stove', 'kind-' . $page->kind()->value, 'panel-' . $page->panel()])
             @foreach ($page->told() as $attribute => $value) {{ $attribute }}="{{ $value }}" @endforeach>
             <p id="stove-wrong" class="field-error" role="alert" hidden></p>
+            <x-stove.still-on :page="$page" :since="$untouchedSince" />
             <x-stove.progress :page="$page" />
             <x-stove.follow-up :page="$page" />
             <x-stove.step :page="$page" />

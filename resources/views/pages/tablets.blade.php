@@ -3,6 +3,11 @@
         <h1>{{ __('tablets.title') }}</h1>
         <x-kitchen.inside at="tablets" />
         <p class="soft">{{ __('tablets.how') }}</p>
+        @if (config('lento.root_url') !== '')
+            <details class="entry"><summary><b>{{ __('tablets.root') }}</b></summary>
+                <p>{{ __('tablets.root_how', ['address' => config('lento.root_url')]) }}</p>
+                <figure class="qr" data-qr="{{ config('lento.root_url') }}" aria-label="{{ __('tablets.qr_root') }}"></figure></details>
+        @endif
         @if ($made)
             <div class="pairing" role="status">
                 <p>{{ __('tablets.say', ['name' => $made['name'], 'address' => route('pair'), 'minutes' => $minutes]) }}</p>

@@ -8,5 +8,5 @@
         maxlength="200" @endif @if ($wrong) aria-invalid="true" @endif
         @if ($wrong || $note !== '') aria-describedby="{{ $id }}-more" @endif>
     @if ($wrong)<p class="field-error" id="{{ $id }}-more"><x-icon.mind /> {{ $errors->first($name) }}</p>
-    @elseif ($note !== '')<p class="soft small" id="{{ $id }}-more">{{ $note }}</p>@endif
+    @elseif ($note !== '')<p class="soft hint" id="{{ $id }}-more">{{ $note }}</p>@endif
 </div>
