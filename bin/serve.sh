@@ -41,7 +41,7 @@ say "Laying Lento out in $HOME_DIR"
 id lento >/dev/null 2>&1 || useradd --system --home-dir "$HOME_DIR" --shell /usr/sbin/nologin lento
 mkdir -p "$HOME_DIR"/{releases,etc,data/log,data/tls,data/backups,run/tmp} \
     "$HOME_DIR"/data/storage/{app,logs,framework/{cache/data,sessions,views}}
-chmod 755 "$HOME_DIR"
+chmod 755 "$HOME_DIR" "$HOME_DIR/releases"
 umask 022
 
 # A release of its own, so that what serves is never half of one and half of another. Only what is kept in git, and what it is built of.
@@ -125,8 +125,9 @@ database() {
     fi
     artisan migrate --force
 }
-chmod o+x "$HOME_DIR/releases" "$RELEASE"
-install -d -o lento -g lento "$RELEASE/bootstrap/cache"
+# The code is root's: what serves can read it and change nothing of it but what `optimize` writes.
+chgrp -R lento "$RELEASE" && chmod -R u+rwX,g+rX,g-w,o-rwx "$RELEASE"
+install -d -o lento -g lento -m 700 "$RELEASE/bootstrap/cache"
 long "Bringing the database up to date" database
 long "Making it quick" artisan optimize
 ln -sfn "$RELEASE" "$HOME_DIR/app.new" && mv -T "$HOME_DIR/app.new" "$HOME_DIR/app"
