@@ -10,6 +10,7 @@ use App\Http\Middleware\CleanText;
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\May;
+use App\Http\Middleware\OwnForms;
 use App\Http\Middleware\RequestLine;
 use App\Http\Middleware\SignedIn;
 use App\Http\Responses\ErrorPage;
@@ -17,6 +18,7 @@ use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
@@ -38,7 +40,11 @@ return Application::configure(basePath: dirname(__DIR__))
         // The first stands around all others, so that what they refuse has its headers as well.
         $middleware->prepend([RequestLine::class, ContentSecurity::class, KnownHost::class, BodyLimit::class, CleanText::class]);
         // Who it is stands before anything is looked up: of another kitchen there is nothing to be found.
-        $middleware->web(remove: [SubstituteBindings::class], append: [SignedIn::class, SubstituteBindings::class]);
+        $middleware->web(
+            remove: [SubstituteBindings::class],
+            append: [SignedIn::class, SubstituteBindings::class],
+            replace: [ValidateCsrfToken::class => OwnForms::class],
+        );
         $middleware->alias(['may' => May::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -23,7 +23,7 @@ use Symfony\Component\HttpFoundation\Cookie as SentCookie;
  */
 final readonly class AtTheTablet
 {
-    public const COOKIE = 'lento_tablet';
+    private const COOKIE = 'lento_tablet';
 
     private const WHO = 'lento.who';
 
@@ -34,6 +34,12 @@ final readonly class AtTheTablet
 
     /** Seconds after which it is written down anew that it was seen. */
     private const SEEN_EVERY = 600;
+
+    /** Behind TLS held to this very name by browsers, as the session's is. */
+    public static function cookie(): string
+    {
+        return (config('session.secure') === true ? '__Host-' : '') . self::COOKIE;
+    }
 
     public static function hash(string $token): string
     {
@@ -46,12 +52,12 @@ final readonly class AtTheTablet
         $token = Str::random(48);
         $tablet->update(['token_hash' => self::hash($token), 'code_hash' => null, 'code_until' => null]);
 
-        return Cookie::make(self::COOKIE, $token, self::KEPT, '/', null, (bool) config('session.secure'), true, false, 'lax');
+        return Cookie::make(self::cookie(), $token, self::KEPT, '/', null, (bool) config('session.secure'), true, false, 'lax');
     }
 
     public static function tablet(Request $request, Here $here): ?Tablet
     {
-        $token = $request->cookie(self::COOKIE);
+        $token = $request->cookie(self::cookie());
         if (!is_string($token) || $token === '') {
             return null;
         }

@@ -229,10 +229,17 @@ return new class extends Migration {
             SQL);
         $kept = 'id, pot_id, token, version, kind, step, at_ms, visit, undoes, data';
         DB::statement("insert into new_pot_events (galley_id, {$kept}) select (select min(id) from galleys), {$kept} from pot_events");
+        // SQLite holds to the tables' names, PostgreSQL to the tables themselves.
+        if (Ddl::isPostgres()) {
+            Schema::table('devices', static fn(Blueprint $table) => $table->dropForeign(['pot_id']));
+        }
         Schema::drop('pot_events');
         Schema::drop('pots');
         Schema::rename('new_pots', 'pots');
         Schema::rename('new_pot_events', 'pot_events');
+        if (Ddl::isPostgres()) {
+            Schema::table('devices', static fn(Blueprint $table) => $table->foreign('pot_id')->references('id')->on('pots')->nullOnDelete());
+        }
         Schema::table('pots', static function (Blueprint $table): void {
             $table->index(['galley_id', 'finished_at']);
             // The rail: which of those that are on calls next.

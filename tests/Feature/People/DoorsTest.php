@@ -145,10 +145,10 @@ it('pairs a tablet by a code that is good once and for minutes', function (): vo
     get('/tablets')->assertDontSee($code);
     post('/sign-out');
     post('/pair', ['code' => 'AAAA-AAAA'])->assertSessionHasErrors('code');
-    $cookie = post('/pair', ['code' => strtolower(str_replace('-', ' ', $code))])->assertRedirect('/who')->getCookie(AtTheTablet::COOKIE);
+    $cookie = post('/pair', ['code' => strtolower(str_replace('-', ' ', $code))])->assertRedirect('/who')->getCookie(AtTheTablet::cookie());
     expect($cookie?->isHttpOnly())->toBeTrue()->and($cookie?->getSameSite())->toBe('lax');
     post('/pair', ['code' => $code])->assertSessionHasErrors('code');
-    withCookie(AtTheTablet::COOKIE, (string) $cookie?->getValue())->get('/who')->assertOk()->assertSee('Ines');
+    withCookie(AtTheTablet::cookie(), (string) $cookie?->getValue())->get('/who')->assertOk()->assertSee('Ines');
 });
 
 it('forgets a code that nobody used in ten minutes, and slows down who guesses', function (): void {
@@ -170,7 +170,7 @@ it('takes a cook by one tap, and writes down who it was', function (): void {
     realKitchen();
     $ines = somebody(Role::Chef, 'ines');
     $petra = somebody(Role::Cook, 'petra');
-    withCookie(AtTheTablet::COOKIE, pairedTablet());
+    withCookie(AtTheTablet::cookie(), pairedTablet());
     get('/pots/' . $pot->id)->assertRedirect('/who');
     post('/who', ['member' => $petra->id])->assertRedirect('/pots/' . $pot->id);
     get('/pots/' . $pot->id)->assertOk()->assertSee('Petra');
@@ -191,7 +191,7 @@ it('asks for a PIN where the kitchen wishes, and lends a chef’s hands for one'
     setting(['pins' => 'yes']);
     [$ines, $petra] = [somebody(Role::Chef, 'ines'), somebody(Role::Cook, 'petra')];
     $ines->update(['pin_hash' => '2468']);
-    withCookie(AtTheTablet::COOKIE, pairedTablet());
+    withCookie(AtTheTablet::cookie(), pairedTablet());
     post('/who', ['member' => $petra->id])->assertSessionHasErrors('pin');
     post('/who', ['member' => $ines->id])->assertSessionHasErrors('pin');
     // Nor are taps taken from nobody.
@@ -216,7 +216,7 @@ it('asks for a PIN where the kitchen wishes, and lends a chef’s hands for one'
 it('shows a tablet nothing once it was thrown away', function (): void {
     realKitchen();
     $petra = somebody(Role::Cook, 'petra');
-    withCookie(AtTheTablet::COOKIE, pairedTablet());
+    withCookie(AtTheTablet::cookie(), pairedTablet());
     post('/who', ['member' => $petra->id]);
     get('/stove')->assertSuccessful();
     Tablet::query()->sole()->bin();
