@@ -55,9 +55,7 @@ production_packages() { (cd "$RELEASE" && composer_install --no-dev --classmap-a
 long "Installing what production needs" production_packages
 
 ENV="$HOME_DIR/etc/env"
-if [ ! -f "$ENV" ]; then
-    (umask 077; printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64 -w0)" >"$ENV")
-fi
+grep -qs '^APP_KEY=' "$ENV" || (umask 077; printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64 -w0)" >>"$ENV")
 set_env() {
     local rest; rest=$(grep -v "^$1=" "$ENV" || true)
     printf '%s\n%s="%s"\n' "$rest" "$1" "$2" | sed '/^$/d' >"$ENV.new"
@@ -128,6 +126,7 @@ database() {
 # The code is root's: what serves can read it and change nothing of it but what `optimize` writes.
 chgrp -R lento "$RELEASE" && chmod -R u+rwX,g+rX,g-w,o-rwx "$RELEASE"
 install -d -o lento -g lento -m 700 "$RELEASE/bootstrap/cache"
+runuser -u lento -- touch "$HOME_DIR/data/storage/app/serving.lock"
 long "Bringing the database up to date" database
 long "Making it quick" artisan optimize
 ln -sfn "$RELEASE" "$HOME_DIR/app.new" && mv -T "$HOME_DIR/app.new" "$HOME_DIR/app"

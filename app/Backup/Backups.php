@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Backup;
 
+use App\Database\Ddl;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
@@ -32,11 +33,16 @@ final readonly class Backups
     public function make(CarbonImmutable $now): Copy
     {
         is_dir($this->folder) || mkdir($this->folder, 0o700, true);
-        $file = $this->folder . '/lento-' . $now->utc()->format('Ymd\THis\Z') . '.sqlite';
+        $ending = Ddl::isPostgres() ? Dump::ENDING : '.sqlite';
+        $file = $this->folder . '/lento-' . $now->utc()->format('Ymd\THis\Z') . $ending;
         $part = $file . '.part';
         is_file($part) && unlink($part);
         $before = Copy::rows(DB::connection()->getPdo());
-        DB::statement('vacuum into ?', [$part]);
+        if (Ddl::isPostgres()) {
+            Dump::write($part);
+        } else {
+            DB::statement('vacuum into ?', [$part]);
+        }
         $after = Copy::rows(DB::connection()->getPdo());
         chmod($part, 0o600);
         $copied = Copy::at($part)->verified();
@@ -60,7 +66,7 @@ final readonly class Backups
     /** @return list<Copy> newest first */
     public function all(): array
     {
-        $files = glob($this->folder . '/lento-*Z.sqlite');
+        $files = glob($this->folder . '/lento-*Z.{sqlite,dump}', GLOB_BRACE);
         $files = $files === false ? [] : $files;
         rsort($files);
 

@@ -31,6 +31,9 @@ final readonly class Copy
         if (!is_file($this->file) || filesize($this->file) === 0) {
             throw Unsound::because($this->file, 'missing');
         }
+        if ($this->isDump()) {
+            return self::needed($this->file, Dump::rows($this->file));
+        }
         try {
             $pdo = self::opened($this->file);
             if (self::column($pdo, 'pragma integrity_check') !== ['ok']) {
@@ -44,8 +47,23 @@ final readonly class Copy
         } catch (PDOException) {
             throw Unsound::because($this->file, 'no_database');
         }
+        return self::needed($this->file, $rows);
+    }
+
+    public function isDump(): bool
+    {
+        return str_ends_with(str_replace('.part', '', $this->file), Dump::ENDING);
+    }
+
+    /**
+     * @param array<string, int> $rows
+     *
+     * @return array<string, int>
+     */
+    private static function needed(string $file, array $rows): array
+    {
         if (array_diff(self::NEEDED, array_keys($rows)) !== []) {
-            throw Unsound::because($this->file, 'foreign');
+            throw Unsound::because($file, 'foreign');
         }
 
         return $rows;
@@ -55,7 +73,9 @@ final readonly class Copy
     public static function rows(PDO $pdo): array
     {
         $rows = [];
-        $tables = "select name from sqlite_master where type = 'table' and name not like 'sqlite_%' order by name";
+        $tables = $pdo->getAttribute(PDO::ATTR_DRIVER_NAME) === 'pgsql'
+            ? 'select tablename from pg_tables where schemaname = current_schema() order by tablename'
+            : "select name from sqlite_master where type = 'table' and name not like 'sqlite_%' order by name";
         foreach (self::column($pdo, $tables) as $table) {
             $rows[$table] = (int) (self::column($pdo, 'select count(*) from "' . str_replace('"', '""', $table) . '"')[0] ?? 0);
         }
@@ -84,7 +104,7 @@ final readonly class Copy
     /** When it was made, by its name; null for one that was named by hand. */
     public function madeAt(): ?CarbonImmutable
     {
-        return preg_match('/lento-(\d{8}T\d{6}Z)\.sqlite\z/', $this->file, $found) === 1
+        return preg_match('/lento-(\d{8}T\d{6}Z)\.(?:sqlite|dump)\z/', $this->file, $found) === 1
             ? CarbonImmutable::createFromFormat('!Ymd\THis\Z', $found[1], 'UTC')
             : null;
     }

@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Database\SqliteConnector;
+use App\Database\WaitingPostgres;
 use App\Kitchen\Kitchen;
 use App\Kitchen\LoadKitchen;
 use App\People\Here;
 use App\Stove\PotsOn;
 use Carbon\CarbonImmutable;
+use Closure;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\View\View as ViewContract;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
@@ -20,6 +23,7 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use Lento\Quantity\MeasureSystem;
+use PDO;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -54,6 +58,16 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', SqliteConnector::class);
+        Connection::resolverFor(
+            'pgsql',
+            /** @param array<string, mixed> $config */
+            static fn(PDO|Closure $pdo, string $database, string $prefix, array $config): Connection => new WaitingPostgres(
+                $pdo,
+                $database,
+                $prefix,
+                $config,
+            ),
+        );
         $this->app->scoped(Here::class, fn(): Here => new Here($this->app->runningInConsole()));
         $this->app->scoped(PotsOn::class);
         $this->app->scoped(Kitchen::class, static fn(): Kitchen => (new LoadKitchen())());
@@ -68,7 +82,10 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         $this->movedClock();
         $this->rates();
-        TrustProxies::at(array_values(array_filter(explode(',', config()->string('lento.proxies')))));
+        TrustProxies::at(array_values(array_filter(
+            explode(',', config()->string('lento.proxies')),
+            static fn(string $address): bool => $address !== '',
+        )));
         Model::shouldBeStrict();
         View::composer('components.rail', static fn(ViewContract $view) => $view->with('tickets', app(PotsOn::class)->tickets()));
     }

@@ -14,6 +14,7 @@ return [
         'loose' => ':file holds rows that belong to nothing. Nothing was changed.',
         'foreign' => ':file is no copy of a Lento kitchen. Nothing was changed.',
         'other_rows' => ':file does not hold what was to be in it. Nothing was changed.',
+        'engine' => 'PostgreSQL’s own programs could not do it with :file. Nothing was changed.',
         'unreadable' => ':file cannot be read. Nothing was changed.',
     ],
 ];

@@ -105,9 +105,9 @@ const pot = tablet.url();
 for (let step = 0; step < 3; step++) {
   await tablet.waitForSelector('html[data-ready]');
   const answered = tablet.waitForResponse((answer) => answer.url().includes('/events'));
-  await tablet.getByRole('button', { name: 'Note' }).first().click();
-  await tablet.locator('textarea[name=text]:visible').fill(`note ${step}`);
-  await tablet.locator('form:has(textarea[name=text]) button:visible').first().click();
+  await tablet.click('summary[data-key=n]');
+  await tablet.fill('#note-text', `note ${step}`);
+  await tablet.click('.note-key button');
   check('a note is kept', (await answered).ok());
   await tablet.goto(pot);
 }

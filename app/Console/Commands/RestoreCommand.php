@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Backup\Backups;
 use App\Backup\Copy;
+use App\Backup\Dump;
 use App\Backup\Restore;
 use App\Backup\Serving;
 use App\Backup\Unsound;
+use App\Database\Ddl;
 use App\Format\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
@@ -39,10 +42,26 @@ final class RestoreCommand extends Command
         return $done && $wrong === '' ? self::SUCCESS : self::FAILURE;
     }
 
+    /** The engine keeps no files to lay aside: what is replaced is copied first. */
+    private function laid(string $file): string
+    {
+        Copy::at($file)->verified();
+        $aside = Backups::usual()->make(CarbonImmutable::now());
+        Dump::lay($file);
+        Artisan::call('migrate', ['--force' => true]);
+        $this->line(Words::text('backup.restored', file: $file));
+        $this->line(Words::text('backup.aside', file: $aside->file));
+
+        return '';
+    }
+
     /** @return string what is wrong; '' where it has been done */
     private function restored(string $file): string
     {
         try {
+            if (Ddl::isPostgres()) {
+                return $this->laid($file);
+            }
             DB::disconnect();
             $aside = (new Restore(config()->string('database.connections.sqlite.database')))->from(Copy::at($file), CarbonImmutable::now());
         } catch (Unsound $wrong) {
