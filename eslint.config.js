@@ -23,7 +23,7 @@ const browser = Object.fromEntries(
   ].map((name) => [name, 'readonly']),
 );
 const node = Object.fromEntries(
-  ['process', 'fetch', 'document', 'Date', 'performance', 'Event', 'console', 'localStorage', 'URL', 'window', 'requestAnimationFrame'].map(
+  ['process', 'Buffer', 'URLSearchParams', 'setTimeout', 'fetch', 'document', 'Date', 'performance', 'Event', 'console', 'localStorage', 'URL', 'window', 'requestAnimationFrame'].map(
     (name) => [name, 'readonly'],
   ),
 );
@@ -39,5 +39,5 @@ const rules = {
 
 export default [
   { files: ['resources/js/**/*.js'], languageOptions: { globals: browser }, rules },
-  { files: ['tests/Browser/**/*.js'], languageOptions: { globals: node }, rules },
+  { files: ['tests/{Browser,Serving,Load}/**/*.{js,mjs}'], languageOptions: { globals: node }, rules },
 ];

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Database\Ddl;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Support\Facades\DB;
 
 abstract class TestCase extends BaseTestCase
 {
@@ -12,6 +14,18 @@ abstract class TestCase extends BaseTestCase
     {
         parent::setUp();
         $this->withoutVite();
+        $this->numberFromOne();
+    }
+
+    /** PostgreSQL counts on where a test was rolled back; what tests say of numbers is of a fresh kitchen. */
+    private function numberFromOne(): void
+    {
+        if (Ddl::isPostgres()) {
+            DB::select(
+                "select setval(format('%I.%I', schemaname, sequencename), 1, false) from pg_sequences where schemaname = current_schema() "
+                    . "and sequencename not in ('migrations_id_seq', 'galleys_id_seq')",
+            );
+        }
     }
 
     /**

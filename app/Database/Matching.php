@@ -8,13 +8,17 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Query\Builder as Rows;
 
-/** Words that are looked for whatever their case, in the words of the engine that holds them. */
+/**
+ * Words that are looked for whatever their case, in the words of the engine that holds them.
+ *
+ * The sign that takes the meaning from others is no backslash: PHP's own reader of queries takes one before a quote for its escape.
+ */
 final readonly class Matching
 {
     /** What stands for itself and not for any letters. */
     public static function pattern(string $words): string
     {
-        return '%' . addcslashes($words, '%_\\') . '%';
+        return '%' . str_replace(['!', '%', '_'], ['!!', '!%', '!_'], $words) . '%';
     }
 
     /**
@@ -34,6 +38,6 @@ final readonly class Matching
 
     private static function sql(Rows $rows, string $column): string
     {
-        return $rows->getGrammar()->wrap($column) . (Ddl::isPostgres() ? ' ilike' : ' like') . " ? escape '\\'";
+        return $rows->getGrammar()->wrap($column) . (Ddl::isPostgres() ? ' ilike' : ' like') . " ? escape '!'";
     }
 }

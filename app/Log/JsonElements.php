@@ -18,6 +18,9 @@ final class JsonElements
 
     private const DEEPEST = 32;
 
+    /** Signs, texts and numbers of one element: a pot of 20,000 events has some 600,000. Decoded each takes a hundred times its letter. */
+    private const MOST_PARTS = 800_000;
+
     private int $depth = 0;
 
     private int $line = 1;
@@ -30,6 +33,8 @@ final class JsonElements
     private ?int $elementFrom = null;
 
     private int $elementLine = 1;
+
+    private int $parts = 0;
 
     private int $commas = 0;
 
@@ -119,6 +124,10 @@ final class JsonElements
         if ($this->depth < 0) {
             throw Refused::at($this->line, Words::text('log.file.bracket'));
         }
+        // What nobody would decode is not read to its end.
+        if ($this->depth > self::DEEPEST || ++$this->parts > self::MOST_PARTS) {
+            throw Refused::at($this->elementLine, Words::text('log.file.too_wide', most: self::MOST_PARTS));
+        }
         if ($inList) {
             $this->inList($token, $at, $blank);
         } elseif ($this->opens === null && $token === '[' && $this->depth === 2 && $this->key === '"' . $this->list . '"') {
@@ -135,7 +144,7 @@ final class JsonElements
         if (count($this->places) !== $this->commas) {
             throw Refused::at($this->line, Words::text('log.file.comma'));
         }
-        [$this->elementFrom, $this->elementLine] = [$at, $this->line];
+        [$this->elementFrom, $this->elementLine, $this->parts] = [$at, $this->line, 0];
     }
 
     private function inList(string $token, int $at, bool $blank): void
@@ -146,7 +155,9 @@ final class JsonElements
                 throw Refused::at($this->line, Words::text('log.file.comma'));
             }
         } elseif ($this->depth === 2 && $token === ',') {
-            $this->commas++;
+            if (++$this->commas > ReadPots::MOST) {
+                throw Refused::at($this->line, Words::text('log.file.too_many', most: ReadPots::MOST));
+            }
         } elseif ($this->depth === 2 && $this->elementFrom !== null && !$blank) {
             $this->places[] = [
                 'line' => $this->elementLine,

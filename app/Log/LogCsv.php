@@ -37,6 +37,9 @@ final readonly class LogCsv
         'cooled_litres',
     ];
 
+    /** Bytes of a row: more is none, and millions of commas on a line would be millions of cells. */
+    private const LONGEST_ROW = 65_536;
+
     /** A spreadsheet would reckon with a cell that begins with one of these. */
     private const FORMULA = '=+\-@\t\r';
 
@@ -59,12 +62,8 @@ final readonly class LogCsv
         }
     }
 
-    /**
-     * @return list<ReadPot> in the order of the file
-     *
-     * @throws Refused naming the line and the column
-     */
-    public static function read(string $text): array
+    /** @throws Refused naming the line and the column */
+    public static function read(string $text): ReadPots
     {
         $text = str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text;
         $first = strtok($text, "\r\n");
@@ -76,9 +75,12 @@ final readonly class LogCsv
         }
         fwrite($stream, $text);
         rewind($stream);
-        [$columns, $line, $pots] = [null, 1, []];
-        while (($cells = fgetcsv($stream, null, $separator, '"', '')) !== false) {
+        [$columns, $line, $rows, $pots] = [null, 1, 0, new ReadPots()];
+        while (($cells = fgetcsv($stream, self::LONGEST_ROW, $separator, '"', '')) !== false) {
             $here = $line;
+            if (++$rows > 2 * ReadPots::MOST) {
+                throw Refused::at($here, Words::text('log.file.too_many', most: ReadPots::MOST));
+            }
             $line += 1 + substr_count(implode('', array_map(strval(...), $cells)), "\n");
             $cells = array_map(self::plain(...), $cells);
             if ($columns === null) {
@@ -87,7 +89,7 @@ final readonly class LogCsv
                 if (count($cells) !== count($columns)) {
                     throw Refused::at($here, Words::text('log.file.cells', found: count($cells), wanted: count($columns)));
                 }
-                $pots[] = CsvRow::of(array_combine($columns, $cells), $here)->pot();
+                $pots->add(CsvRow::of(array_combine($columns, $cells), $here)->pot());
             }
         }
         fclose($stream);

@@ -40,12 +40,8 @@ final readonly class LogJson
         yield "\n]}\n";
     }
 
-    /**
-     * @return list<ReadPot> in the order of the file
-     *
-     * @throws Refused naming the line
-     */
-    public static function read(string $text, Kitchen $kitchen): array
+    /** @throws Refused naming the line */
+    public static function read(string $text, Kitchen $kitchen): ReadPots
     {
         $elements = JsonElements::of($text, 'pots');
         $head = $elements->rest();
@@ -56,9 +52,9 @@ final readonly class LogJson
             throw Refused::at(1, Words::text('log.file.version', version: self::VERSION));
         }
         $reader = $head['version'] === self::FIRST ? new FirstLogReader($kitchen) : new RecordReader(Portable::of($kitchen));
-        $pots = [];
+        $pots = new ReadPots();
         foreach ($elements->each() as $line => $pot) {
-            $pots[] = $reader->read($pot, $line);
+            $pots->add($reader->read($pot, $line));
         }
 
         return $pots;

@@ -25,11 +25,31 @@ final class LogImport extends Model
     use Audited;
     use OfAKitchen;
 
+    private const AT_ONCE = 50;
+
     protected $table = 'log_imports';
 
     protected $fillable = ['name', 'by', 'teaches'];
 
     protected $attributes = ['teaches' => false];
+
+    /**
+     * All that it brought is gone, with what happened to it here since; some at a time, as it came.
+     *
+     * @return int pots
+     */
+    public function takeBack(): int
+    {
+        $gone = 0;
+        do {
+            $ids = Pot::query()->where('log_import_id', $this->id)->limit(self::AT_ONCE)->pluck('id')->all();
+            Pot::query()->whereKey($ids)->delete();
+            $gone += count($ids);
+        } while ($ids !== []);
+        $this->delete();
+
+        return $gone;
+    }
 
     /** @return HasMany<Pot, $this> */
     public function pots(): HasMany

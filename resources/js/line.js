@@ -9,7 +9,9 @@ const EVERY = 5000;
 const AT_ONCE = 100;
 const TRIES = 3;
 
-let [sending, down, latest, pots] = [false, false, null, null];
+// As far as this page knows: what has happened while it was made up is newer.
+const known = document.querySelector('meta[name=lento-latest]')?.content;
+let [sending, down, latest, pots] = [false, false, known ? Number(known) : null, null];
 
 const token = () => document.querySelector('meta[name=csrf-token]').content;
 const tell = (name, detail) => document.dispatchEvent(new CustomEvent(name, { detail }));
@@ -120,7 +122,7 @@ async function pulse() {
     [latest, pots] = [said.latest, said.pots];
     if (down || held.all().length > 0) await send();
     mark(false);
-    if (was[0] !== null && (was[0] !== latest || was[1] !== pots)) tell('lento:happened');
+    if ((was[0] !== null && was[0] !== latest) || (was[1] !== null && was[1] !== pots)) tell('lento:happened');
   } catch {
     mark(true);
   }

@@ -75,7 +75,9 @@ for (let i = 0; i < POTS; i++) {
   const page = must(await chef.get(`/compose?sauce=${['bechamel', 'veloute', 'espagnole'][i % 3]}&amount=${2 + (i % 3)}`), 'compose');
   const form = /<form id="cook"[\s\S]*?<\/form>/.exec(page.text)[0];
   const fields = Object.fromEntries([...form.matchAll(/name="([^"]+)"\s+value="([^"]*)"/g)].map(([, key, value]) => [key, value.replaceAll('&amp;', '&')]));
-  const pot = must(await chef.form('/pots', fields), 'pot').to.match(/\/pots\/(\d+)/)[1];
+  const put = must(await chef.form('/pots', fields), 'pot');
+  const pot = /\/pots\/(\d+)/.exec(put.to)?.[1];
+  if (!pot) throw new Error(`no pot: ${put.to} ${JSON.stringify(fields)}`);
   const step = /name="step" value="([^"]+)"/.exec(must(await chef.get(`/pots/${pot}`), 'its page').text)[1];
   pots.push({ id: pot, step });
 }

@@ -10,6 +10,7 @@ use App\Kitchen\Kitchen;
 use App\Log\LogCsv;
 use App\Log\LogJson;
 use App\Log\LogSearch;
+use App\Log\ReadPots;
 use App\Log\Refused;
 use App\Log\TakeIn;
 use Illuminate\Http\RedirectResponse;
@@ -60,8 +61,7 @@ final readonly class LogFileController
         );
     }
 
-    /** @return list<\App\Log\ReadPot> */
-    private static function read(mixed $file, Kitchen $kitchen): array
+    private static function read(mixed $file, Kitchen $kitchen): ReadPots
     {
         if (!$file instanceof UploadedFile || $file->getError() === UPLOAD_ERR_NO_FILE) {
             throw Refused::whole(Words::text('log.file.none'));

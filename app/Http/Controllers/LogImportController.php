@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\LogImport;
-use App\Models\Pot;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 
 /** Files that were taken into the log: whether their pots teach, and all of them taken back again. */
 final readonly class LogImportController
@@ -23,14 +21,7 @@ final readonly class LogImportController
     /** The pots it brought are gone with what happened to them here since; the file still has what it had. */
     public function takeBack(int $import): RedirectResponse
     {
-        $import = LogImport::query()->findOrFail($import);
-        $gone = DB::transaction(static function () use ($import): int {
-            $gone = Pot::query()->where('log_import_id', $import->id)->count();
-            Pot::query()->where('log_import_id', $import->id)->delete();
-            $import->delete();
-
-            return $gone;
-        });
+        $gone = LogImport::query()->findOrFail($import)->takeBack();
 
         return redirect(route('log') . '#files')->with('taken', trans_choice('log.file.taken_back', $gone, ['count' => $gone]));
     }

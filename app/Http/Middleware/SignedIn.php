@@ -7,11 +7,13 @@ namespace App\Http\Middleware;
 use App\Doors\Demo;
 use App\Doors\FirstRun;
 use App\Doors\WhoIsIt;
+use App\Models\StoredEvents;
 use App\People\Here;
 use App\People\Place;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\View;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 
@@ -30,6 +32,10 @@ final readonly class SignedIn
                 : $this->toTheDoor($request, FirstRun::isDue() ? 'first-run' : 'sign-in');
         }
         $this->here->enter($who->presence);
+        // Before anything of the page is read: what happens while it is made up shows as something newer than it.
+        if ($request->isMethod('get') && self::isAPage($request)) {
+            View::share('latest', StoredEvents::latest());
+        }
         // What a tablet has held is taken before anybody has said who they are, unless the kitchen wishes to know.
         $lets = $who->hasSaid || !self::isAPage($request) && $this->here->may(Place::Stove);
         $answer = $lets ? $next($request) : $this->toTheDoor($request, 'who');

@@ -5,6 +5,7 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="csrf-token" content="{{ csrf_token() }}">
+    @isset($latest)<meta name="lento-latest" content="{{ $latest }}">@endisset
     <meta name="htmx-config" content='{"includeIndicatorCSS":false,"defaultTimeout":20000,"morphIgnore":["data-htmx-powered","open"]}'>
     <title>{{ $title }} · Lento</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">

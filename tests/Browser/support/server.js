@@ -4,7 +4,9 @@ import { expect } from '@playwright/test';
 
 /** A server of its own for one test, on its own database, that can be killed, started again, and have its clock moved. */
 export class Server {
-  constructor(port, name) {
+  /** @param {Record<string, string>} env what it is set to besides the usual */
+  constructor(port, name, env = {}) {
+    this.env = env;
     this.port = port;
     this.database = `build/${name}.sqlite`;
     this.address = `http://127.0.0.1:${port}`;
@@ -16,6 +18,7 @@ export class Server {
     this.process = spawn('bash', ['tests/Browser/serve.sh', String(this.port), this.database, fresh ? 'fresh' : ''], {
       detached: true,
       stdio: 'ignore',
+      env: { ...process.env, ...this.env },
     });
     await this.answers(true);
   }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Log\CsvRow;
 use App\Log\LogCsv;
+use App\Log\ReadPots;
 use App\Log\TakeIn;
 use App\Models\Pot;
 use Illuminate\Support\Facades\DB;
@@ -25,10 +26,12 @@ function nameThroughATable(string $name): array
 {
     DB::table('pot_events')->delete();
     DB::table('pots')->delete();
-    (new TakeIn())([CsvRow::of(['name' => $name, 'finished_at' => '2026-11-24 18:00', 'litres' => '2', 'spoon' => 'coats'], 2)->pot()]);
+    $pots = new ReadPots();
+    $pots->add(CsvRow::of(['name' => $name, 'finished_at' => '2026-11-24 18:00', 'litres' => '2', 'spoon' => 'coats'], 2)->pot());
+    app(TakeIn::class)($pots);
     $table = implode('', [...LogCsv::write([Pot::query()->firstOrFail()->id])]);
 
-    return [$table, text(LogCsv::read($table)[0]->pot['name'] ?? '')];
+    return [$table, text([...LogCsv::read($table)->backwards()][0]->pot['name'] ?? '')];
 }
 
 it('lets no spreadsheet reckon with what was typed, whatever it parts its cells by', function (string $name, string $cell): void {
