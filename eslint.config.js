@@ -23,9 +23,22 @@ const browser = Object.fromEntries(
   ].map((name) => [name, 'readonly']),
 );
 const node = Object.fromEntries(
-  ['process', 'Buffer', 'URLSearchParams', 'setTimeout', 'fetch', 'document', 'Date', 'performance', 'Event', 'console', 'localStorage', 'URL', 'window', 'requestAnimationFrame'].map(
-    (name) => [name, 'readonly'],
-  ),
+  [
+    'process',
+    'Buffer',
+    'URLSearchParams',
+    'setTimeout',
+    'fetch',
+    'document',
+    'Date',
+    'performance',
+    'Event',
+    'console',
+    'localStorage',
+    'URL',
+    'window',
+    'requestAnimationFrame',
+  ].map((name) => [name, 'readonly']),
 );
 const rules = {
   'no-undef': 'error',

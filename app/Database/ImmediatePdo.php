@@ -24,6 +24,20 @@ final class ImmediatePdo extends PDO
         return $this->isOpen = true;
     }
 
+    /**
+     * A full disk rolls back all that was open, inner transactions too: that there is nothing left to roll back must not hide why.
+     *
+     * @param string $statement
+     */
+    public function exec($statement): int|false
+    {
+        try {
+            return parent::exec($statement);
+        } catch (PDOException $e) {
+            return str_starts_with($statement, 'ROLLBACK TO SAVEPOINT') ? 0 : throw $e;
+        }
+    }
+
     /** What cannot be committed is not left open for the next who comes. */
     public function commit(): bool
     {

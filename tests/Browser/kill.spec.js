@@ -57,7 +57,8 @@ test('what was acknowledged is there after every kill, and so is every copy', as
   const { context } = await opened();
   const log = await (await context.get('/up')).json();
   expect(log.writes).toBe(true);
-  const there = new Set((await php('-r', `foreach ((new PDO("sqlite:${env.DB_DATABASE}"))->query("select token from pot_events") as $r) echo $r[0], "\\n";`)).split('\n'));
+  const tokens = `foreach ((new PDO("sqlite:${env.DB_DATABASE}"))->query("select token from pot_events") as $r) echo $r[0], "\\n";`;
+  const there = new Set((await php('-r', tokens)).split('\n'));
   expect([...acknowledged].filter((token) => !there.has(token))).toEqual([]);
   expect(acknowledged.size).toBeGreaterThan(10 * KILLS);
   console.log(`${KILLS} kills, ${written} taps said, ${acknowledged.size} acknowledged, all kept`);

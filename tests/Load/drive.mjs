@@ -74,7 +74,8 @@ const pots = [];
 for (let i = 0; i < POTS; i++) {
   const page = must(await chef.get(`/compose?sauce=${['bechamel', 'veloute', 'espagnole'][i % 3]}&amount=${2 + (i % 3)}`), 'compose');
   const form = /<form id="cook"[\s\S]*?<\/form>/.exec(page.text)[0];
-  const fields = Object.fromEntries([...form.matchAll(/name="([^"]+)"\s+value="([^"]*)"/g)].map(([, key, value]) => [key, value.replaceAll('&amp;', '&')]));
+  const plain = (value) => value.replaceAll('&amp;', '&');
+  const fields = Object.fromEntries([...form.matchAll(/name="([^"]+)"\s+value="([^"]*)"/g)].map(([, key, value]) => [key, plain(value)]));
   const put = must(await chef.form('/pots', fields), 'pot');
   const pot = /\/pots\/(\d+)/.exec(put.to)?.[1];
   if (!pot) throw new Error(`no pot: ${put.to} ${JSON.stringify(fields)}`);
@@ -83,8 +84,9 @@ for (let i = 0; i < POTS; i++) {
 }
 const devices = [];
 for (let i = 0; i < DEVICES; i++) {
-  must(await chef.get('/kitchen'), 'kitchen');
-  must(await chef.form('/kitchen/devices', { name: `Probe ${i}`, kind: 'probe', place: `hob-${(i % 5) + 1}` }), 'device');
+  const page = must(await chef.get('/kitchen'), 'kitchen').text;
+  const places = [.../name="place"[\s\S]*?<\/select>/.exec(page)[0].matchAll(/value="([^"]+)"/g)].map(([, place]) => place);
+  must(await chef.form('/kitchen/devices', { name: `Probe ${i}`, kind: 'probe', place: places[i % places.length] }), 'device');
   devices.push(/<code>([^<]+)<\/code>/.exec((await chef.get('/kitchen')).text)[1]);
 }
 const tablets = [];
@@ -121,7 +123,8 @@ async function taps(tablet, i) {
   const pot = pots[i % POTS];
   await wait(Math.random() * 4000);
   for (let n = 0; performance.now() < ends; n++) {
-    const event = { v: 2, kind: n % 4 === 0 ? 'note' : 'tended', step: pot.step, token: `t${i}-${n}`, at: Date.now(), choice: 'stir', text: 'x' };
+    const tap = { token: `t${i}-${n}`, at: Date.now(), choice: 'stir', text: 'x' };
+    const event = { v: 2, kind: n % 4 === 0 ? 'note' : 'tended', step: pot.step, ...tap };
     said++;
     const answer = await tablet.json(`/pots/${pot.id}/events/batch`, { events: [event] });
     note('tap', answer);
@@ -154,7 +157,8 @@ let wrong = said !== kept;
 for (const [kind, all] of Object.entries(timed)) {
   all.sort((a, b) => a - b);
   const at = (share) => all[Math.min(all.length - 1, Math.floor(share * all.length))].toFixed(0);
-  console.log(`${kind.padEnd(8)} ${String(all.length).padStart(6)}  p50 ${at(0.5).padStart(5)} ms  p95 ${at(0.95).padStart(5)} ms  p99 ${at(0.99).padStart(5)} ms  errors ${failed[kind] ?? 0}`);
+  const shares = [0.5, 0.95, 0.99].map((share) => `p${100 * share} ${at(share).padStart(5)} ms`).join('  ');
+  console.log(`${kind.padEnd(8)} ${String(all.length).padStart(6)}  ${shares}  errors ${failed[kind] ?? 0}`);
   wrong ||= (failed[kind] ?? 0) > 0;
 }
 console.log(`${said} taps said, ${kept} kept`);

@@ -20,7 +20,8 @@ function check(what, is) {
 /** Over TLS that is verified by the kitchen's own root, under its name; to this machine's loopback whatever the name says. */
 function ask(path, { method = 'GET', headers = {}, body, host = name } = {}) {
   return new Promise((resolve, reject) => {
-    const options = { host: '127.0.0.1', port: https, servername: name, ca: root, path, method, headers: { Host: `${host}:${https}`, ...headers } };
+    const sent = { Host: `${host}:${https}`, ...headers };
+    const options = { host: '127.0.0.1', port: https, servername: name, ca: root, path, method, headers: sent };
     const asked = request(options, (answer) => {
       const parts = [];
       answer.on('data', (part) => parts.push(part));
@@ -36,7 +37,8 @@ const door = await ask('/sign-in');
 check('the page over TLS, by a certificate that the kitchen’s root vouches for', door.status === 302 || door.status === 200);
 check('HSTS', /max-age=31536000/.test(door.headers['strict-transport-security'] ?? ''));
 check('one policy, said once', (door.headers['content-security-policy'] ?? '').split("default-src").length === 2);
-check('a session cookie held to this name', (door.headers['set-cookie'] ?? []).every((cookie) => /^__Host-.*; secure; httponly/i.test(cookie)));
+const cookies = door.headers['set-cookie'] ?? [];
+check('a session cookie held to this name', cookies.length > 0 && cookies.every((one) => /^__Host-.*; secure; httponly/i.test(one)));
 check('a request number', /^[0-9a-f]{16}$/.test(door.headers['x-request-id'] ?? ''));
 const old = await fetch(`http://127.0.0.1:${http}/compose`, { redirect: 'manual', headers: { Host: `${name}:${http}` } }).catch(() => null);
 check('in clear only the way to TLS', old === null || [308, 0].includes(old.status));
@@ -54,8 +56,8 @@ const style = /href="[^"]*(\/build\/assets\/[^"]+\.css)"/.exec(page)?.[1];
 const asset = await ask(style, { headers: { 'Accept-Encoding': 'gzip' } });
 check('styles are kept for ever', /immutable/.test(asset.headers['cache-control'] ?? ''));
 check('styles are packed', asset.headers['content-encoding'] === 'gzip');
-check('nothing of the code is served', (await Promise.all(['/.env', '/index.php', '/../.env', '/storage/logs', '/artisan'].map((path) => ask(path))))
-  .every(({ status, body }) => status !== 200 || !/APP_KEY|<\?php/.test(body)));
+const hidden = await Promise.all(['/.env', '/index.php', '/../.env', '/storage/logs', '/artisan'].map((path) => ask(path)));
+check('nothing of the code is served', hidden.every(({ status, body }) => status !== 200 || !/APP_KEY|<\?php/.test(body)));
 check('metrics only on the token', (await ask('/metrics')).status === 401);
 
 // The walk. The browser trusts the very key that was verified above.
