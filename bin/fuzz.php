@@ -42,6 +42,16 @@ $settings = [
     'SESSION_DRIVER' => 'array',
     'CACHE_STORE' => 'array',
     'LOG_CHANNEL' => 'null',
+    'DB_CONNECTION' => 'sqlite',
+    // Every door is tried by somebody who is let in, and as often as they like.
+    'LENTO_DEMO' => 'true',
+    'LENTO_HASH_KB' => '64',
+    'LENTO_METRICS_TOKEN' => 'fuzz',
+    'LENTO_SIGN_INS_A_MINUTE' => '1000000000',
+    'LENTO_WRONG_TOKENS_A_MINUTE' => '1000000000',
+    'LENTO_READINGS_A_MINUTE' => '1000000000',
+    'LENTO_MADE_A_MINUTE' => '1000000000',
+    'LENTO_IMPORTS_AN_HOUR' => '1000000000',
 ];
 foreach ($settings as $name => $value) {
     putenv("{$name}={$value}");

@@ -68,7 +68,7 @@ await shot(await open(DESK, '/sauces'), 'sauces');
 await shot(await open(DESK, '/sheet?sauce=espagnole&amount=3&pan=5'), 'sheet');
 await shot(await open(DESK, '/log'), 'log');
 await shot(await open(DESK, '/log/2'), 'course');
-await shot(await open(DESK, '/log/1/beside/4'), 'beside');
+await shot(await open(DESK, '/people'), 'people');
 await shot(await open(DESK, '/learning'), 'learning');
 
 const stove = await open(DESK, '/pots/6');

@@ -44,6 +44,7 @@ return [
     'password_length' => 'A password has :least to :most letters.',
     'password_guessed' => 'A stranger would try that first. Take a few words that have nothing to do with you or the kitchen.',
     'wrong_old' => 'That is not your password now.',
+    'elsewhere' => ':name belongs to another kitchen too. Only they can change their password.',
     'login_taken' => 'Somebody signs in with this name already.',
     'login_spaces' => 'A sign-in name has no spaces.',
     'name_taken' => 'Somebody of this name works here already: two could not be told apart.',

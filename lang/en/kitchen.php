@@ -12,12 +12,12 @@ return [
     'settings' => [
         'title' => 'The kitchen',
         'name' => 'Name',
-        'cooks' => 'Cooks, with commas between',
+        'cooks' => 'Cooks, by commas',
         'measures' => 'Cups and spoons',
         'degrees' => 'Temperatures',
         'altitude' => 'Height above the sea, m',
         'preset' => 'Food-safety guidance',
-        'learn' => 'Reckon with what pots taught',
+        'learn' => 'Learn from past pots',
         'pins' => 'On a tablet a cook is',
         'preset_note'
             => 'A preset is guidance, not a certificate: follow your local food-safety code and your kitchen’s licensed procedures.',
@@ -28,6 +28,7 @@ return [
         'hob' => 'Usual ring',
     ],
     'measures' => ['us' => 'US', 'metric' => 'metric', 'imperial' => 'imperial'],
+    'chefs_only' => 'Only a chef changes what stands here.',
     'more' => 'More of the kitchen',
     'pages' => [
         'people' => 'People',

@@ -91,7 +91,7 @@ it('shows what has been learnt, pot by pot, and leaves out the one that went wro
 
 it('has nothing to show before anything was measured', function (): void {
     get('/learning')->assertOk()->assertSee('Nothing yet');
-    get('/kitchen')->assertOk()->assertSee('What it has learnt')->assertSee('Reckon with what pots taught');
+    get('/kitchen')->assertOk()->assertSee('What it has learnt')->assertSee('Learn from past pots');
 });
 
 it('keeps the promises of a pot that cooks while the kitchen learns', function (): void {

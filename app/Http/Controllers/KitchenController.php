@@ -18,6 +18,7 @@ use App\Models\LarderEntry;
 use App\Models\Pan;
 use App\Pages\Kitchen\KitchenPage;
 use App\People\Here;
+use App\People\Place;
 use App\PutAway\PointingAt;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
@@ -39,6 +40,7 @@ final readonly class KitchenController
             'page' => new KitchenPage($kitchen, self::formulaOrigins()),
             'devices' => Device::query()->orderBy('id')->get(),
             'made' => ToldOnce::heard($request, 'device'),
+            'runs' => app(Here::class)->may(Place::Kitchen),
         ]);
     }
 

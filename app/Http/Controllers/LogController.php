@@ -54,6 +54,7 @@ final readonly class LogController
                 $number,
                 $last,
             ),
+            'takes' => app(Here::class)->may(Place::Files),
             'imports' => app(Here::class)->may(Place::Files)
                 ? array_values(LogImport::query()->withCount('pots')->latest('id')->limit(self::IMPORTS)->get()->all())
                 : [],

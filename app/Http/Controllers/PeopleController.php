@@ -36,6 +36,12 @@ final readonly class PeopleController
         if (!$this->reaches($role) || $member->exists && !$this->reaches($member->role)) {
             throw new AccessDeniedHttpException('Not open: role');
         }
+        // Who is somebody in another kitchen too is not let into it by this one's chef.
+        if ($request->text('password') !== '' && $member->account_id !== null && $this->isElsewhere($member->account_id)) {
+            return redirect(route('people') . '#person-' . $member->id)
+                ->with('person', (string) $member->id)
+                ->withErrors(['password' => __('doors.elsewhere', ['name' => $member->name])]);
+        }
         DB::transaction(function () use ($request, $member, $role): void {
             $member->fill(['name' => $request->text('name'), 'role' => $this->isTheLastOwner($member) ? Role::Owner : $role]);
             if ($request->text('pin') !== '') {
@@ -79,6 +85,15 @@ final readonly class PeopleController
     private function reaches(Role $role): bool
     {
         return $this->here->presence()->role->atMost($role) === $role;
+    }
+
+    private function isElsewhere(int $account): bool
+    {
+        $galley = $this->here->galleyId();
+
+        return $this->here->everywhere(
+            static fn(): bool => Member::query()->where('account_id', $account)->where('galley_id', '<>', $galley)->exists(),
+        );
     }
 
     private function isTheLastOwner(Member $member): bool

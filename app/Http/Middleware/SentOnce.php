@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\People\Here;
 use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Http\RedirectResponse;
@@ -29,7 +30,8 @@ final readonly class SentOnce
         }
         $said = $request->except('_token');
         ksort($said);
-        $mark = hash('sha256', $request->path() . "\n" . json_encode($said, JSON_PARTIAL_OUTPUT_ON_ERROR));
+        $where = app(Here::class)->galleyId() . ' ' . $request->path();
+        $mark = hash('sha256', $where . "\n" . json_encode($said, JSON_PARTIAL_OUTPUT_ON_ERROR));
 
         DB::beginTransaction();
         try {

@@ -7,6 +7,8 @@
             <a href="{{ route('learning') }}">{{ __('learning.link') }}</a>
         </nav>
         <x-kitchen.inside />
+        @unless ($runs)<p class="soft">{{ __('kitchen.chefs_only') }}</p>@endunless
+        <fieldset @disabled(! $runs)>
 
         <x-kitchen.section name="settings">
             <form method="post" action="{{ route('kitchen.store', 'settings') }}" class="row-form">
@@ -160,5 +162,6 @@
             @endforeach
             </div>
         </x-kitchen.section>
+        </fieldset>
     </div>
 </x-layout>

@@ -22,10 +22,11 @@
                         <a href="{{ route('log.show', $pot['id']) }}">{{ $pot['name'] }}</a>
                         <span>{{ $pot['date'] }}@if ($pot['left_out']), {{ __('learning.left_out') }}@endif</span>
                         <span>{{ $pot['teaches'] }}</span>
-                        <form method="post" action="{{ route('learning.update', $pot['id']) }}">@csrf<button class="btn btn-outline-dark"
+                        @if (app(App\People\Here::class)->may(App\People\Place::Learning))<form method="post"
+                            action="{{ route('learning.update', $pot['id']) }}">@csrf<button class="btn btn-outline-dark"
                             aria-label="{{ __($pot['left_out'] ? 'learning.take_in'
                             : 'learning.leave_out') }}: {{ $pot['name'] }}, {{ $pot['date'] }}">{{ __($pot['left_out']
-                            ? 'learning.take_in' : 'learning.leave_out') }}</button></form>
+                            ? 'learning.take_in' : 'learning.leave_out') }}</button></form>@endif
                     </li>
                 @endforeach
             </ul>

@@ -68,7 +68,7 @@
                     download>CSV</a> <a class="btn btn-outline-dark" href="{{ route('log.out', ['json', ...$page->search->asked()]) }}"
                     download>JSON</a></p></div>
             @endif
-            <form method="post" action="{{ route('log.in') }}" enctype="multipart/form-data">
+            @if ($takes)<form method="post" action="{{ route('log.in') }}" enctype="multipart/form-data">
                 @csrf
                 <h3><label for="file">{{ __('log.files_in') }}</label></h3>
                 <p class="soft">{{ __('log.files_in_says', ['most' => App\Http\Controllers\LogFileController::MOST_MEGABYTES]) }}</p>
@@ -79,7 +79,7 @@
                     /> {{ App\Http\Controllers\LogFileController::tooBig()->getMessage() }}</p>@endif
                 @error('file')<p class="field-error" id="file-error" role="alert"><x-icon.mind /> {{ $message }}</p>@enderror
                 @if (session('taken'))<p class="taken" role="status">{{ session('taken') }}</p>@endif
-            </form>
+            </form>@endif
             @if ($imports !== [])
                 <div><h3>{{ __('log.imports') }}</h3><p class="soft">{{ __('log.imports_say') }}</p>
                     <ul class="devices">@foreach ($imports as $import)<li><b>{{ $import->name }}</b>

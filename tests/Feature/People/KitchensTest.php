@@ -258,6 +258,19 @@ it('is a chef’s or an owner’s to say who may what, and nobody’s to say mor
     expect($owner->refresh()->role)->toBe(Role::Owner)->and($chef->refresh()->role)->toBe(Role::Chef);
 });
 
+it('lets no chef into another kitchen by the password of somebody who is in both', function (): void {
+    realKitchen();
+    $second = anotherKitchen();
+    $vera = somebody(Role::Cook, 'vera');
+    somebody(Role::Owner, 'vera', $second);
+    somebody(Role::Chef, 'ines');
+    signIn('ines');
+    post('/people', ['id' => (string) $vera->id, 'name' => 'Vera', 'role' => 'cook', 'password' => 'other long words here'])
+        ->assertSessionHasErrors('password');
+    post('/sign-out');
+    signIn('vera')->assertSessionHasNoErrors();
+});
+
 it('changes one’s own password with the old one, and puts all others out', function (): void {
     realKitchen();
     somebody(Role::Cook, 'petra');
