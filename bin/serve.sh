@@ -87,20 +87,26 @@ else
     chmod 711 "$HOME_DIR/data/tls"
 fi
 
-# One PHP process for each two that may wait on the disk; a kitchen's twenty tablets never ask all at once.
-CHILDREN=$(($(nproc) * 4))
+# PHP processes of each pool: twice as many as can work, for some of them wait on the disk.
+CHILDREN=$(($(nproc) * 2))
 [ "$FOREGROUND" = yes ] && { USER_LINE='user lento;'; POOL_USER=$'user = lento\ngroup = lento\nlisten.owner = lento'; } \
     || { USER_LINE=''; POOL_USER=''; }
 fill() {
     local text; text=$(<"bin/serving/$1")
     text=${text//@USER_LINE@/$USER_LINE}; text=${text//@POOL_USER@/$POOL_USER}; text=${text//@CHILDREN@/$CHILDREN}
     text=${text//@HOME@/$HOME_DIR}; text=${text//@NAMES@/${NAMES//,/ }}; text=${text//@NAME@/$NAME}; text=${text//@PORT@/$PORT}
+    text=${text//@POOL@/${POOL:-}}; text=${text//@NICE@/${NICE:-}}
     text=${text//@HTTPS@/$HTTPS}; text=${text//@HTTP@/$HTTP}
     text=${text//@CERT@/$HOME_DIR/data/tls/server.crt}; text=${text//@KEY@/$HOME_DIR/data/tls/server.key}
     printf '%s\n' "$text" >"$2"
 }
 fill nginx.conf "$HOME_DIR/etc/nginx.conf"
 fill fpm.conf "$HOME_DIR/etc/fpm.conf"
+for POOL in taps pages; do
+    NICE=$([ "$POOL" = taps ] && echo 0 || echo 10)
+    fill pool.conf "$HOME_DIR/etc/$POOL.conf"
+    cat "$HOME_DIR/etc/$POOL.conf" >>"$HOME_DIR/etc/fpm.conf" && rm "$HOME_DIR/etc/$POOL.conf"
+done
 
 chown -R lento:lento "$HOME_DIR/data" "$HOME_DIR/run"
 chown root:lento "$ENV" "$HOME_DIR/etc"
