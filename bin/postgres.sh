@@ -8,9 +8,8 @@ PORT=${LENTO_POSTGRES_PORT:-5543}
 # The server refuses to run as root.
 if [ "$(id -u)" = 0 ]; then chown postgres "$FOLDER"; AS=(runuser -u postgres --); else AS=(); fi
 "${AS[@]}" "$PROGRAMS/initdb" -D "$FOLDER/data" -A trust -E UTF8 --locale=C.UTF-8 -U lento >/dev/null
-"${AS[@]}" "$PROGRAMS/pg_ctl" -D "$FOLDER/data" -l "$FOLDER/log" -w -o \
-    "-p $PORT -k $FOLDER -c listen_addresses=127.0.0.1 -c fsync=${LENTO_POSTGRES_FSYNC:-off} -c full_page_writes=${LENTO_POSTGRES_FSYNC:-off}" \
-    start >/dev/null
+SETTINGS="-p $PORT -k $FOLDER -c listen_addresses=127.0.0.1 -c fsync=off -c full_page_writes=off"
+"${AS[@]}" "$PROGRAMS/pg_ctl" -D "$FOLDER/data" -l "$FOLDER/log" -w -o "$SETTINGS" start >/dev/null
 trap '"${AS[@]}" "$PROGRAMS/pg_ctl" -D "$FOLDER/data" -m immediate stop >/dev/null; rm -rf "$FOLDER"' EXIT
 "${AS[@]}" psql -q -h 127.0.0.1 -p "$PORT" -U lento -d postgres -c 'create database lento'
 export DB_CONNECTION=pgsql DB_URL="pgsql://lento@127.0.0.1:$PORT/lento"

@@ -83,7 +83,7 @@ foreach (is_array($lock['packages'] ?? null) ? $lock['packages'] : [] as $path =
         $name,
         $package['version'],
         is_string($package['license'] ?? null) ? [$package['license']] : [],
-        in_array($name, ['bootstrap', 'htmx.org', 'qrcode', 'dijkstrajs'], true) || str_starts_with($name, '@fontsource') ? 'required' : 'excluded',
+        preg_match('#^(bootstrap|htmx\.org|qrcode|dijkstrajs|@fontsource.*)$#', $name) === 1 ? 'required' : 'excluded',
         $root . '/' . $path,
     );
 }

@@ -30,6 +30,11 @@ return [
             'prefix' => '',
             'search_path' => 'public',
             'sslmode' => env('DB_SSLMODE', 'prefer'),
+            // A connection is dear to make, and asking, binding and letting go of a query are three ways there and back: one each will do.
+            'options' => !extension_loaded('pdo_pgsql') ? [] : [
+                PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', false),
+                PDO::PGSQL_ATTR_DISABLE_PREPARES => true,
+            ],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

@@ -20,6 +20,14 @@ function setting(array $settings): void
     Galley::query()->firstOrFail()->update(['settings' => $settings]);
 }
 
+/** The engine that these tests run on. */
+function usualEngine(): string
+{
+    $said = getenv('DB_CONNECTION');
+
+    return is_string($said) && $said !== '' ? $said : 'sqlite';
+}
+
 /** The secret that the next page would tell. */
 function toldToken(string $what = 'device'): string
 {

@@ -28,7 +28,7 @@ final readonly class Dump
     public static function rows(string $file): array
     {
         [$rows, $table, $rest] = [[], null, ''];
-        self::run($file, ['pg_restore', '--data-only', '--file=-', $file], static function (string $piece) use (&$rows, &$table, &$rest): void {
+        $count = static function (string $piece) use (&$rows, &$table, &$rest): void {
             $lines = explode("\n", $rest . $piece);
             $rest = array_pop($lines);
             foreach ($lines as $line) {
@@ -41,7 +41,8 @@ final readonly class Dump
                     $rows[$table]++;
                 }
             }
-        });
+        };
+        self::run($file, ['pg_restore', '--data-only', '--file=-', $file], $count);
 
         return $rows;
     }

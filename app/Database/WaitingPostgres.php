@@ -24,7 +24,9 @@ final class WaitingPostgres extends PostgresConnection
     {
         parent::createTransaction();
         if ($this->transactions === 0) {
-            $this->getPdo()->exec(sprintf("set local lock_timeout = '%s'; select pg_advisory_xact_lock(%d)", self::PATIENCE, self::WRITERS));
+            $this->getPdo()->exec(
+                sprintf("set local lock_timeout = '%s'; select pg_advisory_xact_lock(%d)", self::PATIENCE, self::WRITERS),
+            );
         }
     }
 }

@@ -29,7 +29,7 @@ final readonly class AtTheTablet
 
     private const PROVEN = 'lento.proven';
 
-    /** Minutes: browsers keep none for longer than 400 days, so that it is given anew at each pairing only. */
+    /** Minutes: browsers keep none for longer than 400 days, so that it is given anew as the tablet is used. */
     private const KEPT = 60 * 24 * 400;
 
     /** Seconds after which it is written down anew that it was seen. */
@@ -52,6 +52,11 @@ final readonly class AtTheTablet
         $token = Str::random(48);
         $tablet->update(['token_hash' => self::hash($token), 'code_hash' => null, 'code_until' => null]);
 
+        return self::kept($token);
+    }
+
+    private static function kept(string $token): SentCookie
+    {
         return Cookie::make(self::cookie(), $token, self::KEPT, '/', null, (bool) config('session.secure'), true, false, 'lax');
     }
 
@@ -67,6 +72,7 @@ final readonly class AtTheTablet
             $now = CarbonImmutable::now();
             if ($tablet !== null && ($tablet->seen_at === null || $tablet->seen_at->diffInSeconds($now) > self::SEEN_EVERY)) {
                 $tablet->update(['seen_at' => $now]);
+                Cookie::queue(self::kept($token));
             }
 
             return $tablet;

@@ -12,6 +12,7 @@ use App\Typed\Fields;
 use App\Typed\Number;
 use App\Typed\OneOf;
 use App\Typed\TypedNumber;
+use Closure;
 use Lento\Course\EventKind;
 use Lento\Course\FollowUp;
 use Lento\Course\Happened\LadledOff;
@@ -43,7 +44,8 @@ final readonly class EventReader
     /** l or g: less than this cannot be measured. */
     private const LEAST = 0.001;
 
-    public function __construct(private Kitchen $kitchen) {}
+    /** @param Closure(): Kitchen $kitchen read only where it is asked for: of most taps nothing of it is */
+    public function __construct(private Closure $kitchen) {}
 
     /**
      * @param array<string, mixed> $said
@@ -129,7 +131,7 @@ final readonly class EventReader
             EventKind::Heat => self::chosen('heat', 'heat', $text('choice'), OneOf::cases([...HobHeat::cases(), ...SimmerLevel::cases()])),
             EventKind::Tasted => self::chosen('taste', 'taste', $text('choice'), OneOf::cases(Taste::cases())),
             EventKind::Kept => self::chosen('kept', 'kept', $text('choice'), OneOf::cases(KeptAs::cases())),
-            EventKind::Moved => self::chosen('where', 'place', $text('choice'), OneOf::of(array_keys(Station::all($this->kitchen)))),
+            EventKind::Moved => self::chosen('where', 'place', $text('choice'), OneOf::of(array_keys(Station::all(($this->kitchen)())))),
             // A remedy is worked out where it is asked for; only how it went is told by a tablet.
             EventKind::Rescued => OneOf::of(['POST /rescue'])->fault('kind', $kind->value),
             EventKind::FollowedUp => self::all(
@@ -196,7 +198,7 @@ final readonly class EventReader
         [$least, $most] = $kind->range();
 
         return match ($kind) {
-            ReadingKind::Temperature => $this->kitchen->fahrenheit() ? [32.0, 572.0, ' °F'] : [0.0, 300.0, ' °C'],
+            ReadingKind::Temperature => ($this->kitchen)()->fahrenheit() ? [32.0, 572.0, ' °F'] : [0.0, 300.0, ' °C'],
             ReadingKind::Depth, ReadingKind::Spread => [1000.0 * $least, 1000.0 * $most, ' mm'],
             ReadingKind::Weight => [$least, $most, ' kg'],
             ReadingKind::FunnelNarrow, ReadingKind::FunnelWide => [$least, $most, ' s'],
@@ -208,7 +210,7 @@ final readonly class EventReader
     {
         return match ($kind) {
             ReadingKind::Temperature => (
-                $this->kitchen->fahrenheit()
+                ($this->kitchen)()->fahrenheit()
                 ? Temperature::ofFahrenheit($number)
                 : Temperature::ofCelsius($number)
             )->kelvin,

@@ -68,7 +68,10 @@ final readonly class Projection
             CarbonImmutable::instance($finished),
             $course->ending() instanceof TakenOff,
             $outcome === null ? null : self::outcome($outcome, $watch),
-            $outcome === null || $watch === null || SignsOfLife::of($course)->isBroken($finished) ? null : self::lesson($watch, $outcome, $place),
+            // One that was forgotten on the way says nothing of this kitchen.
+            $outcome === null || $watch === null || SignsOfLife::of($course)->isBroken($finished)
+                ? null
+                : self::lesson($watch, $outcome, $place),
             $course->cook,
             null,
         );

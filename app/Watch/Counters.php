@@ -66,7 +66,13 @@ final readonly class Counters
      */
     private static function read($handle): array
     {
-        /** @var array{answered?: array<string, array<string, int>>, seconds?: array<string, float>, within?: array<string, array<string, int>>} $kept */
+        /**
+         * @var array{
+         *     answered?: array<string, array<string, int>>,
+         *     seconds?: array<string, float>,
+         *     within?: array<string, array<string, int>>,
+         * } $kept
+         */
         $kept = (array) json_decode((string) stream_get_contents($handle), true);
 
         return ['answered' => $kept['answered'] ?? [], 'seconds' => $kept['seconds'] ?? [], 'within' => $kept['within'] ?? []];

@@ -10,7 +10,7 @@ final class Exposition
     /** @var list<string> */
     private array $lines = [];
 
-    /** @param array<string, float|int|null> $values by their labels, written out: kind="tap"; '' where there are none. What is null is not known. */
+    /** @param array<string, float|int|null> $values by their labels, written out: kind="tap"; '' where there are none; null if unknown */
     public function add(string $name, string $type, string $help, array $values): self
     {
         $known = array_filter($values, static fn(float|int|null $value): bool => $value !== null);

@@ -238,7 +238,9 @@ return new class extends Migration {
         Schema::rename('new_pots', 'pots');
         Schema::rename('new_pot_events', 'pot_events');
         if (Ddl::isPostgres()) {
-            Schema::table('devices', static fn(Blueprint $table) => $table->foreign('pot_id')->references('id')->on('pots')->nullOnDelete());
+            Schema::table('devices', static function (Blueprint $table): void {
+                $table->foreign('pot_id')->references('id')->on('pots')->nullOnDelete();
+            });
         }
         Schema::table('pots', static function (Blueprint $table): void {
             $table->index(['galley_id', 'finished_at']);

@@ -12,8 +12,8 @@ return [
     'qr' => 'The same code for a camera',
     'root' => 'A tablet that says it does not trust this kitchen',
     'root_how'
-        => 'Open :address on it once, in clear, and install what it loads as a trusted root; then pair it. The root was made on this machine '
-            . 'and vouches for this kitchen’s names alone.',
+        => 'Open :address on it once, in clear, and install what it loads as a trusted root; then pair it. The root was made on this '
+            . 'machine and vouches for this kitchen’s names alone.',
     'qr_root' => 'That address for a camera',
     'waits' => 'waits for its code',
     'paired' => 'paired',

@@ -2,7 +2,8 @@
 # Serves Lento for a browser test on its own port and database: serve.sh PORT DATABASE [fresh]
 set -euo pipefail
 cd "$(dirname "${BASH_SOURCE[0]}")/../.."
-export LENTO_DEMO="${LENTO_DEMO:-true}" LENTO_HASH_KB=64 LENTO_MADE_A_MINUTE=100000 LENTO_READINGS_A_MINUTE=100000 LENTO_IMPORTS_AN_HOUR=100000
+export LENTO_DEMO="${LENTO_DEMO:-true}" LENTO_HASH_KB=64
+export LENTO_MADE_A_MINUTE=100000 LENTO_READINGS_A_MINUTE=100000 LENTO_IMPORTS_AN_HOUR=100000
 export LENTO_LEARN="${LENTO_LEARN:-false}" APP_ENV=testing DB_DATABASE="$PWD/$2" LENTO_TEST_CLOCK="$PWD/$2-clock" PHP_CLI_SERVER_WORKERS=4
 if [ "${3:-}" = fresh ]; then
     mkdir -p "$(dirname "$DB_DATABASE")"

@@ -48,7 +48,7 @@ function broughtUpToDate(): void
 }
 
 afterEach(function (): void {
-    DB::setDefaultConnection((string) env('DB_CONNECTION', 'sqlite'));
+    DB::setDefaultConnection(usualEngine());
     DB::purge('first');
 });
 

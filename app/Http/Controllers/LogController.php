@@ -92,7 +92,7 @@ final readonly class LogController
     /** A note after the fact: an event like any other, at its own time. */
     public function note(Pot $pot, Request $request, RecordEvents $record): RedirectResponse
     {
-        $event = (new EventReader($this->kitchen))->read(
+        $event = (new EventReader(fn(): Kitchen => $this->kitchen))->read(
             [
                 'kind' => 'note',
                 'step' => (string) (count($pot->plan->steps) - 1),

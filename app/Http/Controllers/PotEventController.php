@@ -27,7 +27,7 @@ final readonly class PotEventController
 {
     private const MOST_AT_ONCE = 500;
 
-    public function __construct(private RecordEvents $record, private Kitchen $kitchen) {}
+    public function __construct(private RecordEvents $record) {}
 
     /** One tap, from a form: back to the pot, or to the field at which something is wrong. */
     public function store(Pot $pot, Request $request): RedirectResponse
@@ -93,7 +93,7 @@ final readonly class PotEventController
      */
     private function take(Pot $pot, array $all): array
     {
-        [$taps, $faults, $reader] = [[], [], new EventReader($this->kitchen)];
+        [$taps, $faults, $reader] = [[], [], new EventReader(static fn(): Kitchen => app(Kitchen::class))];
         foreach ($all as $i => $said) {
             /** @var array<string, mixed> $said */
             $said = is_array($said) ? $said : [];

@@ -37,7 +37,7 @@ beforeEach(function (): void {
 afterEach(function (): void {
     DB::purge('disk');
     File::deleteDirectory(dirname(config()->string('lento.backups')));
-    Config::set('database.default', env('DB_CONNECTION', 'sqlite'));
+    Config::set('database.default', usualEngine());
 });
 
 function theDatabase(): string

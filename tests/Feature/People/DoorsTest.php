@@ -30,6 +30,7 @@ require_once __DIR__ . '/../taps.php';
 it('opens the demo to this machine alone, and says so', function (): void {
     get('/log')->assertOk()->assertSee('The demo galley, open on this machine alone');
     withServerVariables(['REMOTE_ADDR' => '192.168.1.20'])->get('/compose')->assertForbidden();
+    withServerVariables(['REMOTE_ADDR' => '127.0.0.1', 'HTTP_X_FORWARDED_FOR' => '192.168.1.20'])->get('/log')->assertForbidden();
     // What another server says it passes on is not believed.
     withServerVariables(['REMOTE_ADDR' => '192.168.1.20', 'HTTP_X_FORWARDED_FOR' => '127.0.0.1'])->get('/compose')->assertForbidden();
 });
@@ -171,7 +172,8 @@ it('takes a cook by one tap, and writes down who it was', function (): void {
     $ines = somebody(Role::Chef, 'ines');
     $petra = somebody(Role::Cook, 'petra');
     withCookie(AtTheTablet::cookie(), pairedTablet());
-    get('/pots/' . $pot->id)->assertRedirect('/who');
+    // Each time it is seen its cookie is given anew, so that it stays.
+    get('/pots/' . $pot->id)->assertRedirect('/who')->assertCookie(AtTheTablet::cookie());
     post('/who', ['member' => $petra->id])->assertRedirect('/pots/' . $pot->id);
     get('/pots/' . $pot->id)->assertOk()->assertSee('Petra');
     post("/pots/{$pot->id}/events", ['token' => 't', 'kind' => 'note', 'step' => $pot->plan->steps[0]->id, 'text' => 'mine'])

@@ -22,7 +22,7 @@ require_once __DIR__ . '/../People/people.php';
 
 afterEach(function (): void {
     DB::purge('disk');
-    Config::set('database.default', env('DB_CONNECTION', 'sqlite'));
+    Config::set('database.default', usualEngine());
     File::deleteDirectories(sys_get_temp_dir() . '/lento-full');
 });
 
