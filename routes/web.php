@@ -32,6 +32,9 @@ use App\PutAway\Archive;
 use App\PutAway\Bin;
 use Illuminate\Support\Facades\Route;
 
+// No more digits than a row's number can have: beyond them neither PHP nor an engine knows what is meant.
+$id = '[0-9]{1,18}';
+
 Route::redirect('/', '/compose');
 Route::get('/compose', ComposeController::class)->name('compose');
 Route::get('/compose/whole', [ComposeController::class, 'whole'])->name('compose.whole');
@@ -43,11 +46,11 @@ Route::get('/sauces', [SauceController::class, 'index'])->name('sauces.index');
 Route::get('/sauces/keep', [SauceController::class, 'create'])->name('sauces.create');
 Route::post('/sauces', [SauceController::class, 'store'])->name('sauces.store')->middleware(['throttle:made', SentOnce::class])
     ->middleware('may:sauces');
-Route::get('/sauces/{sauce}', [SauceController::class, 'show'])->name('sauces.show')->whereNumber('sauce');
-Route::post('/sauces/{sauce}', [SauceController::class, 'update'])->name('sauces.update')->whereNumber('sauce')
+Route::get('/sauces/{sauce}', [SauceController::class, 'show'])->name('sauces.show')->where('sauce', $id);
+Route::post('/sauces/{sauce}', [SauceController::class, 'update'])->name('sauces.update')->where('sauce', $id)
     ->middleware('may:sauces');
 Route::post('/sauces/{sauce}/duplicate', [SauceController::class, 'duplicate'])->name('sauces.duplicate')
-    ->whereNumber('sauce')
+    ->where('sauce', $id)
     ->middleware(['throttle:made', SentOnce::class])
     ->middleware('may:sauces');
 
@@ -60,14 +63,14 @@ Route::post('/kitchen/{section}', [KitchenController::class, 'store'])
 Route::post('/kitchen/{section}/{id}/remove', [KitchenController::class, 'remove'])
     ->name('kitchen.remove')
     ->whereIn('section', ['pans', 'hobs', 'devices', 'larder'])
-    ->whereNumber('id')
+    ->where('id', $id)
     ->middleware('may:bin');
 
 Route::get('/people', [PeopleController::class, 'index'])->name('people')->middleware('may:people');
 Route::post('/people', [PeopleController::class, 'store'])->name('people.store')
     ->middleware(['may:people', 'throttle:made', SentOnce::class]);
 Route::post('/people/{member}/remove', [PeopleController::class, 'remove'])->name('people.remove')
-    ->whereNumber('member')
+    ->where('member', $id)
     ->middleware('may:people');
 // One's own, whatever one may do here.
 Route::post('/password', [PeopleController::class, 'password'])->name('password')->middleware('throttle:sign-in');
@@ -75,44 +78,44 @@ Route::get('/tablets', [TabletController::class, 'index'])->name('tablets')->mid
 Route::post('/tablets', [TabletController::class, 'store'])->name('tablets.store')
     ->middleware(['may:people', 'throttle:made', SentOnce::class]);
 Route::post('/tablets/{tablet}/remove', [TabletController::class, 'remove'])->name('tablets.remove')
-    ->whereNumber('tablet')
+    ->where('tablet', $id)
     ->middleware('may:people');
 Route::get('/kitchens', [KitchensController::class, 'index'])->name('kitchens');
 Route::post('/kitchens', [KitchensController::class, 'store'])->name('kitchens.store')
     ->middleware(['may:kitchens', 'throttle:made', SentOnce::class]);
 Route::post('/kitchens/house', [KitchensController::class, 'house'])->name('kitchens.house')->middleware('may:kitchens');
 // Into another kitchen that one belongs to: its own rules hold there.
-Route::post('/kitchens/{galley}/enter', [KitchensController::class, 'enter'])->name('kitchens.enter')->whereNumber('galley');
+Route::post('/kitchens/{galley}/enter', [KitchensController::class, 'enter'])->name('kitchens.enter')->where('galley', $id);
 
 Route::get('/bin', [BinController::class, 'index'])->name('bin')->middleware('may:bin');
 Route::post('/bin/{kind}/{id}/back', [BinController::class, 'putBack'])->name('bin.back')
     ->whereIn('kind', Bin::kinds())
-    ->whereNumber('id')
+    ->where('id', $id)
     ->middleware('may:bin');
 Route::get('/archive', [ArchiveController::class, 'index'])->name('archive');
 Route::post('/archive/{kind}/{id}', [ArchiveController::class, 'store'])->name('archive.store')
     ->whereIn('kind', Archive::kinds())
-    ->whereNumber('id')
+    ->where('id', $id)
     ->middleware('may:bin');
 Route::post('/archive/{kind}/{id}/out', [ArchiveController::class, 'takeOut'])->name('archive.out')
     ->whereIn('kind', Archive::kinds())
-    ->whereNumber('id')
+    ->where('id', $id)
     ->middleware('may:bin');
 Route::get('/audit', AuditController::class)->name('audit')->middleware('may:people');
 
 Route::get('/family', [ServiceController::class, 'index'])->name('family');
 Route::post('/services', [ServiceController::class, 'store'])->name('services.store')->middleware(['throttle:made', SentOnce::class])
     ->middleware('may:services');
-Route::get('/services/{service}', [ServiceController::class, 'show'])->name('services.show')->whereNumber('service');
-Route::post('/services/{service}', [ServiceController::class, 'update'])->name('services.update')->whereNumber('service')
+Route::get('/services/{service}', [ServiceController::class, 'show'])->name('services.show')->where('service', $id);
+Route::post('/services/{service}', [ServiceController::class, 'update'])->name('services.update')->where('service', $id)
     ->middleware('may:services');
 Route::post('/services/{service}/cook', [ServiceController::class, 'cook'])->name('services.cook')
-    ->whereNumber('service')
+    ->where('service', $id)
     ->middleware(['throttle:made', SentOnce::class])
     ->middleware('may:services');
-Route::get('/services/{service}/pass', [ServicePaperController::class, 'pass'])->name('services.pass')->whereNumber('service');
-Route::get('/services/{service}/shopping', [ServicePaperController::class, 'shopping'])->name('services.shopping')->whereNumber('service');
-Route::get('/services/{service}/scaling', [ServicePaperController::class, 'scaling'])->name('services.scaling')->whereNumber('service');
+Route::get('/services/{service}/pass', [ServicePaperController::class, 'pass'])->name('services.pass')->where('service', $id);
+Route::get('/services/{service}/shopping', [ServicePaperController::class, 'shopping'])->name('services.shopping')->where('service', $id);
+Route::get('/services/{service}/scaling', [ServicePaperController::class, 'scaling'])->name('services.scaling')->where('service', $id);
 
 Route::get('/family/tree', [FamilyController::class, 'tree'])->name('family.tree');
 Route::get('/family/have', SupplyController::class)->name('supply');
@@ -129,19 +132,19 @@ Route::post('/family/{sauce}/cook', [FamilyController::class, 'cook'])->name('fa
     ->middleware('may:services');
 
 Route::get('/learning', [LearningController::class, 'show'])->name('learning');
-Route::post('/learning/{pot}', [LearningController::class, 'update'])->name('learning.update')->whereNumber('pot')
+Route::post('/learning/{pot}', [LearningController::class, 'update'])->name('learning.update')->where('pot', $id)
     ->middleware('may:learning');
 
 Route::get('/stove', [PotController::class, 'index'])->name('stove');
 Route::view('/stove/new', 'pages.stove-empty')->name('stove.new');
 Route::post('/pots', [PotController::class, 'store'])->name('pots.store')->middleware(['throttle:made', SentOnce::class])
     ->middleware('may:stove');
-Route::get('/pots/{pot}', [PotController::class, 'show'])->name('pots.show')->whereNumber('pot');
+Route::get('/pots/{pot}', [PotController::class, 'show'])->name('pots.show')->where('pot', $id);
 Route::post('/pots/free', [PotController::class, 'free'])->name('pots.free')->middleware(['throttle:made', SentOnce::class])
     ->middleware('may:stove');
-Route::post('/pots/{pot}/events', [PotEventController::class, 'store'])->name('pots.events')->whereNumber('pot')
+Route::post('/pots/{pot}/events', [PotEventController::class, 'store'])->name('pots.events')->where('pot', $id)
     ->middleware('may:stove');
-Route::post('/pots/{pot}/events/batch', [PotEventController::class, 'batch'])->name('pots.batch')->whereNumber('pot')
+Route::post('/pots/{pot}/events/batch', [PotEventController::class, 'batch'])->name('pots.batch')->where('pot', $id)
     ->middleware('may:stove');
 Route::get('/pulse', PulseController::class)->name('pulse');
 Route::view('/rail', 'pages.rail')->name('rail');
@@ -155,15 +158,15 @@ Route::get('/log', [LogController::class, 'index'])->name('log');
 Route::get('/log/lento-log.{format}', [LogFileController::class, 'out'])->name('log.out')->whereIn('format', ['csv', 'json']);
 Route::post('/log/files', [LogFileController::class, 'in'])->name('log.in')
     ->middleware(['may:files', 'throttle:imports']);
-Route::get('/log/{pot}/beside/{other}', [LogController::class, 'beside'])->name('log.beside')->whereNumber(['pot', 'other']);
-Route::post('/log/{pot}/notes', [LogController::class, 'note'])->name('log.note')->whereNumber('pot')
+Route::get('/log/{pot}/beside/{other}', [LogController::class, 'beside'])->name('log.beside')->where(['pot' => $id, 'other' => $id]);
+Route::post('/log/{pot}/notes', [LogController::class, 'note'])->name('log.note')->where('pot', $id)
     ->middleware('may:stove');
-Route::get('/log/{pot}', [LogController::class, 'show'])->name('log.show')->whereNumber('pot');
+Route::get('/log/{pot}', [LogController::class, 'show'])->name('log.show')->where('pot', $id);
 Route::post('/log/imports/{import}/teach', [LogImportController::class, 'teach'])->name('imports.teach')
-    ->whereNumber('import')
+    ->where('import', $id)
     ->middleware('may:files');
 Route::post('/log/imports/{import}/take-back', [LogImportController::class, 'takeBack'])->name('imports.back')
-    ->whereNumber('import')
+    ->where('import', $id)
     ->middleware('may:files');
 
 Route::any('{nowhere}', NowhereController::class)->where('nowhere', '.*')->fallback();

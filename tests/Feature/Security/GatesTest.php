@@ -182,3 +182,18 @@ it('notices what falls over', function (): void {
     $route = Route::get('/falls', static fn() => throw new RuntimeException('over'));
     expect((new Fuzz(app(Kernel::class), new Hostile(1)))->ask($route))->toContain('GET falls RuntimeException over at GatesTest.php');
 });
+
+it('knows no row whose number no engine has', function (): void {
+    $asked = 0;
+    foreach (Route::getRoutes()->getRoutes() as $route) {
+        preg_match_all('/\{(pot|other|service|member|tablet|import|id|galley)\}/', $route->uri(), $names);
+        foreach ($names[0] as $name) {
+            $uri = str_replace($name, '99999999999999999999', $route->uri());
+            $uri = (string) preg_replace(['/\{section\}/', '/\{kind\}/', '/\{\w+\}/'], ['pans', 'sauces', '1'], $uri);
+            $answer = in_array('GET', $route->methods(), true) ? get('/' . $uri) : post('/' . $uri);
+            expect($answer->getStatusCode())->toBe(404, $uri);
+            $asked++;
+        }
+    }
+    expect($asked)->toBeGreaterThan(20);
+});
