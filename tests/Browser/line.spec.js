@@ -24,6 +24,8 @@ async function takeOff(page) {
 }
 
 test('two tablets on one pot: two hundred taps between each other, none lost, none doubled', async ({ page, browser }) => {
+  // Two hundred answers and as many pages drawn: on a busy machine that takes its time.
+  test.setTimeout(10 * 60_000);
   await cook(page);
   await tapUntil(page, 'Simmer, stir now and then');
   const before = Number(await page.locator('.stove').getAttribute('data-events'));

@@ -32,6 +32,10 @@ final readonly class SignedIn
                 : $this->toTheDoor($request, FirstRun::isDue() ? 'first-run' : 'sign-in');
         }
         $this->here->enter($who->presence);
+        // What is told once is for the page that comes next, and no pulse between takes it away.
+        if ($request->routeIs('pulse', 'rail')) {
+            $request->session()->reflash();
+        }
         // Before anything of the page is read: what happens while it is made up shows as something newer than it.
         if ($request->isMethod('get') && self::isAPage($request)) {
             View::share('latest', StoredEvents::latest());
