@@ -14,6 +14,7 @@ return [
     'no_pots' => 'No pots on.',
     'more' => '+:count more',
     'now' => 'now',
+    'perhaps' => '?',
     'keys' => 'Keys',
     'keys_title' => 'Keys',
     'keys_on' => 'Single keys work',

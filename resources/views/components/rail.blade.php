@@ -14,7 +14,8 @@
                         <svg class="burn" viewBox="0 0 386 6" preserveAspectRatio="none" aria-hidden="true">
                             <rect width="386" height="6" data-burndown/></svg>
                     @else
-                        <span class="wants">{{ __('layout.now') }}</span>
+                        <span class="wants">{{ __($ticket->kind === Lento\Course\CallKind::Hands ? 'layout.now'
+                            : 'layout.perhaps') }}</span>
                     @endif
                 </a>
             </li>
