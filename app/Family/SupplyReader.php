@@ -10,11 +10,11 @@ use App\Typed\FieldFault;
 use App\Typed\Fields;
 use App\Typed\Number;
 use Lento\Compose\Base;
-use Lento\Compose\PartMeasure;
 use Lento\Family\Catalogue;
 use Lento\Family\Derivative;
-use Lento\Family\Dose;
-use Lento\Family\Fate;
+use Lento\Procedure\Dose;
+use Lento\Procedure\Fate;
+use Lento\Procedure\Measure;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
 
@@ -72,7 +72,7 @@ final readonly class SupplyReader
 
     /**
      * @param list<Derivative> $derivatives
-     * @param array<string, PartMeasure> $counted
+     * @param array<string, Measure> $counted
      *
      * @return array<string, list<mixed>>
      */
@@ -91,7 +91,7 @@ final readonly class SupplyReader
     }
 
     /**
-     * @param array<string, PartMeasure> $counted
+     * @param array<string, Measure> $counted
      *
      * @return array<string, Mass>
      */
@@ -141,7 +141,7 @@ final readonly class SupplyReader
     /**
      * @param list<Derivative> $derivatives
      *
-     * @return array<string, PartMeasure> what any of them needs, as a cook counts it
+     * @return array<string, Measure> what any of them needs, as a cook counts it
      */
     private static function counted(array $derivatives): array
     {

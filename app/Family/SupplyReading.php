@@ -6,8 +6,8 @@ namespace App\Family;
 
 use App\Typed\FieldFault;
 use Lento\Compose\Base;
-use Lento\Compose\PartMeasure;
 use Lento\Family\Derivative;
+use Lento\Procedure\Measure;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
 
@@ -22,7 +22,7 @@ final readonly class SupplyReading
 
     /**
      * @param list<Derivative> $derivatives that are made of it
-     * @param array<string, PartMeasure> $counted what any of them needs, and how a cook counts it
+     * @param array<string, Measure> $counted what any of them needs, and how a cook counts it
      * @param array<string, Mass> $short what else is on hand, where it is short
      * @param list<array{Derivative, Volume}> $wishes
      * @param array<string, FieldFault> $faults by field

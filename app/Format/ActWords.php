@@ -5,18 +5,16 @@ declare(strict_types=1);
 namespace App\Format;
 
 use Lento\Drawing\FlowGate;
-use Lento\Family\ActKind;
 use Lento\Family\Derived;
-use Lento\Family\DoneAct;
-use Lento\Larder\Ingredient;
-use Lento\Larder\Role;
+use Lento\Procedure\ActKind;
+use Lento\Procedure\Worked;
 
 /** What to mind at an act of a derivative, and what of it stands between the sauce and its pass. */
 final readonly class ActWords
 {
-    private function __construct(private DoneAct $done) {}
+    private function __construct(private Worked $done) {}
 
-    public static function of(DoneAct $done): self
+    public static function of(Worked $done): self
     {
         return new self($done);
     }
@@ -26,64 +24,49 @@ final readonly class ActWords
     {
         $most = $this->done->atMost();
         $least = $this->done->atLeast();
-        if ($this->done->act->kind === ActKind::OffTheBoil && $most !== null) {
-            return $this->hasYolk() && $least !== null
-                ? Words::text('family.caution.yolk', least: Degrees::text($least), most: Degrees::text($most))
-                : Words::text('family.caution.limit', most: Degrees::text($most));
+        if ($most === null) {
+            return '';
         }
-        $key = 'family.caution.' . $this->done->act->kind->value;
-        $text = Words::text($key);
 
-        return $text === $key ? '' : $text;
+        return $this->done->hasYolk() && $least !== null
+            ? Words::text('family.caution.yolk', least: Degrees::text($least), most: Degrees::text($most))
+            : Words::text('family.caution.limit', most: Degrees::text($most));
     }
 
     /** What stands between a sauce and its pass that must not be missed; null where nothing does. */
     public static function gate(Derived $derived): ?FlowGate
     {
-        foreach ([ActKind::OffTheBoil, ActKind::Simmer, ActKind::Reduce, ActKind::AtTheEnd, ActKind::Strain] as $kind) {
-            foreach ($derived->acts as $done) {
-                if ($done->act->kind === $kind && ($gate = self::of($done)->asGate()) !== null) {
-                    return $gate;
-                }
-            }
+        $gates = [];
+        foreach ($derived->acts as $done) {
+            $gate = self::of($done)->asGate();
+            $gates = $gate === null ? $gates : [...$gates, $gate];
         }
+        usort($gates, static fn(FlowGate $a, FlowGate $b): int => ($a->kind === 'limit' ? 0 : 1) <=> ($b->kind === 'limit' ? 0 : 1));
 
-        return null;
+        return $gates[0] ?? null;
     }
 
     private function asGate(): ?FlowGate
     {
         $most = $this->done->atMost();
+        $act = $this->done->act;
 
-        return match ($this->done->act->kind) {
-            ActKind::OffTheBoil => $most === null
-                ? null
-                : new FlowGate('limit', Words::text('family.gate.under', temperature: Degrees::number($most) . '°')),
-            ActKind::Simmer => new FlowGate(
+        return match (true) {
+            $most !== null => new FlowGate('limit', Words::text('family.gate.under', temperature: Degrees::number($most) . '°')),
+            $act->kind === ActKind::Simmer => new FlowGate(
                 'do',
                 Words::text('family.gate.minutes', minutes: sprintf('%.0F', $this->done->time->inMinutes())),
             ),
-            ActKind::Reduce => new FlowGate(
+            $act->kind === ActKind::Reduce => new FlowGate(
                 'do',
-                Words::text('family.gate.reduce', percent: sprintf('%.0F', 100.0 * $this->done->act->share)),
+                Words::text('family.gate.reduce', percent: sprintf('%.0F', 100.0 * $act->share)),
             ),
-            ActKind::AtTheEnd => $this->done->doses === []
-                ? null
-                : new FlowGate('do', Words::text('family.gate.last', what: Words::ingredient($this->done->doses[0][0]->ingredient))),
-            ActKind::Strain => new FlowGate('do', Words::text('family.gate.strain')),
+            $act->kind === ActKind::StirIn && $act->words === 'last' && $this->done->doses !== [] => new FlowGate(
+                'do',
+                Words::text('family.gate.last', what: Words::ingredient($this->done->doses[0]->dose->ingredient)),
+            ),
+            $act->kind === ActKind::Strain, $act->kind === ActKind::RubThrough => new FlowGate('do', Words::text('family.gate.strain')),
             default => null,
         };
     }
-
-    private function hasYolk(): bool
-    {
-        foreach ($this->done->finishings as $finishing) {
-            if ($finishing->what instanceof Ingredient && $finishing->what->role === Role::Egg) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
 }

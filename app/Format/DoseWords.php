@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Format;
 
-use Lento\Compose\PartMeasure;
-use Lento\Family\DoneAct;
-use Lento\Family\Dose;
+use Lento\Procedure\Dosed;
+use Lento\Procedure\Measure;
+use Lento\Procedure\Worked;
 use Lento\Quantity\Mass;
 use Lento\Quantity\MeasureSystem;
 use Lento\Quantity\Volume;
@@ -15,29 +15,29 @@ use Lento\Quantity\Volume;
 final readonly class DoseWords
 {
     /** @return array{string, string} the amount and its name: "0.34 l", "white wine" */
-    public static function parts(Dose $dose, Mass $mass, float $litresTaken): array
+    public static function parts(Dosed $dosed): array
     {
-        $much = $dose->perLitre * $litresTaken;
+        [$dose, $much] = [$dosed->dose, $dosed->amount];
 
         return match ($dose->measure) {
-            PartMeasure::Millilitres => [Litres::of(Volume::ofMillilitres($much))->text(), Words::ingredient($dose->ingredient)],
-            PartMeasure::Pieces => [
+            Measure::Millilitres => [Litres::of(Volume::ofMillilitres($much))->text(), Words::ingredient($dose->ingredient)],
+            Measure::Pieces => [
                 (new KitchenMeasure(MeasureSystem::Metric))->count($much),
                 trans_choice('ingredients.' . $dose->ingredient, $much <= 1.0 ? 1 : 2),
             ],
-            PartMeasure::Grams => [Grams::of(Mass::ofGrams($much))->text(), Words::ingredient($dose->ingredient)],
+            Measure::Grams => [Grams::of(Mass::ofGrams($much))->text(), Words::ingredient($dose->ingredient)],
         };
     }
 
-    public static function text(Dose $dose, Mass $mass, float $litresTaken): string
+    public static function text(Dosed $dosed): string
     {
-        return implode(' ', self::parts($dose, $mass, $litresTaken));
+        return implode(' ', self::parts($dosed));
     }
 
     /** "170 g tomato purée and 40 g butter" */
-    public static function list(DoneAct $done, float $litresTaken): string
+    public static function list(Worked $done): string
     {
-        $texts = array_map(static fn(array $dose): string => self::text($dose[0], $dose[1], $litresTaken), $done->doses);
+        $texts = array_map(self::text(...), $done->doses);
         $last = array_pop($texts);
 
         return $texts === [] ? (string) $last : implode(', ', $texts) . ' ' . Words::text('units.and') . ' ' . $last;

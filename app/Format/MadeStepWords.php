@@ -16,24 +16,14 @@ use Lento\Thickness\SpoonTest;
 /** The steps of what is made of a base, in words. */
 final readonly class MadeStepWords
 {
-    /** Under which words in lang/en/family.php the steps of an act stand. */
-    private const ACTS = [
-        'sweat' => 'sweat',
-        'brown-vegetables' => 'brown',
-        'reduce-apart' => 'reduce-apart',
-        'stir-in' => 'stir-in',
-        'reduce' => 'reduce',
-        'simmer' => 'simmer',
-        'strain' => 'strain',
-        'enrich' => 'off-the-boil',
-        'garnish' => 'at-the-end',
-    ];
-
     private const FIRST = 'first';
 
-    private const YOLK = 'yolk';
+    private ActStepWords $acts;
 
-    public function __construct(private Plan $plan, private SauceNames $names) {}
+    public function __construct(private Plan $plan, private SauceNames $names)
+    {
+        $this->acts = new ActStepWords($plan);
+    }
 
     public function title(Step $step): string
     {
@@ -53,7 +43,7 @@ final readonly class MadeStepWords
             StepKind::Keep => Words::text('family.keep.title'),
             default => $step->variant === self::FIRST
                 ? $this->corrects($step)
-                : $this->act($step, 'act', Words::text('steps.' . $step->kind->value . '.title')),
+                : $this->acts->title($step),
         };
     }
 
@@ -66,41 +56,30 @@ final readonly class MadeStepWords
             StepKind::Test => Words::text('family.test.cue', spoon: $this->spoon()),
             StepKind::Season => Words::text('family.season.cue', percent: sprintf('%.2F', $this->plan->promise->saltPercent ?? 0.0)),
             StepKind::Keep => Words::text('family.keep.cue', keep: $this->keep()),
-            default => $step->variant === self::FIRST ? Words::text('family.correct.cue') : $this->act($step, 'cue', ''),
+            default => $step->variant === self::FIRST ? Words::text('family.correct.cue') : $this->acts->cue($step),
         };
     }
 
     public function caution(Step $step): string
     {
-        [$least, $most] = [$step->conditions->bounds->atLeast, $step->conditions->bounds->atMost];
-
-        return match (true) {
-            $step->kind === StepKind::Ladle => Words::text('family.ladle.caution'),
-            $step->kind === StepKind::Keep => Words::text('family.safety'),
-            $step->kind === StepKind::Enrich && $most !== null && $least !== null && $step->variant === self::YOLK => Words::text(
-                'family.caution.yolk',
-                least: Degrees::text($least),
-                most: Degrees::text($most),
-            ),
-            $step->kind === StepKind::Enrich && $most !== null => Words::text('family.caution.limit', most: Degrees::text($most)),
-            default => $this->act($step, 'caution', ''),
+        return match ($step->kind) {
+            StepKind::Ladle => Words::text('family.ladle.caution'),
+            StepKind::Keep => Words::text('family.safety'),
+            StepKind::SetOut, StepKind::Correct, StepKind::Season => '',
+            default => $this->acts->caution($step),
         };
     }
 
-    private function act(Step $step, string $what, string $else): string
+    /** @return array<'look'|'smell'|'listen', string> */
+    public function senses(Step $step): array
     {
-        $act = self::ACTS[$step->kind->value] ?? null;
-        $path = 'family.' . $what . '.' . $act;
-        $text = $act === null ? $path : Words::text(
-            $path,
-            list: AmountWords::list($step->amounts),
-            percent: sprintf('%.0F', 100.0 * ($step->ends->share ?? 0.0)),
-            litres: $step->ends->volume === null ? '' : Litres::of($step->ends->volume)->text(),
-            minutes: Minutes::text($step->pace->time),
-            mm: sprintf('%.0F', $step->ends->depth?->inMillimetres() ?? 0.0),
-        );
-
-        return $text === $path ? $else : $text;
+        return in_array(
+            $step->kind,
+            [StepKind::SetOut, StepKind::Ladle, StepKind::Correct, StepKind::Test, StepKind::Season, StepKind::Keep],
+            true,
+        )
+            ? ['look' => $this->cue($step)]
+            : $this->acts->senses($step);
     }
 
     /** What sets it right that its base alone does not bring into its class. */

@@ -12,13 +12,13 @@ use Lento\Plan\When;
 /** What a step is called, and what to look, smell and listen for, with this pot's own amounts in it. */
 final readonly class StepWords
 {
-    private BaseStepWords $base;
+    private ActStepWords $base;
 
     private MadeStepWords $made;
 
     private function __construct(private Plan $plan)
     {
-        $this->base = new BaseStepWords($plan);
+        $this->base = new ActStepWords($plan);
         $this->made = new MadeStepWords($plan, new SauceNames(app(Kitchen::class)));
     }
 
@@ -30,7 +30,7 @@ final readonly class StepWords
     /** "Simmer": as it stands on the line of progress. */
     public static function name(Step $step): string
     {
-        return Words::text('steps.' . $step->kind->value . '.name');
+        return Words::text('steps.' . ActStepWords::key($step) . '.name');
     }
 
     public function title(Step $step): string
@@ -52,7 +52,7 @@ final readonly class StepWords
     /** @return array<'look'|'smell'|'listen', string> those that have something to say */
     public function senses(Step $step): array
     {
-        $senses = $this->isMade() ? ['look' => $this->cue($step)] : $this->base->senses($step);
+        $senses = $this->isMade() ? $this->made->senses($step) : $this->base->senses($step);
 
         return array_filter($senses, static fn(string $text): bool => $text !== '');
     }

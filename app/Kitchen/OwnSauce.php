@@ -10,12 +10,12 @@ use Lento\Compose\Formula;
 use Lento\Exception\LentoException;
 use Lento\Family\Catalogue;
 use Lento\Family\Derivative;
-use Lento\Family\Dose;
-use Lento\Family\Fate;
 use Lento\Larder\Fat;
 use Lento\Larder\Ingredient;
 use Lento\Larder\Larder;
 use Lento\Larder\Role;
+use Lento\Procedure\Dose;
+use Lento\Procedure\Fate;
 use Lento\Thickness\ThicknessClass;
 
 /** A derivative of the kitchen's own: the one it began as, and what is done otherwise. */

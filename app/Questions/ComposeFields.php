@@ -9,9 +9,9 @@ use App\Kitchen\Kitchen;
 use App\Typed\PartsField;
 use App\Typed\TypedNumber;
 use Lento\Compose\Base;
-use Lento\Compose\Part;
 use Lento\Exception\LentoException;
 use Lento\Pot\SimmerLevel;
+use Lento\Procedure\Dose;
 use Lento\Quantity\KitchenNumber;
 use Lento\Thickness\ThicknessClass;
 
@@ -246,8 +246,8 @@ final readonly class ComposeFields
         }
         $typed = PartsField::typed($this->fields['parts']);
         $filled['parts'] = PartsField::write([...array_combine(
-            array_map(static fn(Part $part): string => $part->ingredient, $formula->parts),
-            array_map(static fn(Part $part): string => TypedNumber::plain($part->perLitre), $formula->parts),
+            array_map(static fn(Dose $part): string => $part->ingredient, $formula->parts()),
+            array_map(static fn(Dose $part): string => TypedNumber::plain($part->perLitre), $formula->parts()),
         ), ...$typed]);
 
         return new self([...$filled, 'sauce' => $base->value]);

@@ -44,7 +44,7 @@ final readonly class FromRecipe
             'height' => sprintf('%.0F', $assay->pan->height->inMillimetres()),
             // What the recipe has besides stays as it has it: the formula adds nothing of its own.
             'parts' => PartsField::write(
-                array_fill_keys(array_map(static fn($part): string => $part->ingredient, Formula::house($base)->parts), '0'),
+                array_fill_keys(array_map(static fn($part): string => $part->ingredient, Formula::house($base)->parts()), '0'),
             ),
             'salt' => TypedNumber::plain(max(0.0, min(3.0, $assay->end->saltPercent()))),
         ]);

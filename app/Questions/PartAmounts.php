@@ -9,7 +9,7 @@ use App\Typed\TypedNumber;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 use Lento\Compose\Formula;
-use Lento\Compose\Part;
+use Lento\Procedure\Dose;
 
 /** The parts of a formula in one field: each a number per litre. A part that the formula has not is left alone. */
 final readonly class PartAmounts implements ValidationRule
@@ -19,10 +19,10 @@ final readonly class PartAmounts implements ValidationRule
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         foreach ($this->typed($value) as [$part, $number]) {
-            if ($number === null || $number < 0.0 || $number > Part::MOST) {
+            if ($number === null || $number < 0.0 || $number > Dose::MOST) {
                 $fail('faults.part')->translate([
                     'part' => $part->ingredient,
-                    'most' => TypedNumber::plain(Part::MOST),
+                    'most' => TypedNumber::plain(Dose::MOST),
                     'unit' => $part->measure->value,
                 ]);
 
@@ -44,14 +44,14 @@ final readonly class PartAmounts implements ValidationRule
         return $changed;
     }
 
-    /** @return list<array{Part, float|null}> */
+    /** @return list<array{Dose, float|null}> */
     private function typed(mixed $value): array
     {
         $texts = PartsField::typed(is_string($value) ? $value : '');
-        $known = array_filter($this->formula->parts, static fn(Part $part): bool => isset($texts[$part->ingredient]));
+        $known = array_filter($this->formula->parts(), static fn(Dose $part): bool => isset($texts[$part->ingredient]));
 
         return array_values(
-            array_map(static fn(Part $part): array => [$part, TypedNumber::number($texts[$part->ingredient])], $known),
+            array_map(static fn(Dose $part): array => [$part, TypedNumber::number($texts[$part->ingredient])], $known),
         );
     }
 }

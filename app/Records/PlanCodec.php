@@ -22,6 +22,7 @@ use Lento\Plan\Shown;
 use Lento\Plan\Step;
 use Lento\Plan\StepKind;
 use Lento\Plan\Ways;
+use Lento\Pot\Lid;
 use Lento\Pot\Pan;
 use Lento\Pot\PanBase;
 use Lento\Pot\SimmerLevel;
@@ -246,6 +247,7 @@ final readonly class PlanCodec
             'late' => $ways->late->value,
             'skin' => $ways->skin->value,
             'lumps' => $ways->lumps->value,
+            'lid' => $ways->lid === Lid::Open ? null : $ways->lid->value,
             'liquid' => SauceCodec::ingredient($cooking->liquid),
             'per_gram' => SauceCodec::sauce($cooking->perGram),
             'roux' => $cooking->roux === null ? null : self::roux($cooking->roux),
@@ -279,6 +281,7 @@ final readonly class PlanCodec
                     $node->get('late')->one(LateThickening::class),
                     $node->get('skin')->one(SkinGuard::class),
                     $node->get('lumps')->one(Risk::class),
+                    $node->maybe('lid')?->one(Lid::class) ?? Lid::Open,
                 ),
                 SauceCodec::toIngredient($node->get('liquid')),
                 SauceCodec::toSauce($node->get('per_gram')),

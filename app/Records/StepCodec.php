@@ -18,9 +18,10 @@ use Lento\Plan\Step;
 use Lento\Plan\StepKind;
 use Lento\Plan\Tending;
 use Lento\Plan\TendingKind;
-use Lento\Plan\Vessel;
 use Lento\Plan\When;
 use Lento\Pot\SimmerLevel;
+use Lento\Procedure\ActKind;
+use Lento\Procedure\Vessel;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
@@ -40,11 +41,13 @@ final readonly class StepCodec
         return self::some([
             'id' => $step->id,
             'kind' => $step->kind->value,
+            'act' => $step->act?->value,
             'variant' => $step->variant === '' ? null : $step->variant,
             's' => $pace->time->seconds,
             'band_min' => $pace->band === null ? null : [$pace->band->low, $pace->band->likely, $pace->band->high],
             'hands_on' => $pace->handsOn,
             'timed' => $pace->timed,
+            'batches' => $pace->batches === 1 ? null : $pace->batches,
             'visits_s'
                 => $pace->tendings === []
                     ? null
@@ -131,16 +134,19 @@ final readonly class StepCodec
             $node->get('timed')->yes(),
             $visits,
             $band === null ? null : Band::between($band[0] ?? 0.0, $band[1] ?? 0.0, $band[2] ?? 0.0),
-        ));
+        )->inBatches($node->maybe('batches')?->whole() ?? 1));
         $nothing = new Amount('', Mass::ofGrams(0.0), new Measured(null), When::Pour);
         $additions = array_map(
             static fn(Node $one): Addition => Addition::of($one->get('id')->name(), $nothing),
             $node->maybe('additions')?->all() ?? [],
         );
 
-        return Step::of($node->get('kind')->one(StepKind::class), $pace, $node->maybe('variant')?->text() ?? '')
+        $step = Step::of($node->get('kind')->one(StepKind::class), $pace, $node->maybe('variant')?->text() ?? '')
             ->known($node->get('id')->name())
             ->ticking($additions);
+        $act = $node->maybe('act')?->one(ActKind::class);
+
+        return $act === null ? $step : $step->doing($act);
     }
 
     /** @return array<string, mixed>|null */
@@ -174,6 +180,7 @@ final readonly class StepCodec
                     $node->maybe('share')?->float(),
                 ),
             ),
+            $node?->maybe('share') !== null => Ends::byShare($node->get('share')->float()),
             default => Ends::byItself(),
         };
     }
@@ -188,6 +195,7 @@ final readonly class StepCodec
             'when' => $amount->when->value,
             'pieces' => $amount->pieces,
             'allergens' => $amount->allergens === [] ? null : array_column($amount->allergens, 'value'),
+            'read_label' => $amount->readLabel === [] ? null : array_column($amount->readLabel, 'value'),
             'by_the_jug' => $amount->byTheJug ? true : null,
         ]);
     }
@@ -195,6 +203,7 @@ final readonly class StepCodec
     private static function toAmount(Node $node): Amount
     {
         $allergens = $node->maybe('allergens');
+        $label = $node->maybe('read_label');
         $volume = $node->maybe('m3');
 
         return $node->into(
@@ -208,6 +217,7 @@ final readonly class StepCodec
                 ),
                 $node->get('when')->one(When::class),
                 $allergens === null ? [] : SauceCodec::toAllergens($allergens),
+                $label === null ? [] : SauceCodec::toAllergens($label),
             ),
         );
     }

@@ -7,6 +7,8 @@ namespace Lento\Compose;
 use Lento\Exception\OutOfRange;
 use Lento\Exception\Unknown;
 use Lento\Pot\SimmerLevel;
+use Lento\Procedure\Dose;
+use Lento\Procedure\Procedure;
 use Lento\Quantity\Duration;
 use Lento\Roux\Colour;
 use Lento\Thickness\EquivalentFlour;
@@ -26,8 +28,7 @@ final readonly class Formula
      * @param non-empty-list<string> $liquids it can be made with, the usual one first
      * @param array<string, float> $beside larder ids of what goes in beside that liquid, as shares of all the liquid's volume
      * @param float $salt at the end as a share of the mass; 0 where it will be reduced on
-     * @param list<Part> $parts in the order of the work
-     * @param float|null $reduceBy share of the pot's volume to boil off; null where the simmer goes by the clock
+     * @param float|null $reduceBy share of the pot's volume to boil off; null where the simmer goes by the clock; with it, the time is the least it may take
      */
     private function __construct(
         public Base $base,
@@ -39,7 +40,7 @@ final readonly class Formula
         private Duration $simmer,
         public SimmerLevel $level,
         public float $salt,
-        public array $parts,
+        public Procedure $procedure,
         public Method $method,
         public ?float $reduceBy,
     ) {}
@@ -49,9 +50,8 @@ final readonly class Formula
      *
      * @param non-empty-list<string> $liquids it can be made with, the usual one first
      * @param array<string, float> $beside larder ids of what goes in beside that liquid, as shares of all the liquid's volume
-     * @param list<Part> $parts in the order of the work
      */
-    public static function of(Base $base, array $liquids, EquivalentFlour $thickness, array $beside, array $parts, Method $method): self
+    public static function of(Base $base, array $liquids, EquivalentFlour $thickness, array $beside, Procedure $procedure, Method $method): self
     {
         return new self(
             $base,
@@ -63,7 +63,7 @@ final readonly class Formula
             Duration::ofMinutes(Question::LEAST_MINUTES),
             SimmerLevel::Bare,
             0.0,
-            $parts,
+            $procedure,
             $method,
             null,
         );
@@ -85,6 +85,18 @@ final readonly class Formula
     public function share(): float
     {
         return 1.0 - array_sum($this->beside);
+    }
+
+    /** @return list<Dose> what is in the pot besides roux, liquid and salt, in the order of the work */
+    public function parts(): array
+    {
+        return $this->procedure->doses();
+    }
+
+    /** The same with its acts in another order, or others. */
+    public function worked(Procedure $procedure): self
+    {
+        return $this->but(procedure: $procedure);
     }
 
     /** The same of another roux; null leaves it as it is, here and below. */
@@ -133,10 +145,9 @@ final readonly class Formula
      */
     public function having(array $perLitre): self
     {
-        return $this->but(parts: $this->changed($perLitre));
+        return $this->but(procedure: $this->procedure->having($perLitre, 'part-of-the-formula'));
     }
 
-    /** @param list<Part>|null $parts */
     private function but(
         ?Colour $colour = null,
         ?string $fat = null,
@@ -144,7 +155,7 @@ final readonly class Formula
         ?Duration $simmer = null,
         ?SimmerLevel $level = null,
         ?float $salt = null,
-        ?array $parts = null,
+        ?Procedure $procedure = null,
         ?float $reduceBy = null,
     ): self {
         return new self(
@@ -157,27 +168,9 @@ final readonly class Formula
             $simmer ?? $this->simmer,
             $level ?? $this->level,
             $salt ?? $this->salt,
-            $parts ?? $this->parts,
+            $procedure ?? $this->procedure,
             $this->method,
             $reduceBy ?? $this->reduceBy,
-        );
-    }
-
-    /**
-     * @param array<string, float> $perLitre
-     *
-     * @return list<Part>
-     */
-    private function changed(array $perLitre): array
-    {
-        $known = array_map(static fn(Part $part): string => $part->ingredient, $this->parts);
-        foreach (array_diff(array_keys($perLitre), $known) as $name) {
-            throw Unknown::name('part-of-the-formula', $name);
-        }
-
-        return array_map(
-            static fn(Part $part): Part => isset($perLitre[$part->ingredient]) ? $part->of($perLitre[$part->ingredient]) : $part,
-            $this->parts,
         );
     }
 }

@@ -6,7 +6,6 @@ namespace Lento\Compose;
 
 use Lento\Compose\Choice\AromaticsWay;
 use Lento\Compose\Choice\StrainWay;
-use Lento\Plan\When;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
 use Lento\Roux\Colour;
@@ -24,168 +23,143 @@ final readonly class HouseFormulas
 
     private const POULTRY = ['chicken-stock', 'game-stock', 'packed-broth', 'vegetable-stock'];
 
-    private const MIREPOIX = ['onion' => 0.5, 'carrot' => 0.25, 'celery' => 0.25];
+    private const BROWN_STOCKS = ['brown-stock', 'veal-stock', 'game-stock', 'beef-stock', 'mutton-stock'];
+
+    private const WHITE_STOCKS = [
+        'chicken-stock',
+        'veal-stock',
+        'fish-stock',
+        'shellfish-stock',
+        'vegetable-stock',
+        'game-stock',
+        'beef-stock',
+        'mutton-stock',
+        'ham-stock',
+        'packed-broth',
+        'water',
+        'cider',
+    ];
+
+    private const ANY_STOCK = [
+        'brown-stock',
+        'chicken-stock',
+        'veal-stock',
+        'game-stock',
+        'beef-stock',
+        'mutton-stock',
+        'ham-stock',
+        'vegetable-stock',
+        'packed-broth',
+        'water',
+        'cider',
+        'beer',
+    ];
+
 
     private const SALT = 0.0075;
 
     public static function of(Base $base): Formula
     {
+        $white = Colour::White;
+        $pouring = ThicknessClass::Pouring;
+        $coating = ThicknessClass::Coating;
+
         return match ($base) {
-            Base::Bechamel => self::formula($base, self::MILKS, Colour::White, 'butter', ThicknessClass::Coating, 20.0, parts: [
-                Part::grams('onion', 40.0, When::Infuse, Treatment::Flavours),
-                Part::pieces('clove', 1.0, When::Infuse),
-                Part::pieces('bay-leaf', 0.5, When::Infuse),
-                self::pepper('white-pepper', 0.3),
-                Part::grams('nutmeg', 0.2, When::Season, Treatment::Flavours),
-            ], method: Method::of(AromaticsWay::Infused)),
+            Base::Bechamel => self::formula($base, self::MILKS, $white, 'butter', $coating, 18.0, method: Method::of(AromaticsWay::Infused)),
             Base::Veloute => self::formula(
                 $base,
-                ['chicken-stock', 'veal-stock', 'fish-stock', 'shellfish-stock', 'vegetable-stock', 'game-stock', 'packed-broth'],
+                self::WHITE_STOCKS,
                 Colour::Blond,
                 'butter',
-                ThicknessClass::Coating,
+                $coating,
                 30.0,
-                parts: [...self::whiteMirepoix(), self::pepper('white-pepper', 0.3)],
                 method: Method::of(AromaticsWay::None),
             ),
+            // A third of the pot goes, in no less than an hour and a half.
             Base::Espagnole => self::formula(
                 $base,
-                ['brown-stock', 'veal-stock', 'game-stock'],
+                self::BROWN_STOCKS,
                 Colour::Brown,
                 'clarified-butter',
-                ThicknessClass::Pouring,
+                $pouring,
                 90.0,
                 SimmerLevel::Simmer,
                 0.0,
-                [
-                    ...self::mirepoix(125.0, Treatment::Browned),
-                    Part::grams('tomato-paste', 30.0, When::Roux, Treatment::StirredIn),
-                    Part::millilitres('red-wine', 60.0, When::Roux, Treatment::Reduced)->optional(),
-                    Part::pieces('bay-leaf', 1.0, When::Simmer),
-                    Part::pieces('thyme-sprig', 2.0, When::Simmer),
-                    Part::pieces('parsley-stalk', 4.0, When::Simmer),
-                    Part::pieces('peppercorn', 5.0, When::Simmer),
-                ],
+                reduceBy: 1.0 / 3.0,
             ),
             Base::DemiGlace => self::formula(
                 $base,
-                ['brown-stock', 'veal-stock', 'game-stock'],
+                self::BROWN_STOCKS,
                 Colour::Brown,
                 'clarified-butter',
-                ThicknessClass::Coating,
-                80.0,
+                $pouring,
+                60.0,
                 SimmerLevel::Brisk,
                 beside: ['espagnole' => 0.5],
                 method: Method::of(AromaticsWay::None),
+                reduceBy: 0.5,
             ),
             Base::Tomato => self::formula(
                 $base,
-                ['chicken-stock', 'veal-stock', 'vegetable-stock', 'packed-broth'],
-                Colour::Blond,
+                [...self::POULTRY, 'veal-stock', 'water'],
+                $white,
                 'butter',
-                ThicknessClass::Pouring,
+                $pouring,
                 60.0,
                 beside: ['tomato-puree' => 0.6],
-                parts: [
-                    Part::grams('fat-bacon', 40.0, When::Roux, Treatment::Rendered)->optional(),
-                    ...self::mirepoix(90.0, Treatment::Sweated),
-                    Part::grams('garlic', 5.0, When::Roux, Treatment::Flavours),
-                    Part::grams('sugar', 3.0, When::Simmer, Treatment::StirredIn),
-                    Part::pieces('thyme-sprig', 2.0, When::Simmer),
-                    Part::pieces('bay-leaf', 1.0, When::Simmer),
-                ],
             ),
             Base::PanGravy => self::formula(
                 $base,
-                ['brown-stock', 'chicken-stock', 'veal-stock', 'game-stock', 'packed-broth'],
+                self::ANY_STOCK,
                 Colour::Blond,
                 'pan-drippings',
-                ThicknessClass::Pouring,
+                $pouring,
                 15.0,
-                parts: [
-                    Part::millilitres('white-wine', 50.0, When::Roux, Treatment::Reduced)->optional(),
-                    self::pepper('black-pepper', 0.3),
-                ],
                 method: Method::of(AromaticsWay::None),
             ),
             Base::OnionGravy => self::formula(
                 $base,
-                ['brown-stock', 'veal-stock', 'vegetable-stock', 'packed-broth'],
-                Colour::Brown,
+                [...self::BROWN_STOCKS, 'vegetable-stock', 'packed-broth', 'beer', 'water'],
+                $white,
                 'clarified-butter',
-                ThicknessClass::Pouring,
+                $pouring,
                 20.0,
-                parts: [
-                    Part::grams('onion', 300.0, When::Roux, Treatment::LongBrowned),
-                    Part::pieces('thyme-sprig', 2.0, When::Simmer),
-                    self::pepper('black-pepper', 0.3),
-                    Part::millilitres('vinegar', 5.0, When::Finish, Treatment::Finishes),
-                ],
                 method: Method::of(StrainWay::LeftIn),
             ),
-            Base::GibletGravy => self::formula(
-                $base,
-                self::POULTRY,
-                Colour::Brown,
-                'poultry-fat',
-                ThicknessClass::Pouring,
-                25.0,
-                parts: [
-                    Part::grams('giblets', 150.0, When::Roux, Treatment::DicedBack),
-                    Part::grams('onion', 80.0, When::Roux, Treatment::Browned),
-                    Part::millilitres('white-wine', 50.0, When::Roux, Treatment::Reduced),
-                    self::pepper('black-pepper', 0.3),
-                ],
-            ),
+            Base::GibletGravy => self::formula($base, self::POULTRY, Colour::Brown, 'poultry-fat', $pouring, 20.0),
             Base::MilkGravy => self::formula(
                 $base,
                 self::MILKS,
                 Colour::Blond,
                 'pan-drippings',
                 ThicknessClass::Gratin,
-                8.0,
-                parts: [self::pepper('black-pepper', 2.0)],
-                method: Method::of(AromaticsWay::None),
+                9.0,
+                method: Method::of(AromaticsWay::None, StrainWay::LeftIn),
             ),
             Base::ChilliGravy => self::formula(
                 $base,
-                self::POULTRY,
+                [...self::POULTRY, 'water'],
                 Colour::Blond,
                 'butter',
-                ThicknessClass::Pouring,
+                $pouring,
                 15.0,
-                parts: [
-                    Part::grams('onion', 120.0, When::Roux, Treatment::Sweated),
-                    Part::grams('green-chilli', 150.0, When::Roux, Treatment::Sweated),
-                    Part::grams('cumin', 3.0, When::Roux, Treatment::Flavours),
-                    Part::grams('hot-chilli', 2.0, When::Simmer, Treatment::Flavours)->optional(),
-                    Part::millilitres('soured-cream', 100.0, When::Finish, Treatment::Finishes),
-                ],
                 method: Method::of(StrainWay::LeftIn),
             ),
             Base::WineSauce => self::formula(
                 $base,
                 ['fish-stock', 'chicken-stock', 'shellfish-stock', 'vegetable-stock'],
-                Colour::White,
+                $white,
                 'butter',
-                ThicknessClass::Pouring,
+                $pouring,
                 10.0,
                 SimmerLevel::Brisk,
-                beside: ['white-wine' => 2.0 / 7.0],
-                parts: [
-                    Part::grams('shallot', 40.0, When::Roux, Treatment::Sweated),
-                    Part::millilitres('double-cream', 250.0, When::Finish, Treatment::Finishes),
-                    Part::millilitres('lemon-juice', 10.0, When::Finish, Treatment::Finishes),
-                    Part::grams('butter', 25.0, When::Finish, Treatment::Finishes),
-                ],
-                reduceBy: 1.0 / 3.0,
+                reduceBy: 0.25,
             ),
         };
     }
 
     /**
      * @param non-empty-list<string> $liquids
-     * @param list<Part> $parts
      * @param array<string, float> $beside
      */
     private static function formula(
@@ -197,37 +171,13 @@ final readonly class HouseFormulas
         float $minutes,
         SimmerLevel $level = SimmerLevel::Bare,
         float $salt = self::SALT,
-        array $parts = [],
         array $beside = [],
         ?Method $method = null,
         ?float $reduceBy = null,
     ): Formula {
-        return Formula::of($base, $liquids, $thickness->target(), $beside, $parts, $method ?? Method::of())
+        return Formula::of($base, $liquids, $thickness->target(), $beside, HouseProcedures::of($base), $method ?? Method::of())
             ->ofRoux($colour, $fat)
             ->simmering(Duration::ofMinutes($minutes), $level, $reduceBy)
             ->salted($salt);
-    }
-
-    private static function pepper(string $kind, float $grams): Part
-    {
-        return Part::grams($kind, $grams, When::Season, Treatment::Flavours);
-    }
-
-    /** @return list<Part> for those who want some in a pale sauce */
-    private static function whiteMirepoix(): array
-    {
-        return [
-            Part::grams('onion', 40.0, When::Roux, Treatment::Sweated)->optional(),
-            Part::grams('celery', 20.0, When::Roux, Treatment::Sweated)->optional(),
-        ];
-    }
-
-    /** @return list<Part> two of onion, one of carrot, one of celery */
-    private static function mirepoix(float $grams, Treatment $treatment): array
-    {
-        return array_map(
-            static fn(string $id): Part => Part::grams($id, self::MIREPOIX[$id] * $grams, When::Roux, $treatment),
-            array_keys(self::MIREPOIX),
-        );
     }
 }

@@ -7,6 +7,7 @@ namespace Lento\Compose;
 use Lento\Larder\Larder;
 use Lento\Learning\KitchenFactors;
 use Lento\Pot\Pan;
+use Lento\Procedure\Tools;
 use Lento\Quantity\Temperature;
 
 /** Where a sauce is made: the pan, what is in the larder, how the kitchen goes about it, and how high it lies. */
@@ -18,6 +19,7 @@ final readonly class InKitchen
      * @param KitchenFactors|null $kitchen as it is known; the house's if null
      * @param Formula|null $formula the kitchen's own for the base; the house's if null
      * @param Temperature|null $boilsAt of water, where the kitchen lies high
+     * @param Tools|null $tools its other pans and its ring; usual ones if null
      */
     public function __construct(
         public ?Pan $pan = null,
@@ -25,5 +27,6 @@ final readonly class InKitchen
         public ?KitchenFactors $kitchen = null,
         public ?Formula $formula = null,
         public ?Temperature $boilsAt = null,
+        public ?Tools $tools = null,
     ) {}
 }

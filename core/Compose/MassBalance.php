@@ -30,9 +30,6 @@ final readonly class MassBalance
 
     private const MOVES = 0.02;
 
-    /** Share of the yield that can be finishes and pieces. */
-    private const MOST_ADDED = 0.8;
-
     private function __construct(
         public Question $question,
         public Additions $additions,
@@ -46,17 +43,9 @@ final readonly class MassBalance
     {
         $liquid = Liquid::of($question);
 
-        $additions = Additions::for($question->formula, $question->method, $question->yield, $question->larder);
-        if (
-            $additions->finishing->millilitres() + $additions->pieces->inMillilitres()
-            > self::MOST_ADDED * $question->yield->inMillilitres()
-        ) {
-            throw NotReachable::target('sauce-that-is-nearly-all-additions');
-        }
-
         return new self(
             $question,
-            $additions,
+            Additions::for($question),
             $liquid,
             $liquid->perGram->millilitres(),
             Sauce::nothing()->with($question->larder->ingredient('water'), Mass::ofGrams(1.0))->millilitres(),
@@ -68,7 +57,7 @@ final readonly class MassBalance
     {
         return new self(
             $question,
-            Additions::for($question->formula, $question->method, $question->yield, $question->larder),
+            Additions::for($question),
             $this->liquid,
             $this->liquidMillilitresPerGram,
             $this->waterMillilitresPerGram,
@@ -137,12 +126,12 @@ final readonly class MassBalance
     /** The pot's sauce with as much of the finishes as goes with all of it, the strainer's share as well. */
     public function withFinishes(Sauce $pot): Sauce
     {
-        return $this->additions->finishes === [] ? $pot : $pot->plus($this->finishesFor($pot));
+        return $this->additions->last === [] ? $pot : $pot->plus($this->finishesFor($pot));
     }
 
     private function finishesFor(Sauce $pot): Sauce
     {
-        return $this->additions->finishes === []
+        return $this->additions->last === []
             ? Sauce::nothing()
             : $this->additions->finishing->times($pot->millilitres() / $this->strainedMillilitres());
     }

@@ -5,17 +5,21 @@ declare(strict_types=1);
 namespace Lento\Compose;
 
 use Lento\Compose\Choice\ButterWay;
-use Lento\Compose\Choice\MilkWay;
 use Lento\Compose\Choice\RouxPlace;
 use Lento\Exception\Missing;
 use Lento\Exception\OutOfRange;
 use Lento\Heat\HobHeat;
 use Lento\Larder\Larder;
 use Lento\Learning\KitchenFactors;
+use Lento\Pot\Lid;
 use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
 use Lento\Pour\School;
+use Lento\Procedure\ActKind;
+use Lento\Procedure\Place;
+use Lento\Procedure\Procedure;
+use Lento\Procedure\Tools;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
@@ -83,6 +87,11 @@ final readonly class Question
         public ?Temperature $boilsAt,
         /** whether the minutes were asked for, and are not the base's usual */
         public bool $byTheClock,
+        /** its acts, as its choices have them */
+        public Procedure $procedure,
+        public Tools $tools,
+        /** on the pot while it simmers, so that a reduction does not outrun its cooking */
+        public Lid $lid,
         /** the espagnole that a demi-glace is made from; null for one of usual size */
         public ?Sheet $espagnole = null,
     ) {}
@@ -114,8 +123,11 @@ final readonly class Question
             self::MOST_THICKNESS,
             'g flour per litre',
         );
-        // Asked for minutes, it goes by the clock; asked for neither, as the formula has it.
-        $reduceBy = $how->simmer->reduceBy ?? ($how->simmer->time === null ? $formula->reduceBy : null);
+        // Asked for minutes, it goes by the clock; asked for neither, as the formula has it. A reduction that is asked to be thicker or
+        // thinner than the formula's goes until it is.
+        $byShare = $how->simmer->time === null
+            && ($base->hasRoux() || abs($thickness->gramsPerLitre - $formula->thickness->gramsPerLitre) < 1e-6);
+        $reduceBy = $how->simmer->reduceBy ?? ($byShare ? $formula->reduceBy : null);
         $left = 1.0 - ($reduceBy ?? ($base->hasRoux() ? 0.0 : self::DEMI));
         $colour = $how->roux->colour ?? $formula->colour;
         $yield = FirstGuess::of($thickness->gramsPerLitre / $colour->shade()->strength(), $how->roux->fatToFlour)
@@ -124,6 +136,14 @@ final readonly class Question
             self::refuseYield($yield);
         }
 
+        $fat = $how->roux->fat ?? $formula->fat;
+        $procedure = Chosen::procedure($formula, $method, $colour, $fat, $how->school);
+        $pan = $in->pan ?? Pan::suiting(Volume::ofLitres($yield->inLitres() * self::POT_OVER_YIELD / $left));
+        $kitchen = $in->kitchen ?? KitchenFactors::house();
+        $level = $how->simmer->level
+            ?? ($reduceBy !== null && $formula->level === SimmerLevel::Bare ? SimmerLevel::Brisk : $formula->level);
+        $warmed = $how->school === School::ColdOnHot && $procedure->has(ActKind::Infuse, ActKind::Warm);
+
         return new self(
             $base,
             $given,
@@ -131,23 +151,50 @@ final readonly class Question
             $liquid,
             $thickness,
             $colour,
-            $how->roux->fat ?? $formula->fat,
+            $fat,
             $how->roux->fatToFlour,
             $how->simmer->time ?? $formula->simmerTime($liquid),
-            $how->simmer->level
-                ?? ($reduceBy !== null && $formula->level === SimmerLevel::Bare ? SimmerLevel::Brisk : $formula->level),
-            $how->school === School::ColdOnHot && $method->milk === MilkWay::Warmed ? School::WarmPours : $how->school,
-            $in->pan ?? Pan::suiting(Volume::ofLitres($yield->inLitres() * self::POT_OVER_YIELD / $left)),
+            $level,
+            $warmed ? School::WarmPours : $how->school,
+            $pan,
             $how->roux->heat,
             $in->larder ?? Larder::house(),
-            $in->kitchen ?? KitchenFactors::house(),
+            $kitchen,
             $formula,
             $method,
             $reduceBy,
             $how->roux->oven ?? Temperature::ofCelsius(self::OVEN_CELSIUS),
             $in->boilsAt,
             $how->simmer->time !== null,
+            $procedure,
+            $in->tools ?? new Tools(),
+            self::lid(
+                $how->simmer->reduceBy === null ? $reduceBy : null,
+                $yield,
+                $level->flux() * $pan->areaSquareCentimetres() * $kitchen->evaporation->value,
+                $formula->simmerTime($liquid),
+            ),
         );
+    }
+
+    /**
+     * The lid that keeps a reduction from being done before its sauce is cooked; none where it is asked for by itself.
+     *
+     * @param float $steam g/min off the open pot
+     */
+    private static function lid(?float $reduceBy, Volume $yield, float $steam, Duration $least): Lid
+    {
+        if ($reduceBy === null) {
+            return Lid::Open;
+        }
+        $goes = $yield->inMillilitres() * $reduceBy / (1.0 - $reduceBy);
+        foreach ([Lid::Open, Lid::Partial] as $lid) {
+            if ($goes / ($steam * $lid->share()) >= $least->inMinutes()) {
+                return $lid;
+            }
+        }
+
+        return Lid::Covered;
     }
 
     /**
@@ -192,7 +239,7 @@ final readonly class Question
                 $this->school,
                 $this->method,
             ),
-            new InKitchen($pan, $this->larder, $this->kitchen, $this->formula, $this->boilsAt),
+            new InKitchen($pan, $this->larder, $this->kitchen, $this->formula, $this->boilsAt, $this->tools),
         );
     }
 
@@ -205,7 +252,24 @@ final readonly class Question
     /** As it goes in this pan, in this kitchen, at its height above the sea. */
     public function simmer(): Simmer
     {
-        return new Simmer($this->pan, $this->simmerLevel, evaporation: $this->kitchen->evaporation->value, boilsAt: $this->boilsAt);
+        return new Simmer($this->pan, $this->simmerLevel, $this->lid, $this->kitchen->evaporation->value, $this->boilsAt);
+    }
+
+    /** Where the acts around that simmer are done. */
+    public function place(): Place
+    {
+        return new Place(
+            $this->pan,
+            $this->larder,
+            fn(SimmerLevel $level): Simmer => new Simmer(
+                $this->pan,
+                $level,
+                evaporation: $this->kitchen->evaporation->value,
+                boilsAt: $this->boilsAt,
+            ),
+            $this->tools->secondPan(...),
+            $this->tools->ring,
+        );
     }
 
     public function inOven(): bool
@@ -249,6 +313,9 @@ final readonly class Question
             $this->oven,
             $this->boilsAt,
             $this->byTheClock,
+            $this->procedure,
+            $this->tools,
+            $this->lid,
             $espagnole ?? $this->espagnole,
         );
     }

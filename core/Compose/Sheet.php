@@ -9,6 +9,7 @@ use Lento\Larder\Allergen;
 use Lento\Plan\Amount;
 use Lento\Plan\Plan;
 use Lento\Plan\Step;
+use Lento\Plan\When;
 use Lento\Pot\Straining;
 use Lento\Pour\Lumping;
 use Lento\Pour\Pour;
@@ -16,7 +17,7 @@ use Lento\Pour\PourStair;
 use Lento\Pour\RouxInPan;
 use Lento\Pour\School;
 use Lento\Pour\Tool;
-use Lento\Quantity\Density;
+use Lento\Procedure\Worked;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
@@ -32,9 +33,6 @@ use Lento\Thickness\SpoonTest;
 /** The answer to a question: what to weigh, how to pour, how long, how deep, how thick it will be. */
 final readonly class Sheet
 {
-    /** g/ml of the paste: 0.91 of melted fat and 1.45 of flour grain, half and half by mass. */
-    private const ROUX_DENSITY = 1.12;
-
     /**
      * @param Mass $cookedRoux what it weighs when it is cooked
      * @param Volume $liquid the starting liquid as measured, cold
@@ -93,9 +91,11 @@ final readonly class Sheet
         $evaporated = Volume::ofMillilitres($draft->steamedOff() * $balance->waterMillilitresPerGram);
         $flow = Flow::of($draft->finished, Temperature::ofCelsius(EquivalentFlour::CELSIUS));
         $kept = $draft->end->times(1.0 - Straining::CLING - $balance->heldByStrainer($draft) / $draft->end->millilitres());
-        $finishes = $balance->additions->finish($kept);
-        $served = $finishes === [] ? $kept : $finishes[count($finishes) - 1]->sauce;
+        $finished = $balance->additions->finish($kept);
+        $finishes = array_merge(...array_map(static fn(Worked $worked): array => $worked->finishings, array_values($finished)));
+        $served = $finished === [] ? $kept : $finished[array_key_last($finished)]->after->sauce;
         $outlook = Outlook::of($question, $draft, $stair, $evaporated->inMillilitres());
+        $steps = Steps::for($balance, $draft, $stair, $outlook, $finished, $kept->millilitres() / $draft->end->millilitres());
 
         return new self(
             $question,
@@ -117,10 +117,24 @@ final readonly class Sheet
             SpoonTest::of($flow),
             $stair,
             $outlook,
-            WeighOut::amounts($balance, $draft),
-            Steps::for($question, $draft, $stair, $balance->additions, $outlook->scorching),
+            self::amounts($steps),
+            $steps,
             Warnings::for($question, $roux, $draft, $served, $finishes),
         );
+    }
+
+    /**
+     * @param non-empty-list<Step> $steps
+     *
+     * @return list<Amount> all that they use, by the part of the work
+     */
+    private static function amounts(array $steps): array
+    {
+        $amounts = array_merge(...array_map(static fn(Step $step): array => $step->amounts, $steps));
+        $order = array_flip(array_column(When::cases(), 'value'));
+        usort($amounts, static fn(Amount $a, Amount $b): int => $order[$a->when->value] <=> $order[$b->when->value]);
+
+        return $amounts;
     }
 
     /** What is kept of it when its pot is put on. */
@@ -155,11 +169,7 @@ final readonly class Sheet
     /** A pour in the jug; a piece of roux in its own volume, butter and flour pressed together. */
     public function pourVolume(Pour $pour): Volume
     {
-        $density = $this->question->school === School::RouxIntoBoiling
-            ? Density::ofGramsPerMillilitre(self::ROUX_DENSITY)
-            : Density::ofGramsPerMillilitre($this->liquidMass->inGrams() / $this->liquid->inMillilitres());
-
-        return $density->volumeOf($pour->mass);
+        return Steps::pourVolume($pour, $this->question->school, $this->liquidMass, $this->liquid);
     }
 
     /** What floats on all that is served. */
@@ -172,5 +182,14 @@ final readonly class Sheet
     public function allergens(): array
     {
         return Allergen::among(...array_map(static fn(Amount $amount): array => $amount->allergens, $this->amounts));
+    }
+
+    /** @return list<Allergen> that something bought may hold, by its label, and nothing certainly does */
+    public function readLabel(): array
+    {
+        return Allergen::besides(
+            $this->allergens(),
+            ...array_map(static fn(Amount $amount): array => $amount->readLabel, $this->amounts),
+        );
     }
 }

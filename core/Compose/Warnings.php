@@ -34,7 +34,7 @@ final readonly class Warnings
 
 
     /** g of floating fat per litre beyond what a usual skimming of a brown sauce takes off. */
-    private const RING_PER_LITRE = 3.0;
+    private const RING_PER_LITRE = 5.0;
 
     /** mm at the end, under which a sauce is hard to keep from catching. */
     private const SHALLOW_MILLIMETRES = 20.0;

@@ -10,11 +10,25 @@ use Lento\Plan\When;
 use Lento\Quantity\Mass;
 use Lento\Roux\Roux;
 
-/** The lines of the weigh-out sheet, in the order of the work. */
+/** What is solved and weighed: the roux, its liquids, the salt. All else is what the acts of the procedure name. */
 final readonly class WeighOut
 {
-    /** @return list<Amount> */
-    public static function amounts(MassBalance $balance, Draft $draft): array
+    /**
+     * @param list<Amount> $fat
+     * @param list<Amount> $flour
+     * @param list<Amount> $readyRoux instead of both, where a cooked piece is there already
+     * @param list<Amount> $liquids
+     * @param list<Amount> $salt
+     */
+    private function __construct(
+        public array $fat,
+        public array $flour,
+        public array $readyRoux,
+        public array $liquids,
+        public array $salt,
+    ) {}
+
+    public static function of(MassBalance $balance, Draft $draft): self
     {
         $question = $balance->question;
         $salt = $question->larder->ingredient('salt');
@@ -26,63 +40,56 @@ final readonly class WeighOut
                 new Measured($part[0]->density->volumeOf($part[1]), byTheJug: true),
                 When::Pour,
                 $part[0]->allergens,
+                $part[0]->readLabel,
             ),
             $balance->liquid->split(Mass::ofGrams($draft->liquidGrams)),
         );
-        [$fat, $flour] = $question->base->hasRoux() ? self::roux($balance, $draft, $balance->roux($draft->flourGrams)) : [[], []];
-        // Vegetables brown in the fat before the flour goes in.
-        $amounts = [
-            ...$fat,
-            ...$draft->saltGrams > 0.0
+        $roux = $balance->roux($draft->flourGrams);
+        $ready = $question->given->kind === GivenKind::ReadyRoux;
+        $made = $question->base->hasRoux() && !$ready;
+
+        return new self(
+            $made ? [self::fat($roux)] : [],
+            $made ? [self::flour($roux)] : [],
+            $ready ? [self::readyRoux($roux, Mass::ofGrams($balance->cookedRouxGrams($draft->flourGrams, $draft->roux)))] : [],
+            $liquids,
+            $draft->saltGrams > 0.0
                 ? [new Amount($salt->id, $saltMass, new Measured($salt->density->volumeOf($saltMass)), When::Season)]
                 : [],
-            ...$balance->additions->amounts,
-            ...$flour,
-            ...$liquids,
-        ];
-        $order = array_flip(array_column(When::cases(), 'value'));
-        usort($amounts, static fn(Amount $a, Amount $b): int => $order[$a->when->value] <=> $order[$b->when->value]);
-
-        return $amounts;
+        );
     }
 
-    /** @return array{list<Amount>, list<Amount>} fat, then flour; or nothing, then the piece of cooked roux that is there already */
-    private static function roux(MassBalance $balance, Draft $draft, Roux $roux): array
+    private static function fat(Roux $roux): Amount
     {
-        if ($balance->question->given->kind === GivenKind::ReadyRoux) {
-            return [
-                [],
-                [
-                    new Amount(
-                        'ready-roux',
-                        Mass::ofGrams($balance->cookedRouxGrams($draft->flourGrams, $draft->roux)),
-                        new Measured(null),
-                        When::Roux,
-                        [...$roux->flourKind->allergens, ...$roux->fatKind->allergens],
-                    ),
-                ],
-            ];
-        }
+        return new Amount(
+            $roux->fatKind->id,
+            $roux->fat,
+            new Measured($roux->fatKind->density->volumeOf($roux->fat)),
+            When::Roux,
+            $roux->fatKind->allergens,
+            $roux->fatKind->readLabel,
+        );
+    }
 
-        return [
-            [
-                new Amount(
-                    $roux->fatKind->id,
-                    $roux->fat,
-                    new Measured($roux->fatKind->density->volumeOf($roux->fat)),
-                    When::Roux,
-                    $roux->fatKind->allergens,
-                ),
-            ],
-            [
-                new Amount(
-                    $roux->flourKind->id,
-                    $roux->flour,
-                    new Measured($roux->flourKind->density()->volumeOf($roux->flour)),
-                    When::Roux,
-                    $roux->flourKind->allergens,
-                ),
-            ],
-        ];
+    private static function flour(Roux $roux): Amount
+    {
+        return new Amount(
+            $roux->flourKind->id,
+            $roux->flour,
+            new Measured($roux->flourKind->density()->volumeOf($roux->flour)),
+            When::Roux,
+            $roux->flourKind->allergens,
+        );
+    }
+
+    private static function readyRoux(Roux $roux, Mass $cooked): Amount
+    {
+        return new Amount(
+            'ready-roux',
+            $cooked,
+            new Measured(null),
+            When::Roux,
+            [...$roux->flourKind->allergens, ...$roux->fatKind->allergens],
+        );
     }
 }

@@ -36,7 +36,7 @@ final readonly class BaseInPot
             $sheet->served,
             $pieces,
             $question->larder->ingredient($question->liquid),
-            $sheet->allergens(),
+            new Carries($sheet->allergens(), $sheet->readLabel()),
             $question->formula->salt,
         );
 
@@ -62,7 +62,16 @@ final readonly class BaseInPot
         $sauce = Reduction::leftWhen($thickness, $mixed)->times(1.0 - Straining::CLING);
 
         return new self(
-            new Stem($sauce, Sauce::nothing(), $stock, Allergen::among($espagnole->stem->allergens, $stock->allergens), $formula->salt),
+            new Stem(
+                $sauce,
+                Sauce::nothing(),
+                $stock,
+                new Carries(
+                    Allergen::among($espagnole->stem->carries->allergens, $stock->allergens),
+                    [...$espagnole->stem->carries->readLabel, ...$stock->readLabel],
+                ),
+                $formula->salt,
+            ),
             $thickness,
             (1000.0 * $share) / $sauce->millilitres(),
             null,

@@ -88,7 +88,7 @@ final readonly class BaseThickness
     /** Served as it is, it is made as thick as was asked for; for what is made of it, as thick as usual. */
     private static function preferred(Derived $derived): float
     {
-        return $derived->derivative->acts === [] && !$derived->isInItsClass()
+        return $derived->derivative->procedure->acts === [] && !$derived->isInItsClass()
             ? self::strengthFor($derived->uncorrected, $derived->derivative->class->target())
             : 1.0;
     }

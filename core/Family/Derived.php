@@ -13,6 +13,8 @@ use Lento\Larder\Fat;
 use Lento\Larder\Larder;
 use Lento\Plan\Plan;
 use Lento\Pot\Pan;
+use Lento\Procedure\ActKind;
+use Lento\Procedure\Worked;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
@@ -32,7 +34,7 @@ final readonly class Derived
 
     public Pan $pan;
 
-    /** @var list<DoneAct> */
+    /** @var list<Worked> */
     public array $acts;
 
     public ?Correction $correction;
@@ -121,7 +123,7 @@ final readonly class Derived
     {
         $ranks = array_map(
             static fn(Finishing $one): float => $one->curdlingRank,
-            array_merge(...array_map(static fn(DoneAct $act): array => $act->finishings, $this->acts)),
+            array_merge(...array_map(static fn(Worked $act): array => $act->finishings, $this->acts)),
         );
 
         return Risk::of(
@@ -135,14 +137,17 @@ final readonly class Derived
         return Mass::ofGrams(max(0.0, Limits::of($this->sauce)->butterCarriedBy($this->sauce->mass())->inGrams() - $this->mounted()));
     }
 
+    /** What it may not get hotter than again: what went in keeps its limit, and what its base was made with. */
     public function keepBelow(): ?Temperature
     {
-        return DoneAct::strictest(
-            array_map(
-                static fn(DoneAct $act): ?Temperature => $act->act->kind === ActKind::OffTheBoil ? $act->atMost() : null,
+        return Worked::strictest([
+            $this->taken->carries->keepBelow,
+            ...array_map(
+                static fn(Worked $act): ?Temperature
+                    => $act->act->kind->finishes() || $act->act->atMost !== null ? $act->atMost() : null,
                 $this->acts,
             ),
-        );
+        ]);
     }
 
     /** About how long from the ladle to the pass. */
@@ -160,16 +165,28 @@ final readonly class Derived
     public function allergens(): array
     {
         return Allergen::among(
-            $this->taken->allergens,
+            $this->taken->carries->allergens,
             $this->derivative->allergens($this->larder),
             $this->correction?->allergens($this->taken) ?? [],
         );
     }
 
+    /** @return list<Allergen> that something bought in it may hold, by its label, and nothing certainly does */
+    public function readLabel(): array
+    {
+        return Allergen::besides($this->allergens(), $this->taken->carries->readLabel, $this->derivative->readLabel($this->larder));
+    }
+
     /** What others can be made from in turn. */
     public function stem(): Stem
     {
-        return new Stem($this->sauce, $this->pieces, $this->taken->liquid, $this->allergens(), $this->taken->saltShare);
+        return new Stem(
+            $this->sauce,
+            $this->pieces,
+            $this->taken->liquid,
+            new Carries($this->allergens(), $this->readLabel(), $this->keepBelow()),
+            $this->taken->saltShare,
+        );
     }
 
     /** What is kept of it when its pot is put on. */
@@ -188,8 +205,8 @@ final readonly class Derived
     {
         $grams = 0.0;
         foreach ($this->acts as $act) {
-            foreach ($act->doses as [$dose, $mass]) {
-                $grams += $act->act->kind === ActKind::OffTheBoil && $dose->kind($this->larder) instanceof Fat ? $mass->inGrams() : 0.0;
+            foreach ($act->doses as $dosed) {
+                $grams += $act->act->kind === ActKind::WhiskIn && $dosed->kind instanceof Fat ? $dosed->mass->inGrams() : 0.0;
             }
         }
 

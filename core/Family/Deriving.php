@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Lento\Family;
 
-use Lento\Compose\Treatment;
 use Lento\Exception\NotReachable;
-use Lento\Finish\Finishing;
-use Lento\Larder\Ingredient;
-use Lento\Plan\Effect;
 use Lento\Pot\Pan;
 use Lento\Pot\Straining;
-use Lento\Quantity\Duration;
+use Lento\Procedure\InThePan;
+use Lento\Procedure\Worked;
+use Lento\Procedure\Working;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
 use Lento\Thickness\Sauce;
@@ -29,12 +27,6 @@ final readonly class Deriving
 
     private const PAN_IS_CHOSEN = 4;
 
-    /**
-     * Spirit left of wine = (volume left) to this power. Over thin wine the steam is some nine times as strong as what it leaves, but some
-     * of it runs back down the pan: four is a cautious estimate, ±50 %.
-     */
-    private const SPIRIT_LEAVES = 4.0;
-
     private function __construct(private Stem $stem, private Pan $pan, private Workplace $workplace) {}
 
     /**
@@ -51,13 +43,17 @@ final readonly class Deriving
             $pan ?? $workplace->pans->for(self::mostInThePan($derivative, $taken->volume(), $workplace)),
             $workplace,
         );
-        [$now, $done, $stands] = [InThePan::empty(), [], null];
-        foreach ($derivative->acts as $act) {
-            $now = $act->kind->isBefore() ? $now : $now->ladledInto($taken);
-            $stands ??= $act->kind->isBefore() ? null : $now->sauce;
-            [$now, $done[]] = $deriving->after($act, $now);
+        $working = new Working($workplace->place($deriving->pan));
+        [$now, $done, $stands, $ladle] = [InThePan::empty(), [], null, $derivative->actsBeforeLadle()];
+        foreach ($derivative->procedure->acts as $at => $act) {
+            if ($at === $ladle) {
+                $now = $now->ladledInto($taken->sauce, $taken->pieces);
+                $stands = $now->sauce;
+            }
+            $done[] = $worked = $working->apply($act, $now, $taken->volume());
+            $now = $worked->after;
         }
-        $now = $now->ladledInto($taken);
+        $now = $stands === null ? $now->ladledInto($taken->sauce, $taken->pieces) : $now;
 
         return $deriving->served($derivative, $stands ?? $now->sauce, $now, $done, $corrects);
     }
@@ -103,178 +99,25 @@ final readonly class Deriving
         return Volume::ofMillilitres($millilitres);
     }
 
-    /** @return array{InThePan, DoneAct} */
-    private function after(Act $act, InThePan $before): array
-    {
-        $doses = [];
-        foreach ($act->doses as $dose) {
-            $mass = $dose->mass($this->stem->volume(), $this->workplace->larder);
-            $doses = $mass->kilograms > 0.0 ? [...$doses, [$dose, $mass]] : $doses;
-        }
-        [$after, $time, $finishings] = match ($act->kind) {
-            ActKind::Sweat => [$this->withAll($before, $doses, Treatment::Sweated), $act->time, []],
-            ActKind::Brown => [$this->withAll($before, $doses, Treatment::Browned), $act->time, []],
-            ActKind::StirIn => [$this->withAll($before, $doses, null), $act->time, []],
-            ActKind::ReduceApart => [...$this->reducedApart($act, $before, $doses), []],
-            ActKind::Reduce => [...$this->reduced($act, $before), []],
-            ActKind::Simmer => [
-                $before->boiledTo($this->workplace->simmer($this->pan, $act->level)->for($before->sauce, $act->time)),
-                $act->time,
-                [],
-            ],
-            ActKind::Strain => [$before->strained(), $act->time, []],
-            ActKind::OffTheBoil, ActKind::AtTheEnd => $this->finished($act, $before, $doses),
-        };
-
-        return [
-            $after,
-            new DoneAct(
-                $act,
-                $doses,
-                $time,
-                new StandsAt($after->volume(), $this->pan->depth($after->volume())),
-                $finishings,
-                $this->effect($act, $before, $after, $doses, $finishings),
-            ),
-        ];
-    }
-
-    /**
-     * @param list<array{Dose, Mass}> $doses
-     * @param list<Finishing> $finishings
-     */
-    private function effect(Act $act, InThePan $before, InThePan $after, array $doses, array $finishings): Effect
-    {
-        return match ($act->kind) {
-            ActKind::StirIn => Effect::joining($this->withAll(InThePan::empty(), $doses, null)->sauce),
-            ActKind::Strain => $before->sauce->grams() > 0.0
-                ? Effect::keeping(min(1.0, $after->sauce->grams() / $before->sauce->grams()))
-                : Effect::none(),
-            ActKind::OffTheBoil, ActKind::AtTheEnd => Effect::joining($this->joining($doses, $finishings)),
-            default => Effect::none(),
-        };
-    }
-
-    /**
-     * @param list<array{Dose, Mass}> $doses
-     * @param list<Finishing> $finishings
-     *
-     * @return Sauce what goes into the sauce itself; pieces stay by themselves
-     */
-    private function joining(array $doses, array $finishings): Sauce
-    {
-        $joins = Sauce::nothing();
-        foreach ($finishings as $finishing) {
-            $joins = $joins->plus($finishing->alone());
-        }
-        $others = array_values(array_filter($doses, static fn(array $dose): bool => $dose[0]->fate !== Fate::Joins));
-
-        return $joins->plus($this->withAll(InThePan::empty(), $others, null)->sauce);
-    }
-
-    /** @param list<array{Dose, Mass}> $doses */
-    private function withAll(InThePan $pan, array $doses, ?Treatment $cooked): InThePan
-    {
-        foreach ($doses as [$dose, $mass]) {
-            $kind = $dose->kind($this->workplace->larder);
-            $pan = $kind === null ? $pan : $pan->with($kind, $mass, $dose->fate, $cooked);
-        }
-
-        return $pan;
-    }
-
-    /**
-     * @param list<array{Dose, Mass}> $doses
-     *
-     * @return array{InThePan, Duration}
-     */
-    private function reducedApart(Act $act, InThePan $pan, array $doses): array
-    {
-        [$liquid, $beside] = [Sauce::nothing(), []];
-        foreach ($doses as [$dose, $mass]) {
-            $kind = $dose->kind($this->workplace->larder);
-            if ($dose->fate === Fate::Joins && $kind instanceof Ingredient) {
-                $liquid = $liquid->with($kind, $mass);
-            } else {
-                $beside[] = [$dose, $mass];
-            }
-        }
-        [$reduced, $time] = $this->boiledDown($liquid, $act);
-        $reduced = self::distilled($liquid, $reduced, 1.0 - $act->share);
-
-        return [
-            $this->withAll($pan, $beside, Treatment::Sweated)->joinedBy($reduced, $liquid->grams(), $liquid->grams() - $reduced->grams()),
-            $time,
-        ];
-    }
-
-    /** Wine that is boiled down by itself gives up its spirit by how much is gone, not by the clock; its water stays in its place. */
-    private static function distilled(Sauce $before, Sauce $after, float $left): Sauce
-    {
-        $alcohol = min($after->alcoholGrams, $before->alcoholGrams * $left ** self::SPIRIT_LEAVES);
-
-        return $after->cooked($after->waterGrams + $after->alcoholGrams - $alcohol, $alcohol, $after->yolkSet, $after->starch);
-    }
-
-    /** @return array{InThePan, Duration} */
-    private function reduced(Act $act, InThePan $pan): array
-    {
-        [$sauce, $time] = $this->boiledDown($pan->sauce, $act);
-
-        return [$pan->boiledTo($sauce), $time];
-    }
-
-    /** @return array{Sauce, Duration} */
-    private function boiledDown(Sauce $sauce, Act $act): array
-    {
-        if ($sauce->grams() <= 0.0) {
-            return [$sauce, $act->time];
-        }
-
-        return $this->workplace
-            ->simmer($this->pan, $act->level)
-            ->downTo($sauce, Volume::ofMillilitres((1.0 - $act->share) * $sauce->millilitres()));
-    }
-
-    /**
-     * @param list<array{Dose, Mass}> $doses
-     *
-     * @return array{InThePan, Duration, list<Finishing>}
-     */
-    private function finished(Act $act, InThePan $pan, array $doses): array
-    {
-        $finishings = [];
-        foreach ($doses as [$dose, $mass]) {
-            $kind = $dose->kind($this->workplace->larder);
-            if ($dose->fate !== Fate::Joins || $kind === null) {
-                $pan = $kind === null ? $pan : $pan->with($kind, $mass, $dose->fate);
-                continue;
-            }
-            $usual = Finishing::usualTemperature($kind);
-            $law = Finishing::of($pan->sauce, $kind, $mass, $usual)->atMost;
-            // A cook who is told a limit keeps to it.
-            $finishings[] = $finishing = Finishing::of(
-                $pan->sauce,
-                $kind,
-                $mass,
-                DoneAct::strictest([$usual, $act->atMost, $law]) ?? $usual,
-            );
-            $pan = $pan->finished($finishing->sauce);
-        }
-
-        return [$pan, $act->time, $finishings];
-    }
-
-    /** @param list<DoneAct> $done */
+    /** @param list<Worked> $done */
     private function served(Derivative $derivative, Sauce $stands, InThePan $finished, array $done, bool $corrects): Derived
     {
-        $pan = $finished->strained();
-        $correction = $corrects ? Correction::to($derivative->class, $pan->sauce, $this->stem, $this->pan, $this->workplace) : null;
+        $pan = $finished;
+        $pieces = $pan->pieces();
+        $correction = $corrects
+            ? Correction::to(
+                $derivative->class,
+                $pan->sauce,
+                $this->stem,
+                $this->pan,
+                $this->workplace,
+                mayReduce: $this->stem->carries->keepBelow === null,
+            )
+            : null;
         $corrected = $correction->sauce ?? $pan->sauce;
         // Served as it is, it never leaves the pot that its base was made in.
-        $cling = $derivative->acts === [] ? 0.0 : Straining::CLING;
-        $whole = $corrected->grams() + $pan->pieces->grams();
-        $held = $finished->sauce->grams() > 0.0 ? $pan->sauce->grams() / $finished->sauce->grams() : 1.0;
+        $cling = $derivative->procedure->acts === [] ? 0.0 : Straining::CLING;
+        $whole = $corrected->grams() + $pieces->grams();
         $books = new MassBooks(
             Mass::ofGrams($this->stem->sauce->grams() + $this->stem->pieces->grams()),
             Mass::ofGrams($pan->added + max(0.0, $corrected->grams() - $pan->sauce->grams())),
@@ -290,10 +133,10 @@ final readonly class Deriving
             new Work($this->pan, $done, $correction),
             new Yielded(
                 $stands,
-                min(1.0, $held * (1.0 - $cling)),
+                1.0 - $cling,
                 $pan->sauce,
                 $corrected->times(1.0 - $cling),
-                $pan->pieces->times(1.0 - $cling),
+                $pieces->times(1.0 - $cling),
             ),
             $books,
             $this->workplace->larder,

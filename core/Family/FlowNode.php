@@ -52,7 +52,7 @@ final readonly class FlowNode
     /** Whether it is a base that is served as it is made, from the pot it was made in. */
     public function isServedAsItIs(): bool
     {
-        return $this->planned->derivative !== null && $this->planned->derivative->acts === [];
+        return $this->planned->derivative !== null && $this->planned->derivative->procedure->acts === [];
     }
 
     public function volume(): Volume
@@ -79,6 +79,6 @@ final readonly class FlowNode
     /** @return list<Allergen> */
     public function allergens(): array
     {
-        return $this->stem->allergens;
+        return $this->stem->carries->allergens;
     }
 }

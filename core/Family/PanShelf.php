@@ -21,6 +21,24 @@ final readonly class PanShelf
         return new self($pans);
     }
 
+    /** @return list<Pan> the smallest first */
+    public function all(): array
+    {
+        return $this->pans;
+    }
+
+    /** Whether one of them holds it, or nobody has told of any. */
+    public function hasOneFor(Volume $volume): bool
+    {
+        foreach ($this->pans as $pan) {
+            if ($pan->fill($volume) <= Pan::FULL_WHEN_FOAMING) {
+                return true;
+            }
+        }
+
+        return $this->pans === [];
+    }
+
     /** The smallest that holds it; a made-up one that suits where none does. */
     public function for(Volume $volume): Pan
     {

@@ -6,16 +6,12 @@ namespace Lento\Family;
 
 use Lento\Compose\Base;
 use Lento\Compose\Choice\Stirring;
-use Lento\Compose\PartMeasure;
+use Lento\Finish\Finishing;
 use Lento\Forecast\Band;
 use Lento\Forecast\Spread;
 use Lento\Forecast\ThicknessForecast;
-use Lento\Larder\Fat;
-use Lento\Larder\Ingredient;
 use Lento\Larder\Larder;
-use Lento\Plan\Addition;
 use Lento\Plan\Amount;
-use Lento\Plan\Bounds;
 use Lento\Plan\Conditions;
 use Lento\Plan\Cooking;
 use Lento\Plan\Effect;
@@ -31,15 +27,18 @@ use Lento\Plan\Sauces;
 use Lento\Plan\Shown;
 use Lento\Plan\Step;
 use Lento\Plan\StepKind;
+use Lento\Plan\StepOfAct;
 use Lento\Plan\Tending;
 use Lento\Plan\TendingKind;
-use Lento\Plan\Vessel;
 use Lento\Plan\Ways;
 use Lento\Plan\When;
 use Lento\Pot\SimmerLevel;
+use Lento\Procedure\ActKind;
+use Lento\Procedure\InThePan;
+use Lento\Procedure\Vessel;
+use Lento\Procedure\Worked;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
-use Lento\Quantity\Volume;
 use Lento\Rescue\Means;
 use Lento\Rescue\Thickening;
 use Lento\Roux\Shade;
@@ -63,6 +62,9 @@ final readonly class PlanOfDerived
 
     /** Its words are those of what is made of a base. */
     private const MADE = 'made';
+
+    /** Thickened apart, for a base that may not boil again. */
+    private const APART = 'beurre-manie-apart';
 
     private Larder $larder;
 
@@ -130,22 +132,51 @@ final readonly class PlanOfDerived
     private function steps(): array
     {
         $acts = $this->derived->acts;
-        $before = array_values(array_filter($acts, static fn(DoneAct $done): bool => $done->act->kind->isBefore()));
-        $after = array_values(array_filter($acts, static fn(DoneAct $done): bool => !$done->act->kind->isBefore()));
+        $ladle = $this->derived->derivative->actsBeforeLadle();
         $first = $this->derived->correction?->kind === CorrectionKind::ReduceFirst;
+        $after = array_slice($acts, $ladle);
+        // Flour has to boil: it goes in before anything that may not.
+        $boils = 0;
+        while (isset($after[$boils]) && $after[$boils]->atMost() === null) {
+            $boils++;
+        }
+        $early = $this->derived->correction?->kind === CorrectionKind::BeurreManie && $boils < count($after);
 
         return [
-            $this->moment(StepKind::SetOut, self::SET_OUT)->in(Conditions::in(Vessel::Bench)),
-            ...array_map($this->act(...), $before),
+            $this->moment(StepKind::SetOut, self::SET_OUT)->in(Conditions::in(Vessel::Bench))->doing(ActKind::Prepare),
+            ...array_map(fn(Worked $worked): Step => $this->act($worked, null), array_slice($acts, 0, $ladle)),
             $this->ladle(),
             ...($first ? [$this->reducedFirst()] : []),
-            ...array_map($this->act(...), $after),
+            ...$this->actsFrom(array_slice($after, 0, $boils), $ladle),
+            ...($early ? [$this->corrected()] : []),
+            ...$this->actsFrom(array_slice($after, $boils), $ladle + $boils),
             $this->moment(StepKind::Test, self::TEST),
-            ...($first ? [] : [$this->corrected()]),
+            ...($first || $early ? [] : [$this->corrected()]),
             $this->seasoned(),
-            $this->moment(StepKind::Keep, 0.0)->changing(Effect::keeping($this->derived->keeps)),
+            $this->moment(StepKind::Keep, 0.0)->changing(Effect::keeping($this->derived->keeps))->doing(ActKind::Hold),
             $this->moment(StepKind::Finish, 0.0),
         ];
+    }
+
+    /**
+     * @param list<Worked> $acts
+     *
+     * @return list<Step>
+     */
+    private function actsFrom(array $acts, int $at): array
+    {
+        $before = InThePan::empty();
+        $before = ($this->derived->acts[$at - 1] ?? null)->after ?? $before;
+        $before = $at > $this->derived->derivative->actsBeforeLadle()
+            ? $before
+            : $before->ladledInto($this->derived->taken->sauce, $this->derived->taken->pieces);
+        $steps = [];
+        foreach ($acts as $worked) {
+            $steps[] = $this->act($worked, $before);
+            $before = $worked->after;
+        }
+
+        return $steps;
     }
 
     private function moment(StepKind $kind, float $minutes): Step
@@ -161,17 +192,18 @@ final readonly class PlanOfDerived
             $taken->sauce->mass(),
             new Measured($taken->volume(), byTheJug: true),
             When::Pour,
-            $taken->allergens,
+            $taken->carries->allergens,
+            $taken->carries->readLabel,
         );
 
-        return $this->moment(StepKind::Ladle, Deriving::LADLE)->using([$amount]);
+        return $this->moment(StepKind::Ladle, Deriving::LADLE)->using([$amount])->doing(ActKind::Pour);
     }
 
     private function seasoned(): Step
     {
         $salt = $this->derived->saltToAdd();
         $kind = $this->larder->ingredient('salt');
-        $step = $this->moment(StepKind::Season, self::SEASON);
+        $step = $this->moment(StepKind::Season, self::SEASON)->doing(ActKind::Season);
 
         return $salt->inGrams() < 0.05 ? $step : $step
             ->using([new Amount($kind->id, $salt, new Measured($kind->density->volumeOf($salt)), When::Season)])
@@ -186,7 +218,8 @@ final readonly class PlanOfDerived
 
         return Step::of(StepKind::Reduce, $this->boilingDown($correction->time ?? Duration::ofSeconds(0.0), handsOn: true), 'first')
             ->in(Conditions::in(Vessel::Pan, SimmerLevel::Brisk))
-            ->until(Ends::atLevel($down, $correction?->depth));
+            ->until(Ends::atLevel($down, $correction?->depth))
+            ->doing(ActKind::Reduce);
     }
 
     /** What sets it right where its base alone does not; nothing where that is enough, and then the test decides. */
@@ -196,7 +229,12 @@ final readonly class PlanOfDerived
         if ($correction === null) {
             return Step::of(StepKind::Correct, Pace::moment(), self::MADE);
         }
-        $step = Step::of(StepKind::Correct, Pace::of($correction->time, handsOn: true, timed: false), $correction->kind->value);
+        $apart = $correction->kind === CorrectionKind::BeurreManie && $this->derived->taken->carries->keepBelow !== null;
+        $step = Step::of(
+            StepKind::Correct,
+            Pace::of($correction->time, handsOn: true, timed: false),
+            $apart ? self::APART : $correction->kind->value,
+        );
         $liquid = $this->derived->taken->liquid;
         if ($correction->kind === CorrectionKind::Thin) {
             return $step
@@ -233,50 +271,44 @@ final readonly class PlanOfDerived
             ->changing(Effect::joining(Thickening::by($correction->amount, Sauce::nothing(), Means::BeurreManie, $flour, $this->larder)));
     }
 
-    private function act(DoneAct $done): Step
+    /** @param InThePan|null $before as it stood in the pan; null before the base is in */
+    private function act(Worked $worked, ?InThePan $before): Step
     {
-        $time = $done->time;
-        $additions = $this->additions($done);
-        $step = match ($done->act->kind) {
-            ActKind::Sweat => Step::of(StepKind::Sweat, Pace::of($time, handsOn: true, timed: true), self::MADE),
-            ActKind::Brown => Step::of(StepKind::BrownVegetables, Pace::of($time, handsOn: true, timed: true), self::MADE),
-            ActKind::ReduceApart => Step::of(StepKind::ReduceApart, $this->boilingDown($time, stirred: false), self::MADE)->until(
-                Ends::atLevel($done->volume, $done->depth, $done->act->share),
-            ),
-            ActKind::StirIn => Step::of(StepKind::StirIn, Pace::of($time, handsOn: true, timed: false), self::MADE)->ticking($additions),
-            ActKind::Reduce => Step::of(StepKind::Reduce, $this->boilingDown($time), self::MADE)
-                ->in(Conditions::in(Vessel::Pan, $done->act->level))
-                ->until(Ends::atLevel($done->volume, $done->depth, $done->act->share)),
-            ActKind::Simmer => Step::of(
-                StepKind::Simmer,
-                Pace::of($time, handsOn: false, timed: true, tendings: self::stirs($time)),
-                self::MADE,
-            )
-                ->in(Conditions::in(Vessel::Pan, $done->act->level))
-                ->until(Ends::atLevel($done->volume, $done->depth)),
-            ActKind::Strain => Step::of(StepKind::Strain, Pace::of($time, handsOn: true, timed: false), self::MADE),
-            ActKind::OffTheBoil => Step::of(StepKind::Enrich, Pace::of($time, handsOn: true, timed: false), $this->enriches($done))
-                ->ticking($additions)
-                ->in(Conditions::in(Vessel::Pan, bounds: Bounds::between($done->atLeast(), $done->atMost()))),
-            ActKind::AtTheEnd => Step::of(StepKind::Garnish, Pace::of($time, handsOn: true, timed: false), self::MADE)
-                ->ticking($additions)
-                ->in(Conditions::in(Vessel::Pan, bounds: Bounds::between(null, $done->atMost()))),
-        };
-
-        return $step->using(array_map(static fn(Addition $addition): Amount => $addition->amount, $additions))->changing($done->effect);
-    }
-
-    /** Yolk has a caution of its own. */
-    private function enriches(DoneAct $done): string
-    {
-        foreach ($done->doses as [$dose]) {
-            $kind = $dose->kind($this->larder);
-            if ($kind instanceof Ingredient && $kind->yolk > 0.0) {
-                return 'yolk';
-            }
+        $act = $worked->act;
+        $step = StepOfAct::of($worked, $before === null ? When::Apart : When::Finish);
+        $after = $worked->after;
+        if (in_array($act->kind, [ActKind::Reduce, ActKind::Simmer], true) && $before !== null) {
+            $pan = $this->derived->pan;
+            $step = $step
+                ->at($this->boilingDown($worked->time))
+                ->in(Conditions::in($act->vessel, $act->level))
+                ->until(
+                    Ends::atLevel($after->volume(), $pan->depth($after->volume()), $act->kind === ActKind::Reduce ? $act->share : null),
+                );
+        }
+        if ($act->kind === ActKind::ReduceApart) {
+            $step = $step->at($this->boilingDown($worked->time, stirred: false))->until(Ends::byShare($act->share));
         }
 
-        return self::MADE;
+        return $before === null ? $step : $step->changing(self::effect($worked, $before));
+    }
+
+    private static function effect(Worked $worked, InThePan $before): Effect
+    {
+        $after = $worked->after;
+
+        return match (true) {
+            $worked->act->kind->boils() => Effect::none(),
+            $worked->act->kind === ActKind::Strain => $before->sauce->grams() > 0.0
+                ? Effect::keeping(min(1.0, $after->sauce->grams() / $before->sauce->grams()))
+                : Effect::none(),
+            $worked->act->kind->clears() => Effect::joining($after->sauce->plus($before->sauce->times(-1.0))),
+            default => Effect::joining(array_reduce(
+                $worked->finishings,
+                static fn(Sauce $joins, Finishing $one): Sauce => $joins->plus($one->alone()),
+                Sauce::nothing(),
+            )),
+        };
     }
 
     private function boilingDown(Duration $time, bool $handsOn = false, bool $stirred = true): Pace
@@ -294,51 +326,5 @@ final readonly class PlanOfDerived
     private static function stirs(Duration $time): array
     {
         return $time->inMinutes() > self::STIR_EVERY ? [new Tending(TendingKind::Stir, Duration::ofMinutes(self::STIR_EVERY))] : [];
-    }
-
-    /** @return list<Addition> each with an id of its own */
-    private function additions(DoneAct $done): array
-    {
-        [$additions, $seen] = [[], []];
-        foreach ($done->doses as [$dose, $mass]) {
-            $seen[$dose->ingredient] = $number = ($seen[$dose->ingredient] ?? 0) + 1;
-            $additions[] = Addition::of(
-                $number === 1 ? $dose->ingredient : $dose->ingredient . '-' . $number,
-                $this->amount($dose, $mass, $done->act->kind),
-                $this->bounds($done, $dose),
-            );
-        }
-
-        return $additions;
-    }
-
-    private function bounds(DoneAct $done, Dose $dose): Bounds
-    {
-        foreach ($done->finishings as $finishing) {
-            if ($finishing->what->id === $dose->ingredient) {
-                return Bounds::between($finishing->atLeast, DoneAct::strictest([$done->act->atMost, $finishing->atMost]));
-            }
-        }
-
-        return Bounds::none();
-    }
-
-    private function amount(Dose $dose, Mass $mass, ActKind $at): Amount
-    {
-        $much = $dose->perLitre * $this->derived->taken->volume()->inLitres();
-        $kind = $dose->kind($this->larder);
-        $volume = match (true) {
-            $dose->measure === PartMeasure::Millilitres => Volume::ofMillilitres($much),
-            $kind instanceof Fat, $kind instanceof Ingredient => $kind->density->volumeOf($mass),
-            default => null,
-        };
-
-        return new Amount(
-            $dose->ingredient,
-            $mass,
-            new Measured($volume, $dose->measure === PartMeasure::Pieces ? $much : null, $dose->measure === PartMeasure::Millilitres),
-            $at->isBefore() ? When::Apart : When::Finish,
-            $kind->allergens ?? [],
-        );
     }
 }

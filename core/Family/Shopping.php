@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Lento\Family;
 
 use Lento\Compose\Base;
-use Lento\Compose\PartMeasure;
 use Lento\Larder\Larder;
+use Lento\Procedure\Dose;
+use Lento\Procedure\Measure;
 use Lento\Quantity\Mass;
 
 /** All ingredients of a service, each once: what to buy, and what to set out for which pot. */
@@ -56,8 +57,8 @@ final readonly class Shopping
     {
         $lines = [];
         foreach ($node->derived->acts ?? [] as $act) {
-            foreach ($act->doses as [$dose, $mass]) {
-                $lines[] = self::line($key, $dose, $mass, $larder);
+            foreach ($act->doses as $dosed) {
+                $lines[] = self::line($key, $dosed->dose, $dosed->mass, $larder);
             }
         }
 
@@ -67,7 +68,7 @@ final readonly class Shopping
     private static function line(string $key, Dose $dose, Mass $mass, Larder $larder): ShoppingLine
     {
         $kind = $dose->kind($larder);
-        $pieces = $dose->measure === PartMeasure::Pieces ? $mass->inGrams() / Dose::piece($dose->ingredient)->inGrams() : null;
+        $pieces = $dose->measure === Measure::Pieces ? $mass->inGrams() / Dose::piece($dose->ingredient)->inGrams() : null;
 
         return new ShoppingLine(
             $dose->ingredient,

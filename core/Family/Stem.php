@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Lento\Family;
 
 use Lento\Exception\OutOfRange;
-use Lento\Larder\Allergen;
 use Lento\Larder\Ingredient;
 use Lento\Quantity\Volume;
 use Lento\Thickness\EquivalentFlour;
@@ -18,7 +17,7 @@ final readonly class Stem
 {
     /**
      * @param Ingredient $liquid it was made with, to thin it with
-     * @param list<Allergen> $allergens
+     * @param Carries $carries what it hands on
      * @param float $saltShare of the mass, that it and what is made of it are salted to at the end
      *
      * @throws OutOfRange for what cannot be
@@ -27,7 +26,7 @@ final readonly class Stem
         public Sauce $sauce,
         public Sauce $pieces,
         public Ingredient $liquid,
-        public array $allergens,
+        public Carries $carries,
         public float $saltShare,
     ) {
         OutOfRange::refuse('salt-share', $saltShare, 0.0, 1.0, '');
@@ -43,13 +42,13 @@ final readonly class Stem
     {
         $share = $volume->cubicMetres / $this->volume()->cubicMetres;
 
-        return new self($this->sauce->times($share), $this->pieces->times($share), $this->liquid, $this->allergens, $this->saltShare);
+        return new self($this->sauce->times($share), $this->pieces->times($share), $this->liquid, $this->carries, $this->saltShare);
     }
 
     /** The same with its starch so many times as strong: what it would be, composed thicker or thinner. */
     public function withStarch(float $factor): self
     {
-        return new self($this->sauce->starchTimes($factor), $this->pieces, $this->liquid, $this->allergens, $this->saltShare);
+        return new self($this->sauce->starchTimes($factor), $this->pieces, $this->liquid, $this->carries, $this->saltShare);
     }
 
     public function thickness(): EquivalentFlour

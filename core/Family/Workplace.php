@@ -14,6 +14,8 @@ use Lento\Learning\KitchenFactors;
 use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
+use Lento\Procedure\Place;
+use Lento\Procedure\Tools;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Thickness\EquivalentFlour;
@@ -64,8 +66,21 @@ final readonly class Workplace
             $yield,
             $liquid,
             $thickness,
-            in: new InKitchen($pan, $this->larder, $this->kitchen, $this->formula($base), $this->boilsAt),
+            in: new InKitchen($pan, $this->larder, $this->kitchen, $this->formula($base), $this->boilsAt, $this->tools()),
         );
+    }
+
+    /** Where the acts of a derivative are done, in this pan. */
+    public function place(Pan $pan): Place
+    {
+        $tools = $this->tools();
+
+        return new Place($pan, $this->larder, fn(SimmerLevel $level): Simmer => $this->simmer($pan, $level), $tools->secondPan(...), $tools->ring);
+    }
+
+    public function tools(): Tools
+    {
+        return new Tools($this->pans->all());
     }
 
     /** The pan a base is made in: holds it before the simmer, and is not too wide for so little. */

@@ -4,18 +4,24 @@ declare(strict_types=1);
 
 namespace Lento\Larder;
 
-/** What a label has to name. The list is the kitchen's everyday one; local law may ask for more. */
+/** What a label has to name: all fourteen of the European list. Local law may ask for more. */
 enum Allergen: string
 {
+    case Celery = 'celery';
+    /** Cereals: in a roux it is wheat. */
     case Gluten = 'gluten';
-    case Milk = 'milk';
+    case Crustaceans = 'crustaceans';
     case Egg = 'egg';
     case Fish = 'fish';
-    case Crustaceans = 'crustaceans';
-    case Celery = 'celery';
+    case Lupin = 'lupin';
+    case Milk = 'milk';
+    case Molluscs = 'molluscs';
     case Mustard = 'mustard';
-    case Sulphites = 'sulphites';
+    case Nuts = 'nuts';
+    case Peanuts = 'peanuts';
+    case Sesame = 'sesame';
     case Soya = 'soya';
+    case Sulphites = 'sulphites';
 
     /**
      * @param list<self> ...$lists
@@ -27,5 +33,16 @@ enum Allergen: string
         $named = array_merge(...array_values($lists));
 
         return array_values(array_filter(self::cases(), static fn(self $one): bool => in_array($one, $named, true)));
+    }
+
+    /**
+     * @param list<self> $certain
+     * @param list<self> ...$lists of what may be in it
+     *
+     * @return list<self> what may be in it besides what certainly is, each once
+     */
+    public static function besides(array $certain, array ...$lists): array
+    {
+        return array_values(array_filter(self::among(...$lists), static fn(self $one): bool => !in_array($one, $certain, true)));
     }
 }

@@ -16,6 +16,7 @@ final readonly class Fat
      * @param non-empty-string $id
      * @param list<Allergen> $allergens
      * @param bool $makesRoux false for one that only finishes a sauce
+     * @param list<Allergen> $readLabel that it may hold: what is bought varies, and its label says
      */
     private function __construct(
         public string $id,
@@ -27,6 +28,7 @@ final readonly class Fat
         public Temperature $melts,
         public array $allergens,
         public bool $makesRoux,
+        public array $readLabel = [],
     ) {}
 
     /**
@@ -41,7 +43,7 @@ final readonly class Fat
         Temperature $melts,
         array $allergens,
     ): self {
-        return new self($id, $density, $makeup->fat, $makeup->water, $makeup->solids, $smokes, $melts, $allergens, true);
+        return new self($id, $density, $makeup->fat, $makeup->water, $makeup->solids, $smokes, $melts, $allergens, true, BoughtLabel::of($id));
     }
 
     /** One that finishes a sauce and makes no roux. */
@@ -100,6 +102,7 @@ final readonly class Fat
             $this->melts,
             $this->allergens,
             $makesRoux,
+            BoughtLabel::of($id),
         );
     }
 }

@@ -16,7 +16,8 @@ final readonly class Ingredient
      * Fractions are by mass.
      *
      * @param non-empty-string $id
-     * @param list<Allergen> $allergens
+     * @param list<Allergen> $allergens that it certainly holds
+     * @param list<Allergen> $readLabel that it may hold: what is bought varies, and its label says
      */
     private function __construct(
         public string $id,
@@ -34,6 +35,7 @@ final readonly class Ingredient
         public float $pH,
         public float $buffer,
         public array $allergens,
+        public array $readLabel = [],
     ) {}
 
     /**
@@ -58,6 +60,7 @@ final readonly class Ingredient
             $acidity->pH,
             $acidity->buffer,
             $allergens,
+            BoughtLabel::of($id),
         );
     }
 

@@ -60,6 +60,11 @@ final readonly class Larder
         return $this->thickeners[$id] ?? $this->fats[$id] ?? $this->ingredient($id);
     }
 
+    public function has(string $id): bool
+    {
+        return isset($this->thickeners[$id]) || isset($this->fats[$id]) || isset($this->ingredients[$id]);
+    }
+
     /** @return list<string> ids of those that a roux can be made with */
     public function fatNames(): array
     {

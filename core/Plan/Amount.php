@@ -18,7 +18,8 @@ final readonly class Amount
     public bool $byTheJug;
 
     /**
-     * @param list<Allergen> $allergens
+     * @param list<Allergen> $allergens that it certainly holds
+     * @param list<Allergen> $readLabel that it may hold, as its label says
      */
     public function __construct(
         public string $ingredient,
@@ -26,6 +27,7 @@ final readonly class Amount
         Measured $measured,
         public When $when,
         public array $allergens = [],
+        public array $readLabel = [],
     ) {
         $this->volume = $measured->volume;
         $this->pieces = $measured->pieces;

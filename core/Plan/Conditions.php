@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Plan;
 
 use Lento\Pot\SimmerLevel;
+use Lento\Procedure\Vessel;
 use Lento\Quantity\Temperature;
 
 /** Under what a step is done: in which vessel, on the simmer or off it, within which temperatures. */

@@ -37,8 +37,9 @@ final readonly class Cooking
         return new Simmer(
             $this->place->pan,
             $level ?? $this->ways->level,
-            evaporation: $evaporation ?? $this->place->kitchen->evaporation->value,
-            boilsAt: $this->place->boilsAt,
+            $this->ways->lid,
+            $evaporation ?? $this->place->kitchen->evaporation->value,
+            $this->place->boilsAt,
         );
     }
 }

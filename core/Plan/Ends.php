@@ -42,6 +42,12 @@ final readonly class Ends
         return new self(null, null, null, null, $temperature);
     }
 
+    /** @param float $share that is boiled off, 0 to 1: seen by the eye, where no dip-stick helps */
+    public static function byShare(float $share): self
+    {
+        return new self(null, max(0.0, min(1.0, $share)), null, null, null);
+    }
+
     /** @param float|null $share that is boiled off, 0 to 1, where that is what was asked for */
     public static function atLevel(Volume $volume, ?Length $depth, ?float $share = null): self
     {

@@ -21,6 +21,7 @@ final readonly class Pace
         public bool $timed,
         public array $tendings,
         public ?Band $band,
+        public int $batches = 1,
     ) {}
 
     /**
@@ -45,5 +46,11 @@ final readonly class Pace
     public static function moment(): self
     {
         return self::of(Duration::ofSeconds(0.0), handsOn: true, timed: false);
+    }
+
+    /** In so many goes, for it does not fit in one. */
+    public function inBatches(int $batches): self
+    {
+        return new self($this->time, $this->handsOn, $this->timed, $this->tendings, $this->band, max(1, $batches));
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Lento\Plan;
 
 use Lento\Exception\Missing;
+use Lento\Procedure\ActKind;
+use Lento\Procedure\Vessel;
 
 /**
  * One thing to do at the stove, with its own amounts, minutes, limits and what it does to the sauce.
@@ -19,6 +21,7 @@ final readonly class Step
      * @param list<Amount> $amounts what it uses, the additions included
      * @param list<Addition> $additions what is ticked off in it one by one
      * @param Said|null $said null but for a derivative of an older Lento
+     * @param ActKind|null $act of the procedure that it is, or is a part of; null for what no procedure names: the test, the pass
      */
     private function __construct(
         public string $id,
@@ -31,6 +34,7 @@ final readonly class Step
         public array $amounts,
         public array $additions,
         public ?Said $said = null,
+        public ?ActKind $act = null,
     ) {}
 
     public static function of(StepKind $kind, Pace $pace, string $variant = ''): self
@@ -42,6 +46,12 @@ final readonly class Step
     public function known(string $id): self
     {
         return $this->but(id: $id === '' ? throw Missing::from('step', 'id') : $id);
+    }
+
+    /** As an act of a procedure, or a part of one. */
+    public function doing(ActKind $act): self
+    {
+        return $this->but(act: $act);
     }
 
     public function in(Conditions $conditions): self
@@ -127,6 +137,7 @@ final readonly class Step
         ?array $amounts = null,
         ?array $additions = null,
         ?Said $said = null,
+        ?ActKind $act = null,
     ): self {
         return new self(
             $id ?? $this->id,
@@ -139,6 +150,7 @@ final readonly class Step
             $amounts ?? $this->amounts,
             $additions ?? $this->additions,
             $said ?? $this->said,
+            $act ?? $this->act,
         );
     }
 }

@@ -8,7 +8,9 @@ namespace Lento\Plan;
 enum StepKind: string
 {
     case SetOut = 'set-out';
+    case Prepare = 'prepare';
     case Infuse = 'infuse';
+    case Warm = 'warm';
     case CookApart = 'cook-apart';
     case Melt = 'melt';
     case BrownButter = 'brown-butter';
@@ -23,8 +25,10 @@ enum StepKind: string
     case Combine = 'combine';
     case Pour = 'pour';
     case Boil = 'boil';
+    case Skim = 'skim';
     case Simmer = 'simmer';
     case Reduce = 'reduce';
+    case TakeOut = 'take-out';
     case Test = 'test';
     case Correct = 'correct';
     case Season = 'season';

@@ -81,7 +81,7 @@ final readonly class Remedies
             Fault::TooSalty => self::those($this->desalt()),
             Fault::Scorched => [$this->left(RemedyKind::Decant, self::LEFT_ON_THE_FLOOR, self::POURING_OFF), $this->startOver()],
             Fault::Split => [$this->coolAndBlend(), $this->strain()],
-            Fault::Skin => [$this->left(RemedyKind::Strain, self::LEFT_IN_THE_SKIN, Straining::MINUTES)],
+            Fault::Skin => [$this->left(RemedyKind::Strain, self::LEFT_IN_THE_SKIN, Straining::time($this->pot->sauce->volume())->inMinutes())],
             Fault::SetSolid => self::those($this->warm()),
             Fault::RouxStiff => self::those($this->addFat()),
             Fault::RouxLoose => self::those($this->addFlour()),
@@ -189,7 +189,7 @@ final readonly class Remedies
 
     private function strain(): Remedy
     {
-        return $this->left(RemedyKind::Strain, Straining::CLING, Straining::MINUTES);
+        return $this->left(RemedyKind::Strain, Straining::CLING, Straining::time($this->pot->sauce->volume())->inMinutes());
     }
 
     private function skim(): ?Remedy

@@ -73,39 +73,11 @@ return [
         'last' => ':what last',
         'strain' => 'strain',
     ],
-    'act' => [
-        'sweat' => 'Sweat :list, no colour',
-        'brown' => 'Brown :list',
-        'reduce-apart' => 'Boil :list down by :percent %',
-        'stir-in' => 'Stir in :list',
-        'reduce' => 'Boil down by :percent %, to :litres',
-        'simmer' => 'Simmer :minutes',
-        'strain' => 'Strain',
-        'off-the-boil' => 'Off the boil, stir in :list',
-        'at-the-end' => 'Last of all, :list',
-    ],
-    'cue' => [
-        'sweat' => 'soft, glassy, no brown edge',
-        'brown' => 'brown all round, sweet smell',
-        'reduce-apart' => 'syrup that runs slowly; :mm mm deep',
-        'stir-in' => 'one colour throughout',
-        'reduce' => 'the dip-stick reads :mm mm',
-        'simmer' => 'slow, heavy bubbles',
-        'strain' => 'smooth on the back of the spoon',
-        'off-the-boil' => 'no bubble any more',
-        'at-the-end' => 'stir once, serve',
-    ],
     'caution' => [
-        'brown' => 'Hot fat burns deeply. Nothing wet into it at once.',
-        'sweat' => '',
-        'reduce-apart' => 'Wine can catch fire over gas: pull the pan off before it goes in.',
-        'reduce' => 'It thickens as it goes down: stir the bottom, or it catches.',
-        'strain' => 'Hot and heavy: strainer over a steady pan, pour away from you.',
         'yolk'
             => 'Never boil after the yolks: keep it :least to :most. Held warm it spoils fast: follow your local food-safety '
                 . 'code and your kitchen’s licensed procedures.',
         'limit' => 'Not over :most, or it splits.',
-        'boiled-egg' => '',
     ],
     'ladle' => [
         'title' => 'Ladle in :litres of :parent',
@@ -116,19 +88,20 @@ return [
     'correct' => [
         'thin' => 'Whisk in :amount hot :liquid',
         'reduce-first' => 'First boil the :parent down to :litres: :time, :mm mm deep',
-        'beurre-manie' => 'Whisk in :flour flour kneaded with :butter butter',
+        'beurre-manie' => 'Whisk in :flour flour kneaded with :butter butter, boil 4 min',
+        'beurre-manie-apart' => 'Boil :flour flour kneaded with :butter butter in a ladle of stock apart, 4 min; then whisk it in',
         'why_thin' => ':parent this thick makes it :class. Thinned it is :target.',
         'why_thick' => ':parent this thin makes it :class. So it is :target.',
         'cue' => 'then judge it again on the spoon',
     ],
-    'test' => ['title' => 'Dip a spoon, draw a line', 'cue' => 'should be: :spoon'],
+    'test' => ['title' => 'Check the back of the spoon', 'cue' => 'should be: :spoon'],
     'probe' => [
         'hot' => ':temperature: over :most. Off the heat, a spoon of cold cream, stir.',
         'cool' => ':temperature: under :least yet. Warm it slowly, stirring.',
         'right' => ':temperature: right.',
     ],
     'season' => ['title' => 'Salt last: :amount, then taste', 'title_none' => 'Taste: no salt to add', 'cue' => 'aim :percent %'],
-    'keep' => ['title' => 'Hot, covered, to the pass', 'cue' => 'kept :keep', 'below' => 'under :temperature', 'hot' => 'hot'],
+    'keep' => ['title' => 'Covered, to the pass or into the bain-marie', 'cue' => 'kept :keep', 'below' => 'under :temperature', 'hot' => 'hot'],
     'free_steps' => 'Steps',
     'next_act' => [
         'base' => 'Put on the :name',
@@ -286,7 +259,7 @@ return [
         'espagnole' => [
             'name' => 'Espagnole',
             'french' => 'espagnole',
-            'story' => 'Brown stock, brown roux, browned vegetables and a little tomato. Seldom served as it is: it becomes demi-glace.',
+            'story' => 'Brown stock, brown roux, browned vegetables and a little tomato, down by a third. Seldom served as it is: it becomes demi-glace.',
         ],
         'demi-glace' => [
             'name' => 'Demi-glace',
@@ -296,11 +269,11 @@ return [
         'tomato' => [
             'name' => 'Tomato sauce',
             'french' => 'sauce tomate',
-            'story' => 'Tomato and stock on a blond roux, with bacon if one likes. For pasta, rice, meat loaves and vegetables.',
+            'story' => 'Tomato and stock on a pale roux, with bacon if you like. For pasta, rice, meat loaves and vegetables.',
         ],
         'pan-gravy' => [
             'name' => 'Pan gravy',
-            'french' => 'jus lié',
+            'french' => 'jus de rôti lié',
             'story' => 'The roast’s own fat and juices, loosened with stock. For the roast it came from.',
         ],
         'onion-gravy' => [
@@ -321,12 +294,12 @@ return [
         'chilli-gravy' => [
             'name' => 'Chilli gravy',
             'french' => 'sauce au piment',
-            'story' => 'Poultry stock with mild green chilli, soured cream off the boil. For chicken and eggs.',
+            'story' => 'Dried smoked chilli and toasted coriander in poultry stock, soured cream off the boil. With grilled pork, beans and rice.',
         ],
         'wine-sauce' => [
             'name' => 'Wine sauce',
             'french' => 'sauce au vin blanc',
-            'story' => 'Stock and wine on a white roux, cream at the end, all in one pan. For fish that cannot wait.',
+            'story' => 'Wine boiled down, stock on a white roux, cream and butter last. One pan, no base: for fish and chicken to order.',
         ],
         'cream' => [
             'name' => 'Cream sauce',
@@ -334,18 +307,18 @@ return [
             'story' => 'Béchamel let down with cream and a drop of lemon. For vegetables, eggs and poached chicken.',
         ],
         'mornay' => [
-            'name' => 'Cheese sauce, two cheeses',
-            'french' => 'mornay',
+            'name' => 'Mornay, two cheeses',
+            'french' => 'sauce Mornay',
             'story' => 'Béchamel with a melting and an aged cheese, butter last. For gratins, eggs, cauliflower and fish.',
         ],
         'sharp-cheese' => [
             'name' => 'Sharp cheese sauce',
-            'french' => 'sauce au fromage fort',
+            'french' => '',
             'story' => 'Béchamel with a mature cheese and dry mustard. For macaroni, leeks and toast.',
         ],
         'soubise' => [
-            'name' => 'Onion sauce, white',
-            'french' => 'soubise',
+            'name' => 'White onion purée sauce',
+            'french' => 'sauce Soubise',
             'story' => 'Onions softened in butter and rubbed through, in béchamel. For lamb, veal and eggs.',
         ],
         'mustard' => [
@@ -355,7 +328,7 @@ return [
         ],
         'shellfish-butter' => [
             'name' => 'Shellfish butter sauce',
-            'french' => 'nantua',
+            'french' => 'sauce Nantua',
             'story' => 'Béchamel with cream and shellfish butter mounted cool. For dumplings, fish and shellfish.',
         ],
         'parsley' => [
@@ -374,33 +347,33 @@ return [
             'story' => 'Béchamel with capers and lemon. For boiled mutton and fish.',
         ],
         'supreme' => [
-            'name' => 'Supreme sauce',
-            'french' => 'suprême',
+            'name' => 'Suprême',
+            'french' => 'sauce suprême',
             'story' => 'Chicken velouté boiled down and rounded with cream and butter. For poached chicken and vegetables.',
         ],
         'allemande' => [
-            'name' => 'Yolk-bound sauce',
-            'french' => 'allemande',
+            'name' => 'Allemande, yolk-bound',
+            'french' => 'sauce allemande',
             'story' => 'Velouté bound with yolks and cream, lemon last. For veal, chicken, sweetbreads and eggs.',
         ],
         'poulette' => [
-            'name' => 'Mushroom and parsley sauce, yolk-bound',
-            'french' => 'poulette',
+            'name' => 'Poulette, yolk-bound with mushrooms',
+            'french' => 'sauce poulette',
             'story' => 'The yolk-bound sauce with mushrooms and parsley. For mussels, tripe and vegetables.',
         ],
         'aurore' => [
-            'name' => 'Tomato and butter sauce',
-            'french' => 'aurore',
+            'name' => 'Aurore, tomato and butter',
+            'french' => 'sauce aurore',
             'story' => 'Velouté blushed with tomato, rounded with butter. For eggs, poached fish and chicken.',
         ],
         'ivory' => [
             'name' => 'Ivory sauce',
-            'french' => 'ivoire',
-            'story' => 'Supreme sauce with meat glaze. For poached chicken and offal.',
+            'french' => 'sauce ivoire',
+            'story' => 'Suprême with meat glaze. For poached chicken and offal.',
         ],
         'hungarian' => [
             'name' => 'Paprika sauce',
-            'french' => 'hongroise',
+            'french' => 'sauce hongroise',
             'story' => 'Velouté with onion, sweet paprika and reduced wine. For veal, chicken and eggs.',
         ],
         'curry' => [
@@ -410,13 +383,13 @@ return [
         ],
         'tarragon' => [
             'name' => 'Tarragon sauce',
-            'french' => 'estragon',
+            'french' => 'sauce à l’estragon',
             'story' => 'Chicken velouté with tarragon, part infused, part chopped. For chicken and eggs.',
         ],
         'green-herb' => [
             'name' => 'Green herb and vinegar sauce',
-            'french' => 'vénitienne',
-            'story' => 'Velouté on a reduction of wine and vinegar, with chervil and tarragon. For fish and fried chicken.',
+            'french' => 'sauce vénitienne',
+            'story' => 'Fish velouté on a strained reduction of wine and vinegar, with chervil and tarragon. For fish.',
         ],
         'mushroom' => [
             'name' => 'Mushroom sauce, white',
@@ -425,73 +398,198 @@ return [
         ],
         'white-wine' => [
             'name' => 'White wine sauce',
-            'french' => 'vin blanc',
+            'french' => 'sauce au vin blanc',
             'story' => 'Fish velouté on reduced wine, with cream and butter. For every poached fish.',
         ],
         'shallot-wine' => [
             'name' => 'Shallot and wine sauce',
-            'french' => 'bercy',
+            'french' => 'sauce Bercy',
             'story' => 'Fish velouté on shallots boiled down with wine and stock, parsley last. For flat fish and mussels.',
         ],
         'normande' => [
             'name' => 'Cream and mushroom-liquor sauce',
-            'french' => 'normande',
+            'french' => 'sauce normande',
             'story' => 'Fish velouté boiled down with mushroom liquor, bound with yolks and much cream. For sole and shellfish.',
         ],
         'mustard-tarragon' => [
             'name' => 'Mustard and tarragon sauce',
-            'french' => 'dijonnaise',
+            'french' => 'sauce dijonnaise',
             'story' => 'Velouté with prepared mustard, butter and tarragon. For chicken, rabbit and salmon.',
         ],
         'red-wine-shallot' => [
             'name' => 'Red wine and shallot sauce',
-            'french' => 'bordelaise',
+            'french' => 'sauce bordelaise',
             'story' => 'Demi-glace on red wine boiled down with shallots and pepper. For grilled beef.',
         ],
         'hunters' => [
             'name' => 'Hunter’s sauce',
-            'french' => 'chasseur',
+            'french' => 'sauce chasseur',
             'story' => 'Demi-glace with mushrooms, white wine and tomato. For chicken, rabbit and chops.',
         ],
         'onion-mustard' => [
             'name' => 'Onion and mustard sauce',
-            'french' => 'robert',
+            'french' => 'sauce Robert',
             'story' => 'Demi-glace with onions and white wine, mustard off the boil. For pork.',
         ],
         'gherkin' => [
             'name' => 'Gherkin sauce',
-            'french' => 'charcutière',
+            'french' => 'sauce charcutière',
             'story' => 'The onion and mustard sauce with gherkins. For pork chops and sausages.',
         ],
         'devilled' => [
             'name' => 'Devilled sauce',
-            'french' => 'diable',
+            'french' => 'sauce diable',
             'story' => 'Demi-glace on wine, vinegar and shallots, with cayenne. For grilled and breaded chicken.',
         ],
         'fortified-wine' => [
             'name' => 'Fortified wine sauce',
-            'french' => 'madère',
+            'french' => 'sauce Madère',
             'story' => 'Demi-glace boiled down a little, fortified wine last. For ham, tongue and beef.',
         ],
         'pepper' => [
             'name' => 'Pepper sauce',
-            'french' => 'poivrade',
+            'french' => 'sauce poivrade',
             'story' => 'Demi-glace on vegetables, vinegar and wine with crushed pepper. For game and steaks.',
         ],
         'onion-vinegar' => [
             'name' => 'Onion and vinegar sauce',
-            'french' => 'lyonnaise',
+            'french' => 'sauce lyonnaise',
             'story' => 'Demi-glace with browned onions and reduced vinegar. For liver, sausages and boiled beef.',
         ],
         'sharp' => [
             'name' => 'Sharp sauce',
-            'french' => 'piquante',
+            'french' => 'sauce piquante',
             'story' => 'Demi-glace on shallots, vinegar and wine, with gherkins, capers and herbs. For pork and tongue.',
         ],
         'mushroom-shallot' => [
             'name' => 'Mushroom and shallot sauce',
             'french' => 'sauce aux champignons, brune',
             'story' => 'Demi-glace with mushrooms, shallots and a splash of fortified wine. For steaks, veal and dumplings.',
+        ],
+        'cardinal' => [
+            'name' => 'Lobster sauce',
+            'french' => 'sauce cardinal',
+            'story' => 'Béchamel with cream, shellfish butter and lobster. For lobster, sole and turbot.',
+        ],
+        'white-onion' => [
+            'name' => 'White onion sauce',
+            'french' => '',
+            'story' => 'Béchamel with stewed onions left in, a little cream. For roast lamb and mutton.',
+        ],
+        'anchovy' => [
+            'name' => 'Anchovy sauce',
+            'french' => 'sauce aux anchois',
+            'story' => 'Béchamel with pounded anchovy and butter. For white fish and boiled eggs.',
+        ],
+        'horseradish' => [
+            'name' => 'Horseradish sauce, hot',
+            'french' => 'sauce au raifort',
+            'story' => 'Béchamel with cream and grated horseradish off the boil. For boiled and roast beef.',
+        ],
+        'bonne-femme' => [
+            'name' => 'Bonne femme, mushroom and white wine',
+            'french' => 'sauce bonne femme',
+            'story' => 'Velouté on mushrooms and wine, bound with yolks. For sole and other flat fish.',
+        ],
+        'chicken-leek' => [
+            'name' => 'Chicken and leek sauce',
+            'french' => '',
+            'story' => 'Velouté with softened leek and cooked chicken. For pies, pasta and rice.',
+        ],
+        'lemon' => [
+            'name' => 'Lemon sauce',
+            'french' => 'sauce au citron',
+            'story' => 'Velouté with cream, butter and plenty of lemon. For poached chicken and fish.',
+        ],
+        'saffron' => [
+            'name' => 'Saffron sauce',
+            'french' => 'sauce au safran',
+            'story' => 'Velouté with soaked saffron and cream. For fish, mussels and rice.',
+        ],
+        'dill' => [
+            'name' => 'Dill sauce',
+            'french' => 'sauce à l’aneth',
+            'story' => 'Fish velouté with wine, cream and dill. For salmon and crayfish.',
+        ],
+        'red-wine-jus' => [
+            'name' => 'Red wine jus',
+            'french' => 'jus au vin rouge',
+            'story' => 'Demi-glace on plenty of red wine boiled down. For beef, lamb and duck.',
+        ],
+        'port-jus' => [
+            'name' => 'Port jus',
+            'french' => 'jus au porto',
+            'story' => 'Demi-glace on port and shallots. For duck, game and liver.',
+        ],
+        'truffle' => [
+            'name' => 'Truffle sauce',
+            'french' => 'sauce Périgueux',
+            'story' => 'Demi-glace with fortified wine and chopped truffle. For fillet of beef, eggs and pâtés.',
+        ],
+        'orange' => [
+            'name' => 'Orange sauce',
+            'french' => 'sauce bigarade',
+            'story' => 'Demi-glace on orange and a little vinegar, with strips of zest. For duck.',
+        ],
+        'tarragon-brown' => [
+            'name' => 'Tarragon sauce, brown',
+            'french' => 'sauce à l’estragon, brune',
+            'story' => 'Demi-glace on wine and tarragon stalks, leaves last. For chicken, veal and lamb.',
+        ],
+        'diane' => [
+            'name' => 'Brandy, cream and mushroom sauce',
+            'french' => 'sauce Diane',
+            'story' => 'Demi-glace with browned mushrooms, brandy and cream. For steaks.',
+        ],
+        'stroganov' => [
+            'name' => 'Soured cream and mushroom sauce',
+            'french' => 'sauce Stroganov',
+            'story' => 'Demi-glace with mushrooms and onion, soured cream off the boil. For strips of beef.',
+        ],
+        'peppercorn-cream' => [
+            'name' => 'Peppercorn cream sauce',
+            'french' => 'sauce au poivre vert',
+            'story' => 'Demi-glace with green peppercorns, brandy and cream. For steaks.',
+        ],
+        'provencale' => [
+            'name' => 'Provençale, garlic and olives',
+            'french' => 'sauce provençale',
+            'story' => 'Tomato sauce with garlic, wine, tomato dice and olives. For fish, chicken and courgettes.',
+        ],
+        'portugaise' => [
+            'name' => 'Portugaise, onion and tomato',
+            'french' => 'sauce portugaise',
+            'story' => 'Tomato sauce with onion, garlic and tomato dice. For eggs, fish and chops.',
+        ],
+        'spiced-pepper' => [
+            'name' => 'Spiced pepper sauce',
+            'french' => '',
+            'story' => 'Tomato sauce with sweet pepper, onion, celery and a little heat. For rice, prawns and chicken.',
+        ],
+        'minced-meat' => [
+            'name' => 'Meat sauce for pasta',
+            'french' => '',
+            'story' => 'Tomato sauce with browned minced beef and red wine, simmered long. For pasta.',
+        ],
+        'gravy-mustard' => [
+            'name' => 'Mustard gravy',
+            'french' => '',
+            'story' => 'Pan gravy with prepared mustard off the boil. For pork, ham and sausages.',
+        ],
+        'gravy-mushroom' => [
+            'name' => 'Mushroom gravy',
+            'french' => '',
+            'story' => 'Pan gravy with browned mushrooms. For steaks, pies and mash.',
+        ],
+        'gravy-cider' => [
+            'name' => 'Cider gravy',
+            'french' => '',
+            'story' => 'Pan gravy on cider boiled down with shallots. For pork and chicken.',
+        ],
+        'gravy-redcurrant' => [
+            'name' => 'Redcurrant gravy',
+            'french' => '',
+            'story' => 'Pan gravy with port and redcurrant jelly. For lamb, game and duck.',
         ],
     ],
 ];

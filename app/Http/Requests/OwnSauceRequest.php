@@ -11,7 +11,7 @@ use App\Typed\PartsField;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Lento\Compose\Base;
-use Lento\Family\Dose;
+use Lento\Procedure\Dose;
 use Lento\Thickness\ThicknessClass;
 
 /** A derivative that a kitchen makes in its own way. Amounts may be written as cooks write them. */

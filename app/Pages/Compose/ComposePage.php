@@ -22,12 +22,12 @@ use App\Typed\PartsField;
 use App\Typed\TypedNumber;
 use Lento\Compose\Base;
 use Lento\Compose\GivenKind;
-use Lento\Compose\Part;
 use Lento\Compose\Sheet;
 use Lento\Heat\HobHeat;
 use Lento\Larder\Allergen;
 use Lento\Plan\Amount;
 use Lento\Plan\When;
+use Lento\Procedure\Dose;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
@@ -389,19 +389,19 @@ final readonly class ComposePage
         return array_diff_key(Choices::all(), array_flip($not));
     }
 
-    /** @return list<array{part: Part, typed: string, usual: string}> what else is in the pot, per litre */
+    /** @return list<array{part: Dose, typed: string, usual: string}> what else is in the pot, per litre */
     public function parts(): array
     {
         $formula = $this->kitchen->formula(Base::tryFrom($this->fields['sauce']) ?? Base::Veloute);
         $typed = PartsField::typed($this->fields['parts']);
 
         return array_map(
-            static fn(Part $part): array => [
+            static fn(Dose $part): array => [
                 'part' => $part,
                 'typed' => $typed[$part->ingredient] ?? TypedNumber::plain($part->perLitre),
                 'usual' => TypedNumber::plain($part->usual),
             ],
-            $formula->parts,
+            $formula->parts(),
         );
     }
 

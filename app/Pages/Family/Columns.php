@@ -14,7 +14,6 @@ use App\Format\Ladlefuls;
 use App\Format\Litres;
 use App\Format\SauceNames;
 use Lento\Drawing\FlowAddition;
-use Lento\Family\ActKind;
 use Lento\Family\FlowNode;
 use Lento\Family\ServiceFlow;
 
@@ -92,7 +91,7 @@ final readonly class Columns
         for ($one = $node; $one !== null; $one = $this->flow->parentOf($one)) {
             $derived = $one->derived;
             foreach ($derived->acts ?? [] as $done) {
-                $caution = $derived !== null && $done->act->kind === ActKind::OffTheBoil ? ActWords::of($done)->caution() : '';
+                $caution = $derived !== null && $done->atMost() !== null ? ActWords::of($done)->caution() : '';
                 $cautions = $caution === '' || in_array($caution, $cautions, true) ? $cautions : [...$cautions, $caution];
             }
         }

@@ -18,11 +18,12 @@ use Lento\Drawing\FlowAmount;
 use Lento\Drawing\FlowDrawing;
 use Lento\Drawing\FlowEnd;
 use Lento\Drawing\FlowSauce;
-use Lento\Family\ActKind;
-use Lento\Family\DoneAct;
-use Lento\Family\Fate;
 use Lento\Family\FlowNode;
 use Lento\Family\ServiceFlow;
+use Lento\Procedure\ActKind;
+use Lento\Procedure\Dosed;
+use Lento\Procedure\Fate;
+use Lento\Procedure\Worked;
 use Lento\Quantity\Volume;
 
 /** The flow of a service as it is drawn, and the same in sentences. */
@@ -69,16 +70,10 @@ final readonly class FlowPicture
     {
         $additions = [];
         foreach ($node->derived->acts ?? [] as $done) {
-            foreach ($done->doses as [$dose, $mass]) {
-                if (in_array($dose->fate, [Fate::Joins, Fate::StaysIn], true)) {
-                    $taken = $node->derived?->taken->volume()->inLitres() ?? 0.0;
-                    [$amount, $name] = DoseWords::parts($dose, $mass, $taken);
-                    $additions[] = new FlowAddition(
-                        $amount,
-                        $name,
-                        self::room($done, $mass->inGrams(), $dose->fate),
-                        AddedColour::of($dose->ingredient),
-                    );
+            foreach ($done->doses as $dosed) {
+                if ($dosed->dose->fate !== Fate::Flavours) {
+                    [$amount, $name] = DoseWords::parts($dosed);
+                    $additions[] = new FlowAddition($amount, $name, self::room($done, $dosed), AddedColour::of($dosed->dose->ingredient));
                 }
             }
         }
@@ -136,9 +131,11 @@ final readonly class FlowPicture
         ];
     }
 
-    private static function room(DoneAct $done, float $grams, Fate $fate): float
+    private static function room(Worked $done, Dosed $dosed): float
     {
-        return $done->act->kind === ActKind::ReduceApart && $fate === Fate::Joins ? $grams * (1.0 - $done->act->share) : $grams;
+        $grams = $dosed->mass->inGrams();
+
+        return $done->act->kind === ActKind::ReduceApart && $dosed->dose->fate === Fate::Joins ? $grams * (1.0 - $done->act->share) : $grams;
     }
 
     /** @param array<string, string> $colours of those before it */
@@ -150,9 +147,9 @@ final readonly class FlowPicture
         $from = $colours[$node->planned->parent ?? ''] ?? self::PALE;
         $added = [];
         foreach ($node->derived->acts ?? [] as $done) {
-            foreach ($done->doses as [$dose, $mass]) {
-                $added[$dose->ingredient] = ($added[$dose->ingredient] ?? 0.0)
-                + ($dose->fate === Fate::Joins || $dose->fate === Fate::StaysIn ? self::room($done, $mass->inGrams(), $dose->fate) : 0.0);
+            foreach ($done->doses as $dosed) {
+                $id = $dosed->dose->ingredient;
+                $added[$id] = ($added[$id] ?? 0.0) + ($dosed->dose->fate === Fate::Flavours ? 0.0 : self::room($done, $dosed));
             }
         }
 
@@ -172,7 +169,7 @@ final readonly class FlowPicture
         }
         $doses = [];
         foreach ($derived->acts as $done) {
-            $doses = $done->doses === [] ? $doses : [...$doses, DoseWords::list($done, $derived->taken->volume()->inLitres())];
+            $doses = $done->doses === [] ? $doses : [...$doses, DoseWords::list($done)];
         }
         $gate = ActWords::gate($derived);
 

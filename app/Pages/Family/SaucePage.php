@@ -24,12 +24,12 @@ use Lento\Compose\Base;
 use Lento\Family\Catalogue;
 use Lento\Family\Derivative;
 use Lento\Family\Derived;
-use Lento\Family\Dose;
-use Lento\Family\Fate;
 use Lento\Family\FlowNode;
 use Lento\Family\ServiceFlow;
 use Lento\Plan\Step;
 use Lento\Plan\StepKind;
+use Lento\Procedure\Dose;
+use Lento\Procedure\Fate;
 use Lento\Thickness\ThicknessClass;
 
 /** One sauce of the catalogue: what it is, what it is made of, how it is done, and what it is when it is done. */

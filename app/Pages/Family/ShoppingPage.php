@@ -12,12 +12,12 @@ use App\Format\Litres;
 use App\Format\Words;
 use Lento\Compose\Base;
 use Lento\Family\BoughtAs;
-use Lento\Family\DoneAct;
 use Lento\Family\FlowNode;
 use Lento\Family\Pack;
 use Lento\Family\Shopping;
 use Lento\Family\ShoppingLine;
 use Lento\Plan\Amount;
+use Lento\Procedure\Worked;
 use Lento\Quantity\Mass;
 use Lento\Quantity\MeasureSystem;
 use Lento\Quantity\Volume;
@@ -113,10 +113,7 @@ final readonly class ShoppingPage
         $parent = $this->service->flow?->parentOf($node);
         $doses = array_merge(
             ...array_map(
-                static fn(DoneAct $done): array => array_map(
-                    static fn(array $dose): array => DoseWords::parts($dose[0], $dose[1], $taken->inLitres()),
-                    $done->doses,
-                ),
+                static fn(Worked $done): array => array_map(DoseWords::parts(...), $done->doses),
                 $node->derived->acts,
             ),
         );

@@ -16,8 +16,8 @@ use App\Typed\PartsField;
 use App\Typed\TypedNumber;
 use Lento\Compose\Base;
 use Lento\Compose\Formula;
-use Lento\Compose\Part;
 use Lento\Keeping\FoodSafety;
+use Lento\Procedure\Dose;
 
 /** What the Kitchen page shows: what is known, and how much of it. */
 final readonly class KitchenPage
@@ -113,7 +113,7 @@ final readonly class KitchenPage
     }
 
     /**
-     * @return list<array{base: Base, name: string, changed: bool, fields: array<string, string>, parts: list<array{part: Part,
+     * @return list<array{base: Base, name: string, changed: bool, fields: array<string, string>, parts: list<array{part: Dose,
      * value: string}>}>
      */
     public function formulas(): array
@@ -130,8 +130,8 @@ final readonly class KitchenPage
                 'line' => $this->formulaLine($base),
                 'fields' => $fields,
                 'parts' => array_map(
-                    static fn(Part $part): array => ['part' => $part, 'value' => $typed[$part->ingredient] ?? '0'],
-                    Formula::house($base)->parts,
+                    static fn(Dose $part): array => ['part' => $part, 'value' => $typed[$part->ingredient] ?? '0'],
+                    Formula::house($base)->parts(),
                 ),
             ];
         }, Base::cases());

@@ -20,7 +20,6 @@ use Lento\Compose\Formula;
 use Lento\Compose\Given;
 use Lento\Compose\InKitchen;
 use Lento\Compose\Method;
-use Lento\Compose\Part;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
 use Lento\Compose\Treatment;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Lento\Compose\Base;
 use Lento\Compose\Formula;
-use Lento\Compose\Part;
 use Lento\Exception\OutOfRange;
 use Tests\Core\Room;
 

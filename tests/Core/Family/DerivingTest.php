@@ -4,16 +4,11 @@ declare(strict_types=1);
 
 use Lento\Compose\Base;
 use Lento\Exception\NotReachable;
-use Lento\Family\Act;
-use Lento\Family\ActKind;
 use Lento\Family\Catalogue;
 use Lento\Family\CorrectionKind;
 use Lento\Family\Derivative;
 use Lento\Family\Derived;
 use Lento\Family\Deriving;
-use Lento\Family\DoneAct;
-use Lento\Family\Dose;
-use Lento\Family\Fate;
 use Lento\Family\HouseDerivatives;
 use Lento\Family\PanShelf;
 use Lento\Family\Service;
@@ -28,6 +23,11 @@ use Lento\Plan\Plan;
 use Lento\Plan\Step;
 use Lento\Plan\StepKind;
 use Lento\Pot\Pan;
+use Lento\Procedure\Act;
+use Lento\Procedure\ActKind;
+use Lento\Procedure\Dose;
+use Lento\Procedure\Fate;
+use Lento\Procedure\Worked;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
@@ -252,7 +252,7 @@ it('counts the salt of what is cut into it', function (): void {
 it('says how hot each may be, the stricter of law and kitchen', function (): void {
     $mornay = derivedOf(Catalogue::house()->derivative('mornay'), stemOf('bechamel'));
     $allemande = derivedOf(Catalogue::house()->derivative('allemande'), stemOf('veloute'));
-    $yolks = array_values(array_filter($allemande->acts, fn(DoneAct $done): bool => $done->act->kind === ActKind::OffTheBoil))[0];
+    $yolks = array_values(array_filter($allemande->acts, fn(Worked $done): bool => $done->act->kind === ActKind::OffTheBoil))[0];
     expect($mornay->keepBelow()?->inCelsius())->toEqualWithDelta(75.0, 1e-9)
         ->and($yolks->atMost()?->inCelsius())->toEqualWithDelta(82.0, 1e-9)
         ->and($yolks->atLeast()?->inCelsius())->toEqualWithDelta(72.0, 1e-9)

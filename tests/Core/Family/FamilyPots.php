@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Family;
 
-use Lento\Family\ActKind;
 use Lento\Family\Catalogue;
 use Lento\Family\Derived;
-use Lento\Family\DoneAct;
-use Lento\Family\Fate;
 use Lento\Family\Service;
 use Lento\Family\ServiceFlow;
 use Lento\Family\Wish;
@@ -19,6 +16,9 @@ use Lento\Larder\Ingredient;
 use Lento\Larder\Larder;
 use Lento\Larder\Role;
 use Lento\Pot\SimmerLevel;
+use Lento\Procedure\ActKind;
+use Lento\Procedure\Fate;
+use Lento\Procedure\Worked;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
@@ -120,7 +120,7 @@ final class FamilyPots
         return $sauce;
     }
 
-    private function do(DoneAct $done): void
+    private function do(Worked $done): void
     {
         match ($done->act->kind) {
             ActKind::StirIn => $this->at(Heating::simmer(SimmerLevel::Bare), 30)->put($done),
@@ -150,7 +150,7 @@ final class FamilyPots
         }
     }
 
-    private function reduce(DoneAct $done, SimmerLevel $level): void
+    private function reduce(Worked $done, SimmerLevel $level): void
     {
         $goal = (1.0 - $done->act->share) * $this->state->sauce->millilitres();
         $this->setting = $this->setting->heated(Heating::simmer($level));
@@ -164,7 +164,7 @@ final class FamilyPots
     }
 
     /** Off the heat until it is cool enough for what comes. */
-    private function within(DoneAct $done): self
+    private function within(Worked $done): self
     {
         $most = $done->atMost()?->inCelsius() ?? 100.0;
         for ($seconds = 0; $this->state->celsius > $most - 1.0 && $seconds < self::LONGEST_SECONDS; $seconds++) {
@@ -175,7 +175,7 @@ final class FamilyPots
     }
 
     /** What is stirred in cold is brought to where it does its work, and no further. */
-    private function held(DoneAct $done): self
+    private function held(Worked $done): self
     {
         $least = $done->atLeast()?->inCelsius() ?? 0.0;
         for ($seconds = 0; $this->state->celsius < $least + 2.0 && $seconds < self::LONGEST_SECONDS; $seconds++) {
@@ -189,7 +189,7 @@ final class FamilyPots
         return $this;
     }
 
-    private function put(DoneAct $done): self
+    private function put(Worked $done): self
     {
         foreach ($done->doses as [$dose, $mass]) {
             $kind = $dose->fate === Fate::Joins ? $dose->kind($this->larder) : null;

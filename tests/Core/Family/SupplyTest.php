@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-use Lento\Family\Act;
 use Lento\Family\Catalogue;
 use Lento\Family\Derivative;
-use Lento\Family\Dose;
 use Lento\Family\Possible;
 use Lento\Family\Service;
 use Lento\Family\ServiceFlow;
@@ -14,6 +12,8 @@ use Lento\Family\Stem;
 use Lento\Family\Supply;
 use Lento\Family\Wish;
 use Lento\Family\Workplace;
+use Lento\Procedure\Act;
+use Lento\Procedure\Dose;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
 use Lento\Thickness\ThicknessClass;

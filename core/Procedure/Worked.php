@@ -2,39 +2,29 @@
 
 declare(strict_types=1);
 
-namespace Lento\Family;
+namespace Lento\Procedure;
 
 use Lento\Finish\Finishing;
-use Lento\Plan\Effect;
+use Lento\Larder\Ingredient;
 use Lento\Quantity\Duration;
-use Lento\Quantity\Length;
-use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
-use Lento\Quantity\Volume;
 
-/** An act with this pot's own amounts, minutes and level. */
-final readonly class DoneAct
+/** An act done on paper: what stands in the pan then, how long it took, in what it was done. */
+final readonly class Worked
 {
-    public Volume $volume;
-
-    public Length $depth;
-
     /**
-     * @param list<array{Dose, Mass}> $doses what goes in
+     * @param list<Dosed> $doses what went in
+     * @param Duration $time that it took
      * @param list<Finishing> $finishings what each does, with its own limits, where it goes in off the boil
-     * @param Effect $effect what it does to the sauce, beside boiling it down
      */
     public function __construct(
         public Act $act,
         public array $doses,
+        public InThePan $after,
         public Duration $time,
-        StandsAt $stands,
         public array $finishings,
-        public Effect $effect,
-    ) {
-        $this->volume = $stands->volume;
-        $this->depth = $stands->depth;
-    }
+        public DoneIn $in,
+    ) {}
 
     /** How hot the sauce may be at most: the kitchen's own limit or the law of what goes in, whichever is stricter. */
     public function atMost(): ?Temperature
@@ -50,6 +40,17 @@ final readonly class DoneAct
         $yolks = array_values(array_filter(array_map(static fn(Finishing $one): ?Temperature => $one->atLeast, $this->finishings)));
 
         return $this->act->atLeast ?? $yolks[0] ?? null;
+    }
+
+    public function hasYolk(): bool
+    {
+        foreach ($this->doses as $dosed) {
+            if ($dosed->kind instanceof Ingredient && $dosed->kind->yolk > 0.0) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param list<Temperature|null> $limits */

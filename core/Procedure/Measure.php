@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Lento\Compose;
+namespace Lento\Procedure;
 
-/** How a formula counts a part. */
-enum PartMeasure: string
+/** How a dose is measured. */
+enum Measure: string
 {
     case Grams = 'g';
     case Millilitres = 'ml';

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Procedure;
+
+use Lento\Exception\OutOfRange;
+use Lento\Exception\Unknown;
+use Lento\Larder\Fat;
+use Lento\Larder\Ingredient;
+use Lento\Larder\Larder;
+use Lento\Quantity\Mass;
+use Lento\Quantity\Volume;
+
+/**
+ * So much of one thing: for each litre finished in a base or gravy, for each litre of its base in a derivative.
+ *
+ * Whole spices and herbs are linear to 5 l, then grow with the power 0.75, for a big pot draws more out of them. Source: the procedures of
+ * the house, docs/sauces.md, custom of the trade.
+ */
+final readonly class Dose
+{
+    /** Stands for the fat that its roux is made with. */
+    public const ITS_FAT = 'its-fat';
+
+    /** Per litre: more than this is another sauce. */
+    public const MOST = 1000.0;
+
+    /** l to which whole spices and herbs grow with the pot, and the power with which they grow from there. */
+    private const LINEAR_TO = 5.0;
+
+    private const POWER = 0.75;
+
+    /** g a piece: a yolk and a shelled egg by the house's table, the rest weighed by eye. Source: docs/sauces.md, ingredient data. */
+    private const PIECE_GRAMS = [
+        'egg-yolk' => 18.0,
+        'boiled-egg' => 50.0,
+        'clove' => 0.1,
+        'bay-leaf' => 0.2,
+        'thyme-sprig' => 1.0,
+        'parsley-stalk' => 2.0,
+        'peppercorn' => 0.05,
+        'juniper-berry' => 0.15,
+    ];
+
+    /** Spices weigh like ground pepper. */
+    private const SPICES = ['white-pepper', 'black-pepper', 'nutmeg', 'cumin', 'hot-chilli', 'cayenne', 'coriander-seed', 'saffron'];
+
+    /**
+     * @param float $perLitre g, ml or pieces; 0 leaves it out
+     * @param float $usual the house's amount
+     * @param bool $optional left out unless the cook asks for it
+     * @param bool $tied in a sachet, or by a string: it comes out again
+     */
+    private function __construct(
+        public string $ingredient,
+        public Measure $measure,
+        public float $perLitre,
+        public Fate $fate,
+        public float $usual,
+        public bool $optional = false,
+        public bool $tied = false,
+    ) {}
+
+    public static function grams(string $ingredient, float $perLitre, Fate $fate = Fate::Joins): self
+    {
+        return new self($ingredient, Measure::Grams, $perLitre, $fate, $perLitre);
+    }
+
+    public static function millilitres(string $ingredient, float $perLitre, Fate $fate = Fate::Joins): self
+    {
+        return new self($ingredient, Measure::Millilitres, $perLitre, $fate, $perLitre);
+    }
+
+    public static function pieces(string $ingredient, float $perLitre, Fate $fate = Fate::Joins): self
+    {
+        return new self($ingredient, Measure::Pieces, $perLitre, $fate, $perLitre);
+    }
+
+    /** Pieces that are tied up and taken out again. */
+    public static function tied(string $ingredient, float $perLitre): self
+    {
+        return new self($ingredient, Measure::Pieces, $perLitre, Fate::Flavours, $perLitre, tied: true);
+    }
+
+    public static function counted(string $ingredient, Measure $measure, float $perLitre, Fate $fate = Fate::Joins): self
+    {
+        return new self($ingredient, $measure, $perLitre, $fate, $perLitre);
+    }
+
+    /** The same, left out unless the cook asks for it. */
+    public function optional(): self
+    {
+        return new self($this->ingredient, $this->measure, 0.0, $this->fate, $this->usual, true, $this->tied);
+    }
+
+    /** @throws OutOfRange outside 0 to 1000 per litre */
+    public function of(float $perLitre): self
+    {
+        if (!is_finite($perLitre) || $perLitre < 0.0 || $perLitre > self::MOST) {
+            throw OutOfRange::between(
+                'amount-per-litre',
+                is_finite($perLitre) ? $perLitre : 0.0,
+                0.0,
+                self::MOST,
+                $this->measure->value . '/l',
+                of: $this->ingredient,
+            );
+        }
+
+        return new self($this->ingredient, $this->measure, $perLitre, $this->fate, $this->usual, false, $this->tied);
+    }
+
+    public function named(string $ingredient): self
+    {
+        return new self($ingredient, $this->measure, $this->perLitre, $this->fate, $this->usual, $this->optional, $this->tied);
+    }
+
+    /** Whether it stands for the fat of the roux, whichever that is. */
+    public function isItsFat(): bool
+    {
+        return $this->ingredient === self::ITS_FAT;
+    }
+
+    /** @throws Unknown where the larder has none of it; what only flavours needs no place in it */
+    public function kind(Larder $larder): Ingredient|Fat|null
+    {
+        $id = in_array($this->ingredient, self::SPICES, true) ? 'pepper' : $this->ingredient;
+        if ($this->fate === Fate::Flavours && !$larder->has($id)) {
+            return null;
+        }
+        $kind = $larder->any($id);
+
+        return $kind instanceof Ingredient || $kind instanceof Fat ? $kind : throw Unknown::name('ingredient', $this->ingredient);
+    }
+
+    /** @return float g, ml or pieces for so much sauce */
+    public function amount(Volume $of): float
+    {
+        $litres = $of->inLitres();
+
+        return $this->perLitre
+            * ($this->measure === Measure::Pieces && $this->fate === Fate::Flavours && $litres > self::LINEAR_TO
+                ? self::LINEAR_TO * ($litres / self::LINEAR_TO) ** self::POWER
+                : $litres);
+    }
+
+    /** @return Mass for so much sauce */
+    public function mass(Volume $of, Larder $larder): Mass
+    {
+        $amount = $this->amount($of);
+
+        return match ($this->measure) {
+            Measure::Pieces => Mass::ofGrams($amount * self::piece($this->ingredient)->inGrams()),
+            Measure::Millilitres
+                => $this->kind($larder)?->density->massOf(Volume::ofMillilitres($amount)) ?? Mass::ofGrams($amount),
+            Measure::Grams => Mass::ofGrams($amount),
+        };
+    }
+
+    /** @return Mass of one piece of it, where it is counted */
+    public static function piece(string $ingredient): Mass
+    {
+        return Mass::ofGrams(self::PIECE_GRAMS[$ingredient] ?? 1.0);
+    }
+}
