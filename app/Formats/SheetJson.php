@@ -7,17 +7,13 @@ namespace App\Formats;
 use App\Format\Grams;
 use App\Format\KitchenMeasure;
 use App\Format\Litres;
-use App\Format\StepWords;
 use App\Format\Words;
 use Lento\Compose\Sheet;
 use Lento\Compose\Warning;
 use Lento\Finish\Finishing;
 use Lento\Forecast\Band;
 use Lento\Forecast\ThicknessForecast;
-use Lento\Larder\Allergen;
 use Lento\Plan\Amount;
-use Lento\Plan\Step;
-use Lento\Plan\Tending;
 use Lento\Pour\Pour;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Flow;
@@ -31,7 +27,6 @@ final readonly class SheetJson
     /** @return array<string, mixed> */
     public function of(Sheet $sheet): array
     {
-        $words = StepWords::of($plan = $sheet->plan());
         $question = $sheet->question;
 
         return [
@@ -66,24 +61,8 @@ final readonly class SheetJson
                 'start_depth_mm' => self::round($sheet->startDepth()->inMillimetres(), 1),
                 'end_depth_mm' => self::round($sheet->endDepth()->inMillimetres(), 1),
             ],
-            'steps' => array_map(
-                static fn(Step $step): array => [
-                    'kind' => $step->kind->value,
-                    'title' => $words->title($step),
-                    'minutes' => self::round($step->pace->time->inMinutes(), 1),
-                    'cue' => $words->cue($step),
-                    'hands_on' => $step->pace->handsOn,
-                    'visits' => array_map(
-                        static fn(Tending $tending): array => [
-                            'kind' => $tending->kind->value,
-                            'every_minutes' => self::round($tending->every->inMinutes(), 1),
-                        ],
-                        $step->pace->tendings,
-                    ),
-                ],
-                $plan->steps,
-            ),
-            'allergens' => array_map(static fn(Allergen $allergen): string => $allergen->value, $sheet->allergens()),
+            'steps' => StepJson::all($sheet->plan()),
+            'allergens' => AllergensJson::of($sheet->allergens(), $sheet->readLabel()),
             'warnings' => array_map(self::warning(...), $sheet->warnings),
         ];
     }

@@ -173,7 +173,7 @@ final readonly class EventReader
         $typed = $text($kind->value) === '' ? $text('value') : $text($kind->value);
 
         return self::all($which, match ($kind) {
-            ReadingKind::Spoon => self::nth($kind->value, $typed, array_column(SpoonWord::cases(), 'value')),
+            ReadingKind::Spoon => self::nth($kind->value, $typed, SpoonWord::numbered()),
             ReadingKind::Line => self::nth($kind->value, $typed, ['runs', 'holds']),
             default => $this->measured($kind, $typed),
         });

@@ -56,7 +56,8 @@ final readonly class HouseFormulas
     ];
 
 
-    private const SALT = 0.0075;
+    /** Share of the mass that a sauce is salted to where it is served. */
+    public const SALT = 0.0075;
 
     public static function of(Base $base): Formula
     {
@@ -95,6 +96,7 @@ final readonly class HouseFormulas
                 $pouring,
                 60.0,
                 SimmerLevel::Brisk,
+                0.0,
                 beside: ['espagnole' => 0.5],
                 method: Method::of(AromaticsWay::None),
                 reduceBy: 0.5,

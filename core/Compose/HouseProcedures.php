@@ -157,6 +157,7 @@ final readonly class HouseProcedures
         return Procedure::of(
             Act::of(ActKind::Melt)->in(Vessel::RoastingTin)->saying('drippings'),
             Act::of(ActKind::Colour)->in(Vessel::RoastingTin)->saying('scraping'),
+            Act::of(ActKind::LetDown)->in(Vessel::RoastingTin),
             Act::of(ActKind::Deglaze, Dose::millilitres('white-wine', 50.0)->optional())
                 ->in(Vessel::RoastingTin)->downBy(0.5)->saying('tin'),
             Act::of(ActKind::Pour)->in(Vessel::RoastingTin),

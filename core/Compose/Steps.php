@@ -27,6 +27,7 @@ use Lento\Pour\PourStair;
 use Lento\Pour\School;
 use Lento\Procedure\Act;
 use Lento\Procedure\ActKind;
+use Lento\Procedure\InThePan;
 use Lento\Procedure\Vessel;
 use Lento\Procedure\Worked;
 use Lento\Quantity\Density;
@@ -83,6 +84,9 @@ final readonly class Steps
     private const COLD = 8.0;
 
     private const BOILS = 98.0;
+
+    /** Of whole milk's solids, from which a sauce catches like milk. */
+    private const MILKY = 0.5;
 
     /** Where the forecast gives no minutes for a colour. */
     private const UNKNOWN_COLOUR_MINUTES = 20.0;
@@ -194,6 +198,12 @@ final readonly class Steps
     {
         $worked = $this->finished[$at] ?? $this->additions->worked[$at];
         $step = StepOfAct::of($worked, $this->when($act, $at));
+        // What joins before all of it stands in the pot joins for good; what joins later was reckoned in from the start.
+        if ($at < ($this->question->procedure->first(ActKind::Boil) ?? 0)) {
+            $before = $this->additions->worked[$at - 1]->after ?? InThePan::empty();
+            $joins = $worked->after->sauce->plus($before->sauce->times(-1.0));
+            $step = abs($joins->grams()) > 1e-9 ? $step->changing(Effect::joining($joins)) : $step;
+        }
         if ($act->kind === ActKind::Strain) {
             $pace = Pace::of(Straining::time($this->draft->end->volume()), handsOn: true, timed: false);
 
@@ -391,7 +401,9 @@ final readonly class Steps
             $pours === [] => $this->stair->liquid,
             default => $pours[count($pours) - 1]->mixed,
         };
-        $time = (new TimeToBoil($this->question->pan, HobHeat::MediumHigh->flux()))->from($from, $this->draft->start->heatCapacity());
+        // Milk comes to the boil on a gentler flame, or it catches.
+        $flame = $this->draft->start->dairy() > self::MILKY ? HobHeat::Medium : HobHeat::MediumHigh;
+        $time = (new TimeToBoil($this->question->pan, $flame->flux()))->from($from, $this->draft->start->heatCapacity());
         $pace = Pace::of($time ?? Duration::ofMinutes(self::UNKNOWN_BOIL_MINUTES), handsOn: true, timed: true);
 
         return Step::of(StepKind::Boil, $pace)->doing(ActKind::Boil);

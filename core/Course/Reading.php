@@ -58,7 +58,7 @@ final readonly class Reading
 
     public static function spoon(SpoonWord $word): self
     {
-        return self::ofSi(ReadingKind::Spoon, (float) array_search($word, SpoonWord::cases(), true));
+        return self::ofSi(ReadingKind::Spoon, (float) $word->number());
     }
 
     public static function line(bool $holds): self
@@ -119,7 +119,7 @@ final readonly class Reading
 
     public function asSpoonWord(): SpoonWord
     {
-        return SpoonWord::cases()[(int) round($this->si)];
+        return SpoonWord::ofNumber((int) round($this->si)) ?? SpoonWord::Coats;
     }
 
     public function lineHolds(): bool

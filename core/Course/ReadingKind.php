@@ -29,7 +29,7 @@ enum ReadingKind: string
             self::Temperature => [273.15, 573.15],
             self::Depth => [0.001, 1.0],
             self::Weight => [0.1, 400.0],
-            self::Spoon => [0.0, 4.0],
+            self::Spoon => [0.0, 5.0],
             self::Line => [0.0, 1.0],
             self::Spread => [0.050, 0.250],
             self::FunnelNarrow, self::FunnelWide => [1.0, 600.0],

@@ -6,6 +6,7 @@ namespace Lento\Family;
 
 use Lento\Compose\Base;
 use Lento\Compose\Formula;
+use Lento\Compose\HouseFormulas;
 use Lento\Compose\Sheet;
 use Lento\Exception\LentoException;
 use Lento\Larder\Allergen;
@@ -37,7 +38,7 @@ final readonly class BaseInPot
             $pieces,
             $question->larder->ingredient($question->liquid),
             new Carries($sheet->allergens(), $sheet->readLabel()),
-            $question->formula->salt,
+            self::saltOf($question->base, $question->formula),
         );
 
         return new self(
@@ -70,7 +71,7 @@ final readonly class BaseInPot
                     Allergen::among($espagnole->stem->carries->allergens, $stock->allergens),
                     [...$espagnole->stem->carries->readLabel, ...$stock->readLabel],
                 ),
-                $formula->salt,
+                self::saltOf(Base::DemiGlace, $formula),
             ),
             $thickness,
             (1000.0 * $share) / $sauce->millilitres(),
@@ -92,5 +93,11 @@ final readonly class BaseInPot
         }
 
         return $stem;
+    }
+
+    /** A demi-glace is salted only where it is served: in what is made of it. */
+    private static function saltOf(Base $base, Formula $formula): float
+    {
+        return $base === Base::DemiGlace && $formula->salt <= 0.0 ? HouseFormulas::SALT : $formula->salt;
     }
 }

@@ -29,6 +29,9 @@ final readonly class Correction
     /** Share of the base that may be boiled off for it: beyond that it is better thickened. */
     private const MOST_REDUCED = 0.35;
 
+    /** Of whole milk's solids, from which a sauce catches like milk. */
+    private const MILKY = 0.5;
+
     /**
      * @param Mass $amount of liquid, or of flour in the beurre manié; nothing for a reduction
      * @param Mass $steam what it boils off
@@ -123,7 +126,8 @@ final readonly class Correction
         Workplace $workplace,
         bool $mayReduce,
     ): ?self {
-        $simmer = $workplace->simmer($pan, SimmerLevel::Brisk);
+        // Milk catches on a brisk flame.
+        $simmer = $workplace->simmer($pan, $sauce->dairy() > self::MILKY ? SimmerLevel::Simmer : SimmerLevel::Brisk);
         $reduced = Reduction::leftWhen($target, $sauce);
         $gone = $sauce->grams() - $reduced->grams();
         $left = $base->sauce->withoutWater(Mass::ofGrams($gone))->volume();

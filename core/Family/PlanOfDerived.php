@@ -12,6 +12,7 @@ use Lento\Forecast\Spread;
 use Lento\Forecast\ThicknessForecast;
 use Lento\Larder\Larder;
 use Lento\Plan\Amount;
+use Lento\Plan\Bounds;
 use Lento\Plan\Conditions;
 use Lento\Plan\Cooking;
 use Lento\Plan\Effect;
@@ -196,7 +197,10 @@ final readonly class PlanOfDerived
             $taken->carries->readLabel,
         );
 
-        return $this->moment(StepKind::Ladle, Deriving::LADLE)->using([$amount])->doing(ActKind::Pour);
+        return $this->moment(StepKind::Ladle, Deriving::LADLE)
+            ->using([$amount])
+            ->in(Conditions::in(Vessel::Pan, bounds: Bounds::between(null, $taken->carries->keepBelow)))
+            ->doing(ActKind::Pour);
     }
 
     private function seasoned(): Step
@@ -217,7 +221,7 @@ final readonly class PlanOfDerived
         $down = $correction->downTo ?? $this->derived->taken->volume();
 
         return Step::of(StepKind::Reduce, $this->boilingDown($correction->time ?? Duration::ofSeconds(0.0), handsOn: true), 'first')
-            ->in(Conditions::in(Vessel::Pan, SimmerLevel::Brisk))
+            ->in(Conditions::in(Vessel::Pan, $this->derived->taken->sauce->dairy() > 0.5 ? SimmerLevel::Simmer : SimmerLevel::Brisk))
             ->until(Ends::atLevel($down, $correction?->depth))
             ->doing(ActKind::Reduce);
     }
@@ -302,7 +306,7 @@ final readonly class PlanOfDerived
             $worked->act->kind === ActKind::Strain => $before->sauce->grams() > 0.0
                 ? Effect::keeping(min(1.0, $after->sauce->grams() / $before->sauce->grams()))
                 : Effect::none(),
-            $worked->act->kind->clears() => Effect::joining($after->sauce->plus($before->sauce->times(-1.0))),
+            $worked->act->kind->clears() => Effect::joining($before->puree()),
             default => Effect::joining(array_reduce(
                 $worked->finishings,
                 static fn(Sauce $joins, Finishing $one): Sauce => $joins->plus($one->alone()),

@@ -32,6 +32,11 @@ final readonly class CookingTime
 
     private const MUSHROOMS_DRIVEN_OFF = 0.50;
 
+    /** Of meat, by any heat: an estimate of the house, ±0.1. */
+    private const MEAT_DRIVEN_OFF = 0.30;
+
+    private const MEATS = ['giblets', 'liver', 'minced-beef'];
+
     /** min by custom: no less, however little there is. */
     private const LEAST = ['sweat' => 6.0, 'render' => 6.0, 'brown' => 12.0, 'brown-deep' => 25.0, 'deglaze' => 4.0, 'reduce-apart' => 4.0];
 
@@ -57,7 +62,7 @@ final readonly class CookingTime
         $heat = $act->kind === ActKind::Sweat || $act->kind === ActKind::Render ? HobHeat::Medium : HobHeat::MediumHigh;
         [$joules, $mushrooms] = [0.0, false];
         foreach ($fried as [$id, $kind, $mass]) {
-            $share = $kind instanceof Ingredient && $kind->role === Role::Vegetable ? self::drivenOff($act->kind, self::isMushroom($id)) : 0.0;
+            $share = $kind instanceof Ingredient && $kind->role === Role::Vegetable ? self::drivenOff($act->kind, $id) : 0.0;
             $joules += self::joules($mass, $share);
             $mushrooms = $mushrooms || self::isMushroom($id);
         }
@@ -80,11 +85,14 @@ final readonly class CookingTime
     }
 
     /** @return float share of the raw weight that is driven off; 0 where nothing is fried */
-    public static function drivenOff(ActKind $kind, bool $mushrooms = false): float
+    public static function drivenOff(ActKind $kind, string $ingredient = ''): float
     {
-        return $mushrooms && in_array($kind, [ActKind::Sweat, ActKind::Brown], true)
-            ? self::MUSHROOMS_DRIVEN_OFF
-            : self::DRIVEN_OFF[$kind->value] ?? 0.0;
+        return match (true) {
+            !$kind->fries() => 0.0,
+            self::isMushroom($ingredient) => self::MUSHROOMS_DRIVEN_OFF,
+            in_array($ingredient, self::MEATS, true) => self::MEAT_DRIVEN_OFF,
+            default => self::DRIVEN_OFF[$kind->value] ?? 0.0,
+        };
     }
 
     public static function isMushroom(string $ingredient): bool

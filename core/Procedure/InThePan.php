@@ -138,13 +138,21 @@ final readonly class InThePan
         return new self($this->sauce, Sauce::nothing(), $back, $this->added, $this->steam, $this->strained);
     }
 
+    /** What its pieces become when they are rubbed through a sieve or blended. */
+    public function puree(): Sauce
+    {
+        $puree = $this->came;
+        foreach ($this->cut as $cut) {
+            $puree = $puree->plus($cut->asPuree());
+        }
+
+        return $puree;
+    }
+
     /** With its pieces rubbed through a sieve or blended: they become sauce. */
     public function pureed(): self
     {
-        $sauce = $this->sauce->plus($this->came);
-        foreach ($this->cut as $cut) {
-            $sauce = $sauce->plus($cut->asPuree());
-        }
+        $sauce = $this->sauce->plus($this->puree());
         $moved = $this->pieces()->grams();
 
         return new self(

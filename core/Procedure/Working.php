@@ -53,7 +53,7 @@ final readonly class Working
     {
         [$fried, $room] = [[], 0.0];
         foreach ($doses as $dosed) {
-            $pan = $this->with($pan, $dosed, CookingTime::drivenOff($act->kind, CookingTime::isMushroom($dosed->dose->ingredient)));
+            $pan = $this->with($pan, $dosed, CookingTime::drivenOff($act->kind, $dosed->dose->ingredient));
             if ($dosed->isFried() && $dosed->kind !== null) {
                 $fried[] = [$dosed->dose->ingredient, $dosed->kind, $dosed->mass];
                 $room += $dosed->kind->density->volumeOf($dosed->mass)->inMillilitres() * ($dosed->isVegetable() ? 1.0 : self::AMONG);

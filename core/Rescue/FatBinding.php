@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Rescue;
 
+use Lento\Larder\Larder;
 use Lento\Larder\Thickener;
 use Lento\Pot\Simmer;
 use Lento\Quantity\Duration;
@@ -11,7 +12,7 @@ use Lento\Quantity\Mass;
 use Lento\Thickness\Sauce;
 
 /**
- * A fat film that shall stay in the sauce: flour kneaded with the floating fat and whisked in. It thickens too. Source: docs/model.md, F.
+ * A fat film that shall stay in the sauce: flour whisked into cold water, then into the sauce. It thickens too. Source: docs/model.md, F.
  */
 final readonly class FatBinding
 {
@@ -27,7 +28,7 @@ final readonly class FatBinding
         if ($grams <= 0.0) {
             return new self(Mass::ofGrams(0.0), Duration::ofSeconds(0.0), $sauce);
         }
-        $bound = $sauce->withThickener($flour, Mass::ofGrams($grams), gelatinised: Thickening::SWOLLEN);
+        $bound = Thickening::by(Mass::ofGrams($grams), $sauce, Means::Slurry, $flour, Larder::house());
 
         return new self(Mass::ofGrams($grams), Thickening::cookOut($bound, $simmer), $bound);
     }

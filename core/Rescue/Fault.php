@@ -26,6 +26,14 @@ enum Fault: string
     case TooDark = 'too-dark';
     case TooPale = 'too-pale';
     case FoamedOver = 'foamed-over';
+    case Sour = 'sour';
+    case Bitter = 'bitter';
+    case Flat = 'flat';
+    case RawWine = 'raw-wine';
+    case RawSpice = 'raw-spice';
+    case GrainyCheese = 'grainy-cheese';
+    case SplitButter = 'split-butter';
+    case TooLittle = 'too-little';
 
     /** Whether it is one of the roux, before there is any sauce. */
     public function ofRoux(): bool

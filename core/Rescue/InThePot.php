@@ -17,5 +17,6 @@ final readonly class InThePot
     public function __construct(
         public Sauce $sauce,
         public Temperature $temperature,
+        public Condition $condition = new Condition(),
     ) {}
 }

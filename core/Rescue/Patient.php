@@ -20,23 +20,13 @@ use Lento\Thickness\Sauce;
 /** A pot in trouble: what is in it now, what it was meant to be, and what it stands in. */
 final readonly class Patient
 {
-    /** Against the target, what a cook notices without measuring: estimates from the width of a spoon's word and of a pinch of salt. */
-    private const NOTICED_THICK = 1.25;
-
-    private const NOTICED_THIN = 0.78;
-
-    private const NOTICED_SALT = 1.3;
-
-    private const NOTICED_RAW = 0.4;
-
-    /** Share of the mass that floats as a film one sees. */
-    private const NOTICED_FAT = 0.01;
-
     private const MOST_PORTIONS = 20;
 
     public Sauce $sauce;
 
     public Temperature $temperature;
+
+    public Condition $condition;
 
     public EquivalentFlour $target;
 
@@ -61,6 +51,7 @@ final readonly class Patient
     ) {
         $this->sauce = $now->sauce;
         $this->temperature = $now->temperature;
+        $this->condition = $now->condition;
         $this->target = $meant->target;
         $this->saltPercent = $meant->saltPercent;
         $this->roux = $meant->roux;
@@ -80,17 +71,18 @@ final readonly class Patient
         $sauce = $this->sauce;
         $grams = EquivalentFlour::of($sauce)->gramsPerLitre;
         $starch = $sauce->starch;
+        $severity = $this->condition->severity;
 
         return match ($fault) {
             Fault::TooThick, Fault::SetSolid => $grams <= 0.0
                 ? $this
-                : $this->holding($sauce->strengthened(max(1.0, (self::NOTICED_THICK * $this->target->gramsPerLitre) / $grams))),
+                : $this->holding($sauce->strengthened(max(1.0, ($severity->thick() * $this->target->gramsPerLitre) / $grams))),
             Fault::TooThin => $grams <= 0.0
                 ? $this
-                : $this->holding($sauce->strengthened(min(1.0, (self::NOTICED_THIN * $this->target->gramsPerLitre) / $grams))),
+                : $this->holding($sauce->strengthened(min(1.0, ($severity->thin() * $this->target->gramsPerLitre) / $grams))),
             Fault::TooSalty => $this->holding(
                 $sauce->salted(
-                    Mass::ofGrams(max($sauce->saltGrams, ((self::NOTICED_SALT * $this->saltPercent) / 100.0) * $sauce->grams())),
+                    Mass::ofGrams(max($sauce->saltGrams, (($severity->salty() * $this->saltPercent) / 100.0) * $sauce->grams())),
                 ),
             ),
             Fault::RawFlour, Fault::Pasty => $this->holding(
@@ -102,7 +94,7 @@ final readonly class Patient
                         $starch->gelatinised,
                         $starch->acidLeft,
                         $starch->simmeredMinutes,
-                        max($starch->rawTaste, self::NOTICED_RAW),
+                        max($starch->rawTaste, $severity->raw()),
                     ),
                 ),
             ),
@@ -115,7 +107,7 @@ final readonly class Patient
     private function withFilm(Sauce $sauce): Sauce
     {
         $butter = $this->larder->fat('butter');
-        $portion = Mass::ofGrams(self::NOTICED_FAT * $sauce->grams());
+        $portion = Mass::ofGrams($this->condition->severity->fat() * $sauce->grams());
         for ($portions = 0; $portions < self::MOST_PORTIONS && $sauce->freeFat()->kilograms < $portion->kilograms; $portions++) {
             $sauce = $sauce->withFat($butter, $portion);
         }
@@ -126,7 +118,7 @@ final readonly class Patient
     private function holding(Sauce $sauce): self
     {
         return new self(
-            new InThePot($sauce, $this->temperature),
+            new InThePot($sauce, $this->temperature, $this->condition),
             new Meant($this->target, $this->saltPercent, $this->roux, $this->shade),
             new StandsIn($this->pan, $this->simmer, $this->liquid, $this->larder),
         );

@@ -20,6 +20,9 @@ final readonly class Remedy
 
     public ?Means $means;
 
+    /** @var list<array{string, Mass}> larder ids and weights of all that goes in */
+    public array $goesIn;
+
     /**
      * @param Duration $time until it has worked
      * @param Sauce|null $after null where there is no sauce after it: a roux, or nothing left to save
@@ -40,5 +43,24 @@ final readonly class Remedy
         $this->liquid = $dosing->liquid;
         $this->solid = $dosing->solid;
         $this->means = $dosing->means;
+        $this->goesIn = $dosing->goesIn;
+    }
+
+    /** Whether the sauce boils while it is done; what thickens it at the boil does too. */
+    public function boils(): bool
+    {
+        return $this->kind->boils() || $this->kind === RemedyKind::Thicken && $this->means !== Means::CookedApart;
+    }
+
+    /** Whether it goes in by halves: half, judge, then the rest. */
+    public function byHalves(): bool
+    {
+        return $this->goesIn !== [] && !in_array($this->kind, [RemedyKind::AddFat, RemedyKind::AddFlour, RemedyKind::Bind], true);
+    }
+
+    /** @return list<array{string, Mass}> the first half of what goes in */
+    public function half(): array
+    {
+        return array_map(static fn(array $one): array => [$one[0], Mass::ofKilograms(0.5 * $one[1]->kilograms)], $this->goesIn);
     }
 }

@@ -196,6 +196,12 @@ final readonly class Reckoning
         return $this->levelled($volume->inMillilitres(), self::JUG_ERROR * $volume->inMillilitres(), true);
     }
 
+    /** As warm as it is eaten. */
+    public function served(): self
+    {
+        return $this->but(probed: $this->tasted());
+    }
+
     /** With more of its liquid, hot. What was measured cold is as much sauce as it adds. */
     public function toppedUp(Volume $liquid): self
     {
@@ -228,10 +234,20 @@ final readonly class Reckoning
         $after = match ($rescued->remedy) {
             RemedyKind::Boil => $sauce->boiledThrough(Thickening::SWOLLEN),
             RemedyKind::Skim => Skimming::of($sauce)->sauce,
-            RemedyKind::Bind => $sauce->withThickener(
-                $this->larder->thickener('plain-flour'),
+            RemedyKind::Bind => Thickening::by(
                 $rescued->solid ?? Mass::ofGrams(0.0),
-                gelatinised: Thickening::SWOLLEN,
+                $sauce,
+                Means::Slurry,
+                $this->larder->thickener('plain-flour'),
+                $this->larder,
+            ),
+            RemedyKind::Sweeten, RemedyKind::Sharpen, RemedyKind::Salt, RemedyKind::Round, RemedyKind::BlendWithAcid => $sauce->with(
+                $this->larder->ingredient($rescued->remedy->stirsIn()),
+                $rescued->solid ?? Mass::ofGrams(0.0),
+            ),
+            RemedyKind::WhiskWater => $sauce->with(
+                $this->larder->ingredient('water'),
+                Mass::ofGrams($rescued->liquid?->inMillilitres() ?? 0.0),
             ),
             RemedyKind::Strain, RemedyKind::Decant, RemedyKind::LadleOff => $rescued->liquid === null
                 ? $sauce
@@ -241,7 +257,7 @@ final readonly class Reckoning
         if ($after !== null) {
             return $this->changedTo($after);
         }
-        $thins = in_array($rescued->remedy, [RemedyKind::Thin, RemedyKind::CoolAndBlend, RemedyKind::Desalt, RemedyKind::Warm], true);
+        $thins = in_array($rescued->remedy, [RemedyKind::Thin, RemedyKind::CoolAndBlend, RemedyKind::Desalt, RemedyKind::Warm, RemedyKind::Stretch], true);
         $topped = $rescued->liquid === null || !$thins ? $this : $this->toppedUp($rescued->liquid);
 
         return $rescued->solid === null || $rescued->means === null ? $topped : $topped->thickened($rescued->means, $rescued->solid);
@@ -250,7 +266,7 @@ final readonly class Reckoning
     /** What a late thickening is made with. */
     public static function thickenerOf(Means $means): string
     {
-        return $means === Means::Slurry ? 'cornflour' : 'plain-flour';
+        return in_array($means, [Means::Slurry, Means::CookedApart], true) ? 'cornflour' : 'plain-flour';
     }
 
     /** Another sauce by something else than steam. */

@@ -114,7 +114,7 @@ final readonly class SauceWatch
         $reckoning = $reckoning->endedAt(
             Volume::ofMillilitres(max(1.0, $share * ($reckoning->volume()->inMillilitres() + $reckoning->ladled) - $reckoning->ladled)),
         );
-        $reckoning = $reckoning->strength->observations === 0 ? $reckoning->read(Reading::spoon($spoon), false) : $reckoning;
+        $reckoning = $reckoning->strength->observations === 0 ? $reckoning->served()->read(Reading::spoon($spoon), false) : $reckoning;
 
         return new self(
             $reckoning,

@@ -25,6 +25,7 @@ final readonly class SpoonTest
         public bool $lineHolds,
         public bool $ribbon,
         public bool $mounds,
+        private ThicknessClass $class,
     ) {}
 
     public static function of(Flow $flow): self
@@ -37,19 +38,14 @@ final readonly class SpoonTest
             $flow->yield >= 1.2 && $film >= 0.45e-3,
             self::ribbonSeconds($flow) >= 2.0,
             self::moundMetres($flow) >= 5.0e-3,
+            EquivalentFlour::ofViscosity($flow->viscosity(EquivalentFlour::SHEAR))->thicknessClass(),
         );
     }
 
-    /** The word a cook says: runs off, veils, coats, masks, mounds. */
+    /** The word a cook says: at serving heat that of its class; hotter it looks thinner, and reads so. */
     public function word(): SpoonWord
     {
-        return match (true) {
-            $this->mounds => SpoonWord::Mounds,
-            $this->ribbon => SpoonWord::Masks,
-            $this->coats => SpoonWord::Coats,
-            $this->film->inMillimetres() >= 0.10 => SpoonWord::Veils,
-            default => SpoonWord::RunsOff,
-        };
+        return SpoonWord::of($this->class);
     }
 
     /** @return float what one side of a flat spatula carries: the weighed version of the same test */

@@ -101,6 +101,15 @@ return [
         'right' => ':temperature: right.',
     ],
     'season' => ['title' => 'Salt last: :amount, then taste', 'title_none' => 'Taste: no salt to add', 'cue' => 'aim :percent %'],
+    'warn' => [
+        'thinned' => 'Its base alone makes it too thick: it is thinned.',
+        'thickened' => 'Its base alone makes it too thin: it is thickened.',
+        'keep_below' => 'Keep it at :least–:most. Never boil it again.',
+        'alcohol' => ':percent % alcohol stays in it: tell guests who avoid it.',
+        'egg' => 'Holds egg yolk, not cooked through: tell frail guests; pasteurised yolk is safer.',
+        'two_people' => ':kg kg of pan and sauce: two people.',
+        'never_lifted' => ':kg kg of pan and sauce: never lift it. Ladle it out.',
+    ],
     'keep' => ['title' => 'Covered, to the pass or into the bain-marie', 'cue' => 'kept :keep', 'below' => 'under :temperature', 'hot' => 'hot'],
     'free_steps' => 'Steps',
     'next_act' => [

@@ -56,6 +56,7 @@ return [
     'not_its_end' => ':attribute: is not when its events say that the pot was over.',
     'not_an_event' => ':attribute: lacks what a “:kind” says, or says what cannot be.',
     'time' => ':attribute: write a time as 19:30.',
+    'is_a_base' => ':attribute: “:value” is a base; ask `lento compose` for it.',
     'unknown_sauce' => ':attribute: no sauce here is called “:value”.',
     'fields' => [
         'factor' => 'Times as much',

@@ -21,7 +21,7 @@ return [
     'that' => [
         'thin' => 'that runs off',
         'soup' => 'that veils',
-        'pouring' => 'that pours',
+        'pouring' => 'that glazes',
         'coating' => 'that coats',
         'gratin' => 'that masks',
         'binding' => 'that binds',
@@ -29,6 +29,7 @@ return [
     'spoon' => [
         'runs-off' => 'Runs off',
         'veils' => 'Veils',
+        'glazes' => 'Glazes',
         'coats' => 'Coats',
         'masks' => 'Masks',
         'mounds' => 'Mounds',
@@ -39,10 +40,11 @@ return [
     ],
     'says' => [
         'runs-off' => 'Runs off the spoon.',
-        'veils' => 'A veil on the spoon.',
-        'coats' => 'Coats; the spoon shows through.',
+        'veils' => 'A light film on the spoon.',
+        'glazes' => 'Glazes the spoon; it shows through.',
+        'coats' => 'Coats the spoon.',
         'coats-holds' => 'Coats, and a finger line holds.',
-        'masks' => 'A ribbon stays.',
+        'masks' => 'Masks the spoon; holds a ribbon.',
         'mounds' => 'Stands in mounds.',
     ],
 ];

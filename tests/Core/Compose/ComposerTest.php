@@ -15,6 +15,7 @@ use Lento\Compose\Sheet;
 use Lento\Compose\SimmerWish;
 use Lento\Compose\Warning;
 use Lento\Compose\WarningCode;
+use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
 use Lento\Exception\Unknown;
 use Lento\Larder\Allergen;
@@ -69,14 +70,20 @@ it('works out two litres of coating chicken velouté', function (): void {
         ->and($sheet->endDepth()->inMillimetres())
         ->toEqualWithDelta((2040.8 / 452.39) * 10.0, 0.1)
         ->and($sheet->allergens())
-        ->toBe([Allergen::Gluten, Allergen::Milk, Allergen::Celery])
+        ->toBe([Allergen::Celery, Allergen::Gluten, Allergen::Milk])
         ->and(codes($sheet))
         ->toBe([]);
 });
 
 it('hits both the thickness and the yield, for every base, class and size', function (Base $base, float $litres): void {
     foreach (ThicknessClass::askable() as $class) {
-        $sheet = answered(Question::of($base, Volume::ofLitres($litres), thickness: $class->target()));
+        $question = Question::of($base, Volume::ofLitres($litres), thickness: $class->target());
+        if ($base === Base::Tomato && $litres < 0.5 && $class === ThicknessClass::Soup) {
+            // Tomato alone, boiled for an hour in so small a pan, is thicker than a soup.
+            expect(fn() => answered($question))->toThrow(NotReachable::class);
+            continue;
+        }
+        $sheet = answered($question);
         $served = $sheet->served->millilitres() + $sheet->pieces->inMillilitres();
         expect($sheet->thickness->gramsPerLitre)
             ->toEqualWithDelta($class->target()->gramsPerLitre, 1e-4 * $class->target()->gramsPerLitre)
@@ -143,7 +150,7 @@ it('starts an espagnole with about half as much stock again', function (): void 
         ->toContain('tomato-paste', 'onion', 'carrot', 'celery', 'bay-leaf')
         ->not->toContain('salt')
         ->and(array_map(fn($step): StepKind => $step->kind, $sheet->steps))
-        ->toContain(StepKind::BrownVegetables, StepKind::BrownPaste);
+        ->toContain(StepKind::BrownVegetables, StepKind::ReduceApart, StepKind::Warm, StepKind::Skim, StepKind::TakeOut);
 });
 
 it('salts to the house’s share, and not at all when the broth has brought it', function (): void {

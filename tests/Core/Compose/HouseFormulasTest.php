@@ -5,20 +5,20 @@ declare(strict_types=1);
 use Lento\Compose\Base;
 use Lento\Compose\Formula;
 use Lento\Exception\OutOfRange;
+use Lento\Procedure\Dose;
 use Tests\Core\Room;
 
 covers(...Room::of('Compose'));
 
-/** "onion 300 g, roux: LongBrowned", with "if asked" for what is left out unless the cook wants it. */
-function partInWords(Part $part): string
+/** "onion 300 g, stays-in", with "if asked" for what is left out unless the cook wants it. */
+function partInWords(Dose $part): string
 {
     return sprintf(
-        '%s %s %s, %s: %s%s',
+        '%s %s %s, %s%s',
         $part->ingredient,
         +$part->usual,
         $part->measure->value,
-        $part->when->value,
-        $part->treatment->name,
+        $part->fate->value,
         $part->optional ? ', if asked' : '',
     );
 }
@@ -28,105 +28,111 @@ dataset('the sheet on the galley wall', [
     'béchamel' => [
         Base::Bechamel,
         'whole-milk',
-        'white butter 20 min 0.75 %',
+        'white butter 18 min 0.75 %',
         [
-            'onion 40 g, infuse: Flavours',
-            'clove 1 pieces, infuse: Flavours',
-            'bay-leaf 0.5 pieces, infuse: Flavours',
-            'white-pepper 0.3 g, season: Flavours',
-            'nutmeg 0.2 g, season: Flavours',
+            'onion 40 g, flavours',
+            'clove 1 pieces, flavours',
+            'bay-leaf 0.5 pieces, flavours',
+            'white-pepper 0.3 g, flavours',
+            'nutmeg 0.2 g, flavours',
         ],
         [],
     ],
     'velouté' => [
         Base::Veloute,
-        'chicken-stock veal-stock fish-stock shellfish-stock vegetable-stock game-stock packed-broth',
+        'chicken-stock veal-stock fish-stock shellfish-stock vegetable-stock game-stock beef-stock mutton-stock ham-stock packed-broth '
+            . 'water cider',
         'blond butter 30 min 0.75 %',
-        ['onion 40 g, roux: Sweated, if asked', 'celery 20 g, roux: Sweated, if asked', 'white-pepper 0.3 g, season: Flavours'],
+        [
+            'onion 40 g, stays-in, if asked',
+            'celery 20 g, stays-in, if asked',
+            'mushroom 50 g, stays-in, if asked',
+            'white-pepper 0.3 g, flavours',
+        ],
         [],
     ],
     'espagnole' => [
         Base::Espagnole,
-        'brown-stock veal-stock game-stock',
+        'brown-stock veal-stock game-stock beef-stock',
         'brown clarified-butter 90 min 0 %',
         [
-            'onion 62.5 g, roux: Browned',
-            'carrot 31.25 g, roux: Browned',
-            'celery 31.25 g, roux: Browned',
-            'tomato-paste 30 g, roux: StirredIn',
-            'red-wine 60 ml, roux: Reduced, if asked',
-            'bay-leaf 1 pieces, simmer: Flavours',
-            'thyme-sprig 2 pieces, simmer: Flavours',
-            'parsley-stalk 4 pieces, simmer: Flavours',
-            'peppercorn 5 pieces, simmer: Flavours',
+            'onion 62.5 g, stays-in',
+            'carrot 31.25 g, stays-in',
+            'celery 31.25 g, stays-in',
+            'tomato-paste 30 g, joins',
+            'red-wine 80 ml, joins, if asked',
+            'bay-leaf 1 pieces, flavours',
+            'thyme-sprig 2 pieces, flavours',
+            'parsley-stalk 4 pieces, flavours',
+            'peppercorn 5 pieces, flavours',
         ],
         [],
     ],
     'demi-glace' => [
         Base::DemiGlace,
         'brown-stock veal-stock game-stock',
-        'brown clarified-butter 80 min 0.75 %',
+        'brown clarified-butter 60 min 0 %',
         [],
         ['espagnole' => 0.5],
     ],
     'tomato' => [
         Base::Tomato,
-        'chicken-stock veal-stock vegetable-stock packed-broth',
-        'blond butter 60 min 0.75 %',
+        'chicken-stock',
+        'white butter 60 min 0.75 %',
         [
-            'fat-bacon 40 g, roux: Rendered, if asked',
-            'onion 45 g, roux: Sweated',
-            'carrot 22.5 g, roux: Sweated',
-            'celery 22.5 g, roux: Sweated',
-            'garlic 5 g, roux: Flavours',
-            'sugar 3 g, simmer: StirredIn',
-            'thyme-sprig 2 pieces, simmer: Flavours',
-            'bay-leaf 1 pieces, simmer: Flavours',
+            'fat-bacon 40 g, stays-in, if asked',
+            'onion 45 g, stays-in',
+            'carrot 22.5 g, stays-in',
+            'celery 22.5 g, stays-in',
+            'garlic 5 g, stays-in',
+            'sugar 3 g, joins',
+            'thyme-sprig 2 pieces, flavours',
+            'bay-leaf 1 pieces, flavours',
         ],
         ['tomato-puree' => 0.6],
     ],
     'pan gravy' => [
         Base::PanGravy,
-        'brown-stock chicken-stock veal-stock game-stock packed-broth',
+        'brown-stock chicken-stock veal-stock game-stock beef-stock mutton-stock ham-stock vegetable-stock packed-broth water cider beer',
         'blond pan-drippings 15 min 0.75 %',
-        ['white-wine 50 ml, roux: Reduced, if asked', 'black-pepper 0.3 g, season: Flavours'],
+        ['white-wine 50 ml, joins, if asked', 'roast-juices 60 ml, joins', 'black-pepper 0.3 g, flavours'],
         [],
     ],
     'onion gravy' => [
         Base::OnionGravy,
-        'brown-stock veal-stock vegetable-stock packed-broth',
-        'brown clarified-butter 20 min 0.75 %',
+        'brown-stock veal-stock beef-stock vegetable-stock packed-broth beer water',
+        'white clarified-butter 20 min 0.75 %',
         [
-            'onion 300 g, roux: LongBrowned',
-            'thyme-sprig 2 pieces, simmer: Flavours',
-            'black-pepper 0.3 g, season: Flavours',
-            'vinegar 5 ml, finish: Finishes',
+            'onion 300 g, stays-in',
+            'thyme-sprig 2 pieces, flavours',
+            'black-pepper 0.3 g, flavours',
+            'vinegar 5 ml, joins',
         ],
         [],
     ],
     'giblet gravy' => [
         Base::GibletGravy,
         'chicken-stock',
-        'brown poultry-fat 25 min 0.75 %',
+        'brown poultry-fat 20 min 0.75 %',
         [
-            'giblets 150 g, roux: DicedBack',
-            'onion 80 g, roux: Browned',
-            'white-wine 50 ml, roux: Reduced',
-            'black-pepper 0.3 g, season: Flavours',
+            'giblets 150 g, put-back',
+            'onion 80 g, stays-in',
+            'white-wine 50 ml, joins',
+            'liver 30 g, put-back',
+            'black-pepper 0.3 g, flavours',
         ],
         [],
     ],
-    'milk gravy' => [Base::MilkGravy, 'whole-milk', 'blond pan-drippings 8 min 0.75 %', ['black-pepper 2 g, season: Flavours'], []],
+    'milk gravy' => [Base::MilkGravy, 'whole-milk', 'blond pan-drippings 9 min 0.75 %', ['black-pepper 2 g, flavours'], []],
     'chilli gravy' => [
         Base::ChilliGravy,
         'chicken-stock',
         'blond butter 15 min 0.75 %',
         [
-            'onion 120 g, roux: Sweated',
-            'green-chilli 150 g, roux: Sweated',
-            'cumin 3 g, roux: Flavours',
-            'hot-chilli 2 g, simmer: Flavours, if asked',
-            'soured-cream 100 ml, finish: Finishes',
+            'dried-chilli 12 g, flavours',
+            'coriander-seed 4 g, flavours',
+            'red-onion 100 g, stays-in',
+            'soured-cream 90 ml, joins',
         ],
         [],
     ],
@@ -135,19 +141,20 @@ dataset('the sheet on the galley wall', [
         'fish-stock chicken-stock shellfish-stock vegetable-stock',
         'white butter 10 min 0.75 %',
         [
-            'shallot 40 g, roux: Sweated',
-            'double-cream 250 ml, finish: Finishes',
-            'lemon-juice 10 ml, finish: Finishes',
-            'butter 25 g, finish: Finishes',
+            'white-wine 250 ml, joins',
+            'shallot 50 g, stays-in',
+            'double-cream 220 ml, joins',
+            'butter 40 g, joins',
+            'lemon-juice 8 ml, joins',
         ],
-        ['white-wine' => 200.0 / 700.0],
+        [],
     ],
 ]);
 
 it('ships the formulas of the house', function (Base $base, string $liquids, string $made, array $parts, array $beside): void {
     $formula = Formula::house($base);
     $liquid = $formula->liquids[0];
-    expect(array_map(partInWords(...), $formula->parts))
+    expect(array_map(partInWords(...), $formula->parts()))
         ->toBe($parts)
         ->and(
             sprintf(

@@ -147,7 +147,7 @@ it('works the supper out from its covers to its pots', function (): void {
         ->and($flow->node('espagnole@brown-stock')->made->inLitres())
         ->toBeGreaterThan($flow->node('demi-glace@brown-stock')->made->inLitres())
         ->and($flow->node('aurore@fish-stock')->allergens())
-        ->toBe([Allergen::Gluten, Allergen::Milk, Allergen::Fish, Allergen::Celery]);
+        ->toBe([Allergen::Celery, Allergen::Gluten, Allergen::Fish, Allergen::Milk]);
 });
 
 it('makes a base as thick as was asked where it is served as it is', function (): void {
@@ -282,7 +282,7 @@ it('balances for any service, litre by litre and gram by gram', function (int $s
     }
 })->with(range(1, 25));
 
-it('holds forty sauces over seven bases', function (): void {
+it('holds sixty-four sauces over eight bases', function (): void {
     $wishes = array_map(fn(string $sauce): Wish => wished($sauce, 1.3), array_keys(Catalogue::house()->derivatives()));
     foreach (
         [
@@ -299,7 +299,7 @@ it('holds forty sauces over seven bases', function (): void {
     }
     $flow = flowOf($wishes);
     balances($flow);
-    expect($flow->bases())->toHaveCount(7)->and(count($flow->served()))->toBe(40);
+    expect($flow->bases())->toHaveCount(8)->and(count($flow->served()))->toBe(64);
     foreach ($flow->served() as $node) {
         expect($node->thickness()->thicknessClass())->toBe($node->planned->derivative?->class);
     }
@@ -336,10 +336,16 @@ it('buys everything once, in the packs it comes in', function (): void {
     foreach (['bechamel@whole-milk', 'veloute@fish-stock'] as $key) {
         $sum += $flow->node($key)->sheet?->roux->fat->inGrams() ?? 0.0;
     }
-    $sum += 40.0 * ($flow->node('aurore@fish-stock')->derived?->taken->volume()->inLitres() ?? 0.0);
+    foreach ($flow->nodes as $node) {
+        foreach ($node->derived->acts ?? [] as $done) {
+            foreach ($done->doses as $dosed) {
+                $sum += $dosed->dose->ingredient === 'butter' ? $dosed->mass->inGrams() : 0.0;
+            }
+        }
+    }
     expect($lines)->toHaveCount(count($shopping->lines))
         ->and($butter->mass->inGrams())->toEqualWithDelta($sum, 1e-6)
-        ->and(array_keys($butter->for))->toBe(['bechamel@whole-milk', 'veloute@fish-stock', 'aurore@fish-stock'])
+        ->and(array_keys($butter->for))->toContain('bechamel@whole-milk', 'veloute@fish-stock', 'aurore@fish-stock')
         ->and($butter->packs())->toBe((int) ceil($sum / 250.0))
         ->and($lines['lemon-juice']->packs())->toBe(1)
         ->and($lines['thyme-sprig']->pieces)->toBeGreaterThan(2.0)
@@ -485,14 +491,14 @@ it('picks a pan for all that stands in it before the simmer', function (): void 
     );
     $workplace = new Workplace(Larder::house(), $shelf, KitchenFactors::house());
     $wide = fn(Base $base): float => round($workplace->panFor($base, Volume::ofLitres(2.0))->diameter->inMillimetres());
-    // Brims of 3.1, 4.2, 5.4, 6.9, 8.6 and 10.6 l, four fifths full: 2.4 l of béchamel, 3.1 of espagnole, 3.6 of a wine sauce that loses a
-    // third, 4.4 of a demi-glace.
+    // Brims of 3.1, 4.2, 5.4, 6.9, 8.6 and 10.6 l, four fifths full: 2.4 l of béchamel, 3.1 of espagnole, 3.2 of a wine sauce that loses a
+    // quarter, 4.4 of a demi-glace.
     expect($wide(Base::Bechamel))
         ->toBe(200.0)
         ->and($wide(Base::Espagnole))
         ->toBe(220.0)
         ->and($wide(Base::WineSauce))
-        ->toBe(240.0)
+        ->toBe(220.0)
         ->and($wide(Base::DemiGlace))
         ->toBe(260.0);
 });

@@ -13,7 +13,9 @@ use Lento\Family\Supply;
 use Lento\Family\Wish;
 use Lento\Family\Workplace;
 use Lento\Procedure\Act;
+use Lento\Procedure\ActKind;
 use Lento\Procedure\Dose;
+use Lento\Procedure\Procedure;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
 use Lento\Thickness\ThicknessClass;
@@ -109,9 +111,9 @@ it('never hands out more than there is, whatever is wished', function (int $seed
     foreach ($shares as $share) {
         $used['base'] += $share->made?->taken->volume()->inLitres() ?? 0.0;
         foreach ($share->made->acts ?? [] as $done) {
-            foreach ($done->doses as [$dose, $mass]) {
-                if (isset($used[$dose->ingredient])) {
-                    $used[$dose->ingredient] += $mass->inGrams();
+            foreach ($done->doses as $dosed) {
+                if (isset($used[$dosed->dose->ingredient])) {
+                    $used[$dosed->dose->ingredient] += $dosed->mass->inGrams();
                 }
             }
         }
@@ -125,7 +127,7 @@ it('never hands out more than there is, whatever is wished', function (int $seed
 })->with(range(1, 12));
 
 it('goes on with a sauce that can no longer be made as wished', function (): void {
-    $dry = new Derivative('x', 'veloute', [], [Act::reduce(0.999)], ThicknessClass::Coating);
+    $dry = new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::Reduce)->downBy(0.999)), ThicknessClass::Coating);
     $stem = ServiceFlow::of(
         Service::of([new Wish('veloute', 'fish-stock', Volume::ofLitres(2.0))]),
         Catalogue::house(),
@@ -135,6 +137,6 @@ it('goes on with a sauce that can no longer be made as wished', function (): voi
         ->toBeInstanceOf(Stem::class)
         ->and(Dose::grams('butter', 1.0)->mass(Volume::ofLitres(0.0), Lento\Larder\Larder::house())->inGrams())
         ->toBe(0.0)
-        ->and($dry->acts)
+        ->and($dry->procedure->acts)
         ->toHaveCount(1);
 });

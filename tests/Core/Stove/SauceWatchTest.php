@@ -67,7 +67,7 @@ it('ends where the sheet said when nothing else is read', function (Base $base):
             ->and($watch->left->inMinutes())
             ->toEqualWithDelta((1.0 - $share) * $simmer, 0.02);
     }
-})->with([Base::Veloute, Base::Bechamel, Base::Espagnole]);
+})->with([Base::Veloute, Base::Bechamel, Base::MilkGravy]);
 
 it('comes to the notch in the time of its simmer, within its band', function (): void {
     $pot = StovePots::of(level: SimmerLevel::Simmer);

@@ -83,7 +83,7 @@ final readonly class StovePots
         [$events, $minutes] = [[], 0.0];
         foreach (array_slice($this->sheet->steps, 0, $this->index($kind)) as $i => $step) {
             $minutes += $step->pace->time->inMinutes();
-            $events[] = Taps::done($step->id, self::at($minutes), "done-{$i}");
+            $events[] = Taps::done($step->id, self::at($minutes), sprintf('done-%02d', $i));
         }
 
         return $events;
