@@ -27,10 +27,10 @@ final readonly class SimulatedPot
     public static function of(Sheet $sheet): self
     {
         $question = $sheet->question;
-        $begins = static function (StepKind $kind) use ($sheet): Duration {
+        $begins = static function (StepKind ...$kinds) use ($sheet): Duration {
             $seconds = 0.0;
             foreach ($sheet->steps as $step) {
-                if ($step->kind === $kind) {
+                if (in_array($step->kind, $kinds, true)) {
                     return Duration::ofSeconds($seconds);
                 }
                 $seconds += $step->pace->time->seconds;
@@ -46,7 +46,7 @@ final readonly class SimulatedPot
             Action::heat($begins(StepKind::Pour), Heating::off()),
             Action::add($begins(StepKind::Pour), $larder->ingredient($question->liquid), $sheet->liquidMass, $sheet->stair->liquid),
             Action::heat($begins(StepKind::Boil), Heating::hob(HobHeat::MediumHigh)),
-            Action::heat($begins(StepKind::Simmer), Heating::simmer($question->simmerLevel)),
+            Action::heat($begins(StepKind::Simmer, StepKind::Reduce), Heating::simmer($question->simmerLevel)),
         ];
 
         return new self(

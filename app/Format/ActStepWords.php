@@ -16,6 +16,7 @@ use Lento\Pot\Lid;
 use Lento\Pot\Lifting;
 use Lento\Procedure\ActKind;
 use Lento\Procedure\Vessel;
+use Lento\Quantity\Length;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Thickness\EquivalentFlour;
@@ -47,6 +48,8 @@ final readonly class ActStepWords
 
     private string $hold;
 
+    private ?Length $notch;
+
     /** @var list<string> */
     private array $fats;
 
@@ -65,6 +68,7 @@ final readonly class ActStepWords
             $plan->first(StepKind::Season)->amounts ?? [],
             static fn(Amount $amount): bool => $amount->ingredient === 'salt',
         ))[0] ?? null;
+        $this->notch = $simmer?->ends->depth;
         $this->byEye = $this->movesTooLittle($simmer);
         $this->with = [
             'fat' => ($plan->making->fat ?? '') === '' ? '' : Words::ingredient($plan->making->fat ?? ''),
@@ -81,11 +85,15 @@ final readonly class ActStepWords
             'roux_c' => $roux === null ? '' : Degrees::text($roux->meets),
             'colour' => $roux === null ? '' : Words::text('compose.colour.' . $roux->colour->value),
             'pours' => trans_choice($this->inPieces() ? 'steps.pieces' : 'steps.pours', $pours, ['count' => $pours]),
-            'lid' => Words::text('steps.simmer.lids.' . ($cooking->ways->lid ?? Lid::Open)->value),
+            'lid' => Words::text('steps.simmer.lids.' . ($cooking->place->lid ?? Lid::Open)->value),
             'spoon'
                 => $cooking === null
                     ? ''
                     : Words::spoon(SpoonTest::of(Flow::of($cooking->sauces->served, Temperature::ofCelsius(EquivalentFlour::CELSIUS)))),
+            'hot' => $cooking === null ? '' : mb_strtolower(Words::text(
+                'thickness.spoon.'
+                    . SpoonTest::of(Flow::of($cooking->sauces->tested, Temperature::ofCelsius($cooking->simmer()->celsius())))->word()->value,
+            )),
             'salt' => $salt === null ? Words::text('steps.no-salt') : Words::text('steps.salt', amount: Grams::of($salt->mass)->text()),
         ];
     }
@@ -97,7 +105,9 @@ final readonly class ActStepWords
 
     public function cue(Step $step): string
     {
-        return $this->say($step, $step->kind === StepKind::Colour && $this->plan->cooking?->roux?->carriesOn() === true ? 'cue-lift' : 'cue');
+        $lifts = $step->kind === StepKind::Colour && $this->plan->cooking?->roux?->carriesOn() === true;
+
+        return $this->say($step, $lifts ? 'cue-lift' : 'cue');
     }
 
     public function caution(Step $step): string
@@ -249,7 +259,7 @@ final readonly class ActStepWords
                 default => Words::text('steps.every.minutes', count: sprintf('%.0F', $stir)),
             },
             'skim' => $skims ? Words::text('steps.simmer.skims') : '',
-            'end_mm' => sprintf('%.0F', $step->ends->depth?->inMillimetres() ?? $this->plan->first(StepKind::Simmer, StepKind::Reduce)?->ends->depth?->inMillimetres() ?? 0.0),
+            'end_mm' => sprintf('%.0F', ($step->ends->depth ?? $this->notch)?->inMillimetres() ?? 0.0),
             'minutes' => Minutes::text($step->pace->time),
             'with' => $amounts === [] ? '' : Words::text('steps.with', list: AmountWords::list($amounts)),
             'more' => $rest === [] ? '' : Words::text('steps.with-pepper', list: AmountWords::list($rest)),

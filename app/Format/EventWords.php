@@ -48,6 +48,12 @@ final readonly class EventWords
                 'stove.event.tasted',
                 taste: Words::text('stove.taste_is.' . $event->taste->value),
             ),
+            $event instanceof Happened\Added => Words::text(
+                'stove.event.added',
+                amount: Grams::of($event->mass)->text(),
+                what: Words::ingredient($event->ingredient),
+            ),
+            $event instanceof Happened\StoppedPouring => Words::text('stove.event.stopped-pouring', amount: Litres::of($event->left)->text()),
             $event instanceof Happened\ToppedUp => Words::text('stove.event.topped-up', amount: Litres::of($event->liquid)->text()),
             $event instanceof Happened\Thickened => Words::text(
                 'stove.event.thickened',

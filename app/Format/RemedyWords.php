@@ -62,6 +62,20 @@ final readonly class RemedyWords
         ]);
     }
 
+    /** @return string "Half first: 17 g cornflour and 0.13 l chicken stock. Judge, then the rest."; '' where it goes in at once */
+    public static function halves(Remedy $remedy): string
+    {
+        $said = array_map(
+            static fn(array $one): string => Grams::of($one[1])->text() . ' ' . Words::ingredient($one[0]),
+            $remedy->byHalves() ? $remedy->half() : [],
+        );
+        $last = array_pop($said);
+
+        return $last === null
+            ? ''
+            : Words::text('rescue.half', list: $said === [] ? $last : implode(', ', $said) . Words::text('steps.and') . $last);
+    }
+
     /** @return string '' where nothing can hurt */
     public static function caution(Remedy $remedy): string
     {

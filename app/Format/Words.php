@@ -7,6 +7,7 @@ namespace App\Format;
 use App\Kitchen\Kitchen;
 use Lento\Compose\Base;
 use Lento\Compose\Question;
+use Lento\Compose\Sheet;
 use Lento\Compose\Warning;
 use Lento\Compose\WarningCode;
 use Lento\Quantity\Temperature;
@@ -62,8 +63,9 @@ final readonly class Words
     }
 
     /** "2 litres of velouté that coats" */
-    public static function wanted(Question $question): string
+    public static function wanted(Sheet $sheet): string
     {
+        $question = $sheet->question;
         $litres = Litres::short($question->yield);
         $amount = match (true) {
             str_ends_with($litres, 'ml') => $litres,
@@ -75,7 +77,7 @@ final readonly class Words
             'compose.wanted',
             amount: $amount,
             sauce: self::text('sauces.' . $question->base->value),
-            that: self::text('thickness.that.' . $question->thickness->thicknessClass()->value),
+            that: self::text('thickness.that.' . $sheet->thickness->thicknessClass()->value),
         );
     }
 

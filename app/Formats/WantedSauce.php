@@ -9,6 +9,7 @@ use App\Typed\FieldFault;
 use App\Typed\Fields;
 use App\Typed\Number;
 use App\Typed\UnitWord;
+use Illuminate\Support\Str;
 use Lento\Compose\Base;
 use Lento\Compose\Question;
 use Lento\Exception\LentoException;
@@ -119,9 +120,7 @@ final readonly class WantedSauce
 
     private static function plain(string $name): string
     {
-        $plain = strtr(mb_strtolower(trim($name)), [
-            'é' => 'e', 'è' => 'e', 'ê' => 'e', 'â' => 'a', 'ç' => 'c', 'œ' => 'oe', '’' => '', "'" => '', ',' => '', ' ' => '-', '_' => '-',
-        ]);
+        $plain = str_replace([' ', '_'], '-', str_replace(['’', "'", ','], '', Str::ascii(mb_strtolower(trim($name)))));
 
         return (string) preg_replace(['/\Asauce-(aux?-|a-l|au-)?/', '/-sauce\z/'], '', $plain);
     }

@@ -49,6 +49,12 @@ final readonly class EventCodec
                 $event instanceof Happened\ReadOff => ['reading' => $event->reading->kind->value, 'si' => $event->reading->inSi()],
                 $event instanceof Happened\Tasted => ['taste' => $event->taste->value],
                 $event instanceof Happened\ToppedUp => ['m3' => $event->liquid->cubicMetres],
+                $event instanceof Happened\Added => [
+                    'of' => $event->ingredient,
+                    'kg' => $event->mass->kilograms,
+                    'joins' => SauceCodec::sauce($event->joins),
+                ],
+                $event instanceof Happened\StoppedPouring => ['m3' => $event->left->cubicMetres],
                 $event instanceof Happened\Thickened => ['means' => $event->means->value, 'kg' => $event->thickener->kilograms],
                 $event instanceof Happened\Rescued => [
                     'fault' => $event->fault->value,
@@ -106,6 +112,13 @@ final readonly class EventCodec
                     Reading::ofSi($node->get('reading')->one(ReadingKind::class), $node->get('si')->float()),
                 ),
                 EventKind::Tasted => new Happened\Tasted($stamp, $node->get('taste')->one(Taste::class)),
+                EventKind::Added => new Happened\Added(
+                    $stamp,
+                    $node->get('of')->name(),
+                    Mass::ofKilograms($node->get('kg')->float()),
+                    SauceCodec::toSauce($node->get('joins')),
+                ),
+                EventKind::StoppedPouring => new Happened\StoppedPouring($stamp, Volume::ofCubicMetres($node->get('m3')->float())),
                 EventKind::ToppedUp => new Happened\ToppedUp($stamp, Volume::ofCubicMetres($node->get('m3')->float())),
                 EventKind::Thickened => new Happened\Thickened(
                     $stamp,

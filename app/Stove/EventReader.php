@@ -7,6 +7,7 @@ namespace App\Stove;
 use App\Format\Station;
 use App\Kitchen\Kitchen;
 use App\Records\EventCodec;
+use App\Records\SauceCodec;
 use App\Typed\FieldFault;
 use App\Typed\Fields;
 use App\Typed\Number;
@@ -15,6 +16,7 @@ use App\Typed\TypedNumber;
 use Closure;
 use Lento\Course\EventKind;
 use Lento\Course\FollowUp;
+use Lento\Course\Happened\Added;
 use Lento\Course\Happened\LadledOff;
 use Lento\Course\Happened\Noted;
 use Lento\Course\Happened\TakenOver;
@@ -25,13 +27,18 @@ use Lento\Course\ReadingKind;
 use Lento\Course\Stamp;
 use Lento\Course\Taste;
 use Lento\Heat\HobHeat;
+use Lento\Larder\Fat;
+use Lento\Larder\Thickener;
 use Lento\Plan\Addition;
 use Lento\Plan\Plan;
 use Lento\Plan\Step;
 use Lento\Plan\TendingKind;
 use Lento\Pot\SimmerLevel;
+use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
+use Lento\Quantity\Volume;
 use Lento\Rescue\Means;
+use Lento\Thickness\Sauce;
 use Lento\Thickness\SpoonWord;
 
 /** What a tablet says has happened, as a form or as JSON: an event to keep, or what is wrong with it and at which field. */
@@ -147,6 +154,8 @@ final readonly class EventReader
             EventKind::Undone => self::said('undoes', 'undoes', $text('undoes'), Stamp::LONGEST_ID),
             EventKind::Read => $this->reading($text),
             EventKind::ToppedUp => self::litres($text),
+            EventKind::StoppedPouring => self::litres($text),
+            EventKind::Added => $this->added($text),
             EventKind::Thickened => self::all(
                 self::chosen('means', 'means', $text('choice'), OneOf::cases(Means::cases())),
                 self::amount('grams', 'kg', $text('grams'), Number::between(self::LEAST, 1000.0 * Thickened::MOST_KILOGRAMS, ' g'), 0.001),
@@ -154,6 +163,35 @@ final readonly class EventReader
             // What came out is read by OutcomeReader.
             EventKind::Back, EventKind::Finished, EventKind::TakenOff, EventKind::Unknown => [],
         };
+    }
+
+    /**
+     * @param callable(string): string $text
+     *
+     * @return array<string, mixed>|FieldFault
+     */
+    private function added(callable $text): array|FieldFault
+    {
+        $larder = ($this->kitchen)()->larder();
+        $id = $text('of');
+        $kind = $larder->has($id) ? $larder->any($id) : null;
+        if ($kind === null) {
+            return FieldFault::of('of', 'unknown_ingredient', ['value' => mb_substr($id, 0, 40)]);
+        }
+        $inMillilitres = $text('unit') === 'ml';
+        $amount = self::amount('grams', 'kg', $text('amount'), Number::between(self::LEAST, 1000.0 * Added::MOST_KILOGRAMS, ''), 0.001);
+        if ($amount instanceof FieldFault || !is_float($amount['kg'] ?? null)) {
+            return $amount;
+        }
+        $density = $kind instanceof Thickener ? $kind->density() : $kind->density;
+        $mass = $inMillilitres ? $density->massOf(Volume::ofMillilitres(1000.0 * $amount['kg'])) : Mass::ofKilograms($amount['kg']);
+        $joins = match (true) {
+            $kind instanceof Thickener => Sauce::nothing()->withThickener($kind, $mass),
+            $kind instanceof Fat => Sauce::nothing()->withFat($kind, $mass),
+            default => Sauce::nothing()->with($kind, $mass),
+        };
+
+        return ['of' => $id, 'kg' => $mass->kilograms, 'joins' => SauceCodec::sauce($joins)];
     }
 
     /**

@@ -13,6 +13,8 @@ use App\Typed\FieldFault;
 use Carbon\CarbonImmutable;
 use Lento\Exception\LentoException;
 use Lento\Rescue\Patient;
+use Lento\Rescue\Severity;
+use Lento\Rescue\Stage;
 use Lento\Stove\PotWatch;
 use Lento\Stove\Trouble;
 
@@ -37,6 +39,8 @@ final readonly class InTrouble
     public static function from(array $said, Kitchen $kitchen): self
     {
         $text = static fn(string $field): string => is_scalar($said[$field] ?? null) ? trim((string) $said[$field]) : '';
+        $severity = Severity::tryFrom($text('severity')) ?? Severity::Clearly;
+        $as = $severity === Severity::Clearly ? [] : ['severity' => $severity->value];
         $pot = ctype_digit($text('pot')) ? Pot::query()->whereNull('finished_at')->find((int) $text('pot')) : null;
         if ($pot !== null) {
             $watch = PotWatch::of($pot->plan, $pot->course(), CarbonImmutable::now());
@@ -44,8 +48,8 @@ final readonly class InTrouble
             return new self(
                 $pot,
                 $pot->name,
-                ['pot' => (string) $pot->id],
-                $watch === null ? null : Trouble::with($watch),
+                ['pot' => (string) $pot->id, ...$as],
+                $watch === null ? null : Trouble::with($watch, $severity),
                 $pot->plan->making->liquid ?? '',
                 [],
             );
@@ -53,8 +57,10 @@ final readonly class InTrouble
         if ($text('sauce') === '') {
             return new self(null, '', [], null, '', []);
         }
+        $stage = Stage::tryFrom($text('stage')) ?? Stage::Simmering;
         $query = ['sauce' => $text('sauce'), 'amount' => $text('amount')];
         $reading = QuestionReader::read(ComposeFields::from($query)->toRead(), $kitchen);
+        $query = [...$query, ...$stage === Stage::Simmering ? [] : ['stage' => $stage->value], ...$as];
         try {
             return $reading->question === null
                 ? new self(null, '', $query, null, '', $reading->faults)
@@ -62,7 +68,7 @@ final readonly class InTrouble
                     null,
                     Words::sauce($reading->question),
                     $query,
-                    Trouble::withSomebodys($reading->question),
+                    Trouble::withNoSheet($reading->question, $stage, $severity),
                     $reading->question->liquid,
                     [],
                 );

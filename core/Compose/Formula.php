@@ -28,7 +28,8 @@ final readonly class Formula
      * @param non-empty-list<string> $liquids it can be made with, the usual one first
      * @param array<string, float> $beside larder ids of what goes in beside that liquid, as shares of all the liquid's volume
      * @param float $salt at the end as a share of the mass; 0 where it will be reduced on
-     * @param float|null $reduceBy share of the pot's volume to boil off; null where the simmer goes by the clock; with it, the time is the least it may take
+     * @param float|null $reduceBy share of the pot's volume to boil off; null where the simmer goes by the clock. With it, the time is the
+     * least it may take
      */
     private function __construct(
         public Base $base,
@@ -51,8 +52,14 @@ final readonly class Formula
      * @param non-empty-list<string> $liquids it can be made with, the usual one first
      * @param array<string, float> $beside larder ids of what goes in beside that liquid, as shares of all the liquid's volume
      */
-    public static function of(Base $base, array $liquids, EquivalentFlour $thickness, array $beside, Procedure $procedure, Method $method): self
-    {
+    public static function of(
+        Base $base,
+        array $liquids,
+        EquivalentFlour $thickness,
+        array $beside,
+        Procedure $procedure,
+        Method $method,
+    ): self {
         return new self(
             $base,
             $liquids,

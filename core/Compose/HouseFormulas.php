@@ -66,7 +66,15 @@ final readonly class HouseFormulas
         $coating = ThicknessClass::Coating;
 
         return match ($base) {
-            Base::Bechamel => self::formula($base, self::MILKS, $white, 'butter', $coating, 18.0, method: Method::of(AromaticsWay::Infused)),
+            Base::Bechamel => self::formula(
+                $base,
+                self::MILKS,
+                $white,
+                'butter',
+                $coating,
+                18.0,
+                method: Method::of(AromaticsWay::Infused),
+            ),
             Base::Veloute => self::formula(
                 $base,
                 self::WHITE_STOCKS,

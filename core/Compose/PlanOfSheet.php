@@ -77,7 +77,7 @@ final readonly class PlanOfSheet
         $spread = ThicknessForecast::deviation($sheet->start, $sheet->shade, new Spread($question->kitchen));
 
         return Cooking::of(
-            new Place($question->pan, $question->kitchen, $question->boilsAt),
+            new Place($question->pan, $question->kitchen, $question->boilsAt, $question->lid),
             Sauces::of(
                 new FromSteps(StepKind::Boil->value, $this->boilsFrom()),
                 $sheet->start,
@@ -93,7 +93,6 @@ final readonly class PlanOfSheet
                 $method->late,
                 $method->skin,
                 $sheet->outlook->lumps,
-                $question->lid,
             ),
             $liquid->kind,
             $liquid->perGram,

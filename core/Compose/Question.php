@@ -169,12 +169,18 @@ final readonly class Question
             $procedure,
             $in->tools ?? new Tools(),
             self::lid(
-                $how->simmer->reduceBy === null ? $reduceBy : null,
+                self::isOfFormula($how->simmer->reduceBy, $formula) ? $reduceBy : null,
                 $yield,
                 $level->flux() * $pan->areaSquareCentimetres() * $kitchen->evaporation->value,
                 $formula->simmerTime($liquid),
             ),
         );
+    }
+
+    /** Whether it is reduced as the formula has it, said or unsaid: then it may not outrun its cooking. */
+    private static function isOfFormula(?float $said, Formula $formula): bool
+    {
+        return $said === null || $formula->reduceBy !== null && abs($said - $formula->reduceBy) < 0.005;
     }
 
     /**

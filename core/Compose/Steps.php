@@ -459,7 +459,9 @@ final readonly class Steps
                 Effect::joining(Sauce::nothing()->with($this->question->larder->ingredient('salt'), $salt[0]->mass)),
             );
 
-        return isset($this->finished[$at]) ? $salted->in(Conditions::in(Vessel::Pan, bounds: Bounds::none())) : $salted->in($this->simmering());
+        return isset($this->finished[$at]) ? $salted->in(
+            Conditions::in(Vessel::Pan, bounds: Bounds::none()),
+        ) : $salted->in($this->simmering());
     }
 
     /**

@@ -17,6 +17,9 @@ enum EventKind: string
     case Read = 'read';
     case Tasted = 'tasted';
     case ToppedUp = 'topped-up';
+    /** Anything that no step asked for. */
+    case Added = 'added';
+    case StoppedPouring = 'stopped-pouring';
     case Thickened = 'thickened';
     case Rescued = 'rescued';
     case FollowedUp = 'followed-up';
@@ -40,6 +43,8 @@ enum EventKind: string
                 self::Read,
                 self::Tasted,
                 self::ToppedUp,
+                self::Added,
+                self::StoppedPouring,
                 self::Thickened,
                 self::Rescued,
                 self::FollowedUp,

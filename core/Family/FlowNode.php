@@ -81,4 +81,10 @@ final readonly class FlowNode
     {
         return $this->stem->carries->allergens;
     }
+
+    /** @return list<Allergen> that something bought in it may hold, by its label */
+    public function readLabel(): array
+    {
+        return Allergen::besides($this->stem->carries->allergens, $this->stem->carries->readLabel);
+    }
 }

@@ -37,7 +37,11 @@ final readonly class OfTomato
                     Dose::grams('onion', 150.0, Fate::StaysIn),
                     Dose::grams('garlic', 8.0, Fate::StaysIn),
                 ),
-                Act::of(ActKind::StirIn, Dose::grams('tomato-dice', 250.0, Fate::StaysIn), Dose::grams('meat-glaze', 20.0))->saying('whisked'),
+                Act::of(
+                    ActKind::StirIn,
+                    Dose::grams('tomato-dice', 250.0, Fate::StaysIn),
+                    Dose::grams('meat-glaze', 20.0),
+                )->saying('whisked'),
                 Usual::simmer(10.0),
                 Usual::last(Dose::grams('parsley', 15.0, Fate::StaysIn)),
             ),

@@ -75,7 +75,13 @@ final readonly class Workplace
     {
         $tools = $this->tools();
 
-        return new Place($pan, $this->larder, fn(SimmerLevel $level): Simmer => $this->simmer($pan, $level), $tools->secondPan(...), $tools->ring);
+        return new Place(
+            $pan,
+            $this->larder,
+            fn(SimmerLevel $level): Simmer => $this->simmer($pan, $level),
+            $tools->secondPan(...),
+            $tools->ring,
+        );
     }
 
     public function tools(): Tools

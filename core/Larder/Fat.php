@@ -43,7 +43,18 @@ final readonly class Fat
         Temperature $melts,
         array $allergens,
     ): self {
-        return new self($id, $density, $makeup->fat, $makeup->water, $makeup->solids, $smokes, $melts, $allergens, true, BoughtLabel::of($id));
+        return new self(
+            $id,
+            $density,
+            $makeup->fat,
+            $makeup->water,
+            $makeup->solids,
+            $smokes,
+            $melts,
+            $allergens,
+            true,
+            BoughtLabel::of($id),
+        );
     }
 
     /** One that finishes a sauce and makes no roux. */

@@ -37,7 +37,7 @@ final readonly class Cooking
         return new Simmer(
             $this->place->pan,
             $level ?? $this->ways->level,
-            $this->ways->lid,
+            $this->place->lid,
             $evaporation ?? $this->place->kitchen->evaporation->value,
             $this->place->boilsAt,
         );

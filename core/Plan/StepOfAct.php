@@ -120,20 +120,20 @@ final readonly class StepOfAct
         )->inBatches($this->worked->in->batches);
     }
 
-    /** What goes in off the fire is ticked off one by one; a liaison is one act, and one tap. */
     private function ticks(StepKind $kind): bool
     {
-        return in_array($kind, [StepKind::StirIn, StepKind::Enrich], true) && $this->worked->act->kind !== ActKind::Bind;
+        return in_array($kind, [StepKind::StirIn, StepKind::Enrich], true);
     }
 
     /**
      * @param list<Amount> $amounts
      *
-     * @return list<Addition> each with an id of its own
+     * @return list<Addition> what goes in off the fire, each with an id of its own; a liaison is one act, and one tap
      */
     private function additions(array $amounts): array
     {
         [$additions, $seen] = [[], []];
+        $amounts = $this->worked->act->kind === ActKind::Bind ? array_slice($amounts, 0, 1) : $amounts;
         $tied = array_map(
             static fn(Dosed $dosed): string => $dosed->dose->tied ? $dosed->dose->ingredient : '',
             $this->worked->doses,

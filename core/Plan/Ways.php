@@ -6,7 +6,6 @@ namespace Lento\Plan;
 
 use Lento\Exception\OutOfRange;
 use Lento\Keeping\SkinGuard;
-use Lento\Pot\Lid;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
 use Lento\Rescue\LateThickening;
@@ -20,7 +19,6 @@ final readonly class Ways
      * @param Duration $time that it lasts
      * @param float $stirred share of the simmer that is stirred, 0 to 1
      * @param Risk $lumps of how roux and liquid meet
-     * @param Lid $lid on the main simmer
      *
      * @throws OutOfRange
      */
@@ -31,7 +29,6 @@ final readonly class Ways
         public LateThickening $late = LateThickening::Reduce,
         public SkinGuard $skin = SkinGuard::Cartouche,
         public Risk $lumps = Risk::Low,
-        public Lid $lid = Lid::Open,
     ) {
         if ($time->seconds > Pace::LONGEST) {
             throw OutOfRange::between('time-of-a-step', $time->seconds, 0.0, Pace::LONGEST, 's');

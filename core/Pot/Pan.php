@@ -76,7 +76,10 @@ final readonly class Pan
     /** A wide, low one to fry in. */
     public static function wide(float $centimetres): self
     {
-        return self::of(Length::ofCentimetres($centimetres), Length::ofCentimetres(max(self::LEAST_MILLIMETRES / 10.0, 0.25 * $centimetres)));
+        return self::of(
+            Length::ofCentimetres($centimetres),
+            Length::ofCentimetres(max(self::LEAST_MILLIMETRES / 10.0, 0.25 * $centimetres)),
+        );
     }
 
     /** @return float cm2 */

@@ -151,7 +151,11 @@ final readonly class Working
             $finishings[] = $finishing = Finishing::of($pan->sauce, $dosed->kind, $dosed->mass, $at);
             $pan = $pan->finished($finishing->sauce);
         }
-        $each = in_array($act->kind, [ActKind::StirIn, ActKind::WhiskIn, ActKind::MeltIn], true) ? max(1, count(self::oneByOne($doses))) : 1;
+        $each = in_array(
+            $act->kind,
+            [ActKind::StirIn, ActKind::WhiskIn, ActKind::MeltIn],
+            true,
+        ) ? max(1, count(self::oneByOne($doses))) : 1;
         $time = Duration::ofMinutes($each * $act->least->inMinutes());
 
         return new Worked($act, $doses, $pan, $time, $finishings, DoneIn::once($this->place->pan));

@@ -13,7 +13,7 @@ enum Means: string
     /** Starch boiled in stock in another pan: for a sauce that may not boil again. */
     case CookedApart = 'cooked-apart';
 
-    /** @return float raw taste it brings: a white roux has had its 2.5 minutes (docs/model.md, T2b), cooked apart it has lost all, the others none */
+    /** @return float raw taste it brings: a white roux has had its 2.5 minutes (docs/model.md, T2b), what is cooked apart has lost all */
     public function rawTaste(): float
     {
         return match ($this) {

@@ -128,7 +128,8 @@ final readonly class Remedies
     private function beforeTheBoil(Fault $fault): array
     {
         return match ($fault) {
-            Fault::TooThick, Fault::TooThin, Fault::RawFlour, Fault::NeverBoiled, Fault::Pasty, Fault::FatFilm => self::those($this->boil()),
+            Fault::TooThick, Fault::TooThin, Fault::RawFlour, Fault::NeverBoiled, Fault::Pasty, Fault::FatFilm
+                => self::those($this->boil()),
             Fault::TooSalty, Fault::Flat, Fault::Sour, Fault::TooLittle, Fault::RawWine, Fault::RawSpice, Fault::SetSolid
                 => [$this->kept(RemedyKind::Wait, 0.0)],
             default => $this->inTheSauce($fault),
@@ -330,7 +331,11 @@ final readonly class Remedies
                 RemedyKind::Bind,
                 self::minutes(max(Thickening::SWELLS_MINUTES, $binding->time->inMinutes())),
                 $binding->sauce,
-                new Dosing(solid: $binding->flour, means: Means::Slurry, goesIn: $this->mixed('plain-flour', $binding->flour, Means::Slurry)),
+                new Dosing(
+                    solid: $binding->flour,
+                    means: Means::Slurry,
+                    goesIn: $this->mixed('plain-flour', $binding->flour, Means::Slurry),
+                ),
             );
     }
 

@@ -27,10 +27,10 @@ use Lento\Quantity\Temperature;
 use Lento\Thickness\Sauce;
 
 /**
- * Any plan cooked by the simulated kitchen, second by second, from its first step or from a pot as it stands: the acts are done as they are
- * written, and what passes a limit is called.
+ * Any plan cooked by the simulated kitchen, second by second, from its first step or from a pot as it stands: the acts are done as they
+ * are written, and what passes a limit is called.
  */
-final class Rehearsal
+final readonly class Rehearsal
 {
     /** °C of what goes in cold, and of a base when it is ladled. */
     private const COLD = 18.0;
@@ -59,9 +59,14 @@ final class Rehearsal
     /** K under the boil at which thick bubbles break. */
     private const NEARLY = 1.5;
 
-    private PotState $state;
-
-    private Setting $setting;
+    private const ROUX_STEPS = [
+        StepKind::Melt,
+        StepKind::BrownButter,
+        StepKind::Flour,
+        StepKind::Colour,
+        StepKind::Bake,
+        StepKind::Pour,
+    ];
 
     private Hands $hands;
 
@@ -71,25 +76,7 @@ final class Rehearsal
 
     private SauceInPan $sauce;
 
-    private Sauce $apart;
-
-    /** @var list<Cut> vegetables in the pot, for the sieve that rubs them through */
-    private array $cut = [];
-
-    /** Whether there is a sauce yet. */
-    private bool $standing = false;
-
-    private int $now = 0;
-
-    private ?Temperature $limit = null;
-
-    /** @var array<string, Happening> */
-    private array $troubles = [];
-
-    /** @var array<string, Duration> */
-    private array $times = [];
-
-    private function __construct(private readonly Plan $plan, private readonly Cooking $cooking, private readonly Larder $larder)
+    private function __construct(private Plan $plan, private Cooking $cooking, private Larder $larder)
     {
         $place = $cooking->place;
         $vessel = HeatedPan::of($place->pan, boilsAt: $place->boilsAt, kitchen: $place->kitchen);
@@ -97,15 +84,12 @@ final class Rehearsal
         $this->watch = new Watch($vessel);
         $this->paste = new PasteInPan($vessel);
         $this->sauce = new SauceInPan($vessel);
-        $this->setting = Setting::cold()->stirred(1.0);
-        $this->apart = Sauce::nothing();
-        $this->state = PotState::emptyPan(self::COLD);
     }
 
     /** @return Rehearsed|null null for a pot that nothing is foreseen of */
     public static function of(Plan $plan, Larder $larder): ?Rehearsed
     {
-        return $plan->cooking === null ? null : (new self($plan, $plan->cooking, $larder))->cooked(0);
+        return $plan->cooking === null ? null : (new self($plan, $plan->cooking, $larder))->cooked(0, Rehearsing::cold(self::COLD));
     }
 
     /**
@@ -117,261 +101,243 @@ final class Rehearsal
      */
     public static function from(Plan $plan, int $step, Sauce $sauce, Temperature $at, Larder $larder): ?Rehearsed
     {
-        if ($plan->cooking === null) {
-            return null;
-        }
-        $rehearsal = new self($plan, $plan->cooking, $larder);
-        $rehearsal->limit = $plan->limitAt($step)->atMost;
-        $rehearsal->state = $rehearsal->filled($sauce, $at->inCelsius());
-
-        return $rehearsal->cooked($step);
+        return $plan->cooking === null
+            ? null
+            : (new self($plan, $plan->cooking, $larder))->cooked(
+                $step,
+                Rehearsing::cold(self::COLD)->filled($sauce, $at->inCelsius())->limitedTo($plan->limitAt($step)->atMost),
+            );
     }
 
     /** @param int<0, max> $from */
-    private function cooked(int $from): Rehearsed
+    private function cooked(int $from, Rehearsing $pot): Rehearsed
     {
+        $times = [];
         foreach (array_slice($this->plan->steps, $from) as $step) {
-            $begun = $this->now;
-            $this->do($step);
-            $this->times[$step->id] = Duration::ofSeconds((float) ($this->now - $begun));
+            $begun = $pot->now;
+            $pot = $this->waitsForBase($step, $pot) ? $pot : $this->done($step, $pot);
+            $times[$step->id] = Duration::ofSeconds((float) ($pot->now - $begun));
         }
 
-        return new Rehearsed($this->state, array_values($this->troubles), $this->times);
-    }
-
-    private function do(Step $step): void
-    {
-        $seconds = (int) round($step->pace->time->seconds);
-        if ($this->waitsForBase($step)) {
-            return;
-        }
-        if ($step->conditions->vessel !== Vessel::Pan && !$this->isRoux($step)) {
-            $this->apart = $step->effect->joins === null ? $this->apart : $this->apart->plus($step->effect->joins);
-
-            return;
-        }
-        $roux = $this->cooking->roux;
-        match ($step->kind) {
-            StepKind::Melt, StepKind::BrownButter => $this->weighed($step)->at(Heating::hob($roux->heat ?? HobHeat::Medium), $seconds),
-            StepKind::Flour => $this->weighed($step)->at(Heating::hob($roux->heat ?? HobHeat::Medium), $seconds),
-            // What is under the flour keeps it moist, and the cook the flame low.
-            StepKind::Colour => $this->at(Heating::hob($this->cut === [] ? $roux->heat ?? HobHeat::Medium : HobHeat::Low), $seconds),
-            StepKind::Bake => $this->at(Heating::oven($step->conditions->at ?? Temperature::ofCelsius(175.0)), $seconds),
-            StepKind::LetDown => $this->cooledTo($step->ends->temperature?->inCelsius() ?? 120.0),
-            StepKind::Pour => $this->poured($step),
-            StepKind::Combine, StepKind::Ladle => $this->ladled($step),
-            StepKind::Boil => $this->boiled(),
-            StepKind::Skim => $this->at(Heating::simmer(SimmerLevel::Bare), $seconds),
-            StepKind::Simmer, StepKind::Reduce => $this->simmered($step, $seconds),
-            StepKind::Strain, StepKind::Blend => $this->cleared($step),
-            StepKind::Keep, StepKind::Finish, StepKind::Test, StepKind::SetOut => null,
-            StepKind::Sweat, StepKind::BrownVegetables, StepKind::ReduceApart => $this->fried($step),
-            StepKind::Correct => $this->join($step->effect->joins ?? Sauce::nothing()),
-            default => $this->stirredIn($step),
-        };
+        return new Rehearsed($pot->state, array_values($pot->troubles), $times);
     }
 
     /** What is made of a base has nothing in its pan to speak of until it is ladled in. */
-    private function waitsForBase(Step $step): bool
+    private function waitsForBase(Step $step, Rehearsing $pot): bool
     {
-        return !$this->standing
-            && $this->plan->making?->isDerived() === true
-            && $step->kind !== StepKind::Ladle;
+        return !$pot->standing && $this->plan->making?->isDerived() === true && $step->kind !== StepKind::Ladle;
     }
 
-    private function isRoux(Step $step): bool
+    private function done(Step $step, Rehearsing $pot): Rehearsing
     {
-        return in_array($step->kind, [StepKind::Melt, StepKind::BrownButter, StepKind::Flour, StepKind::Colour, StepKind::Bake, StepKind::Pour], true);
+        $seconds = (int) round($step->pace->time->seconds);
+        if ($step->conditions->vessel !== Vessel::Pan && !in_array($step->kind, self::ROUX_STEPS, true)) {
+            return $this->putApart($step, $pot);
+        }
+        $heat = $this->cooking->roux->heat ?? HobHeat::Medium;
+
+        return match ($step->kind) {
+            StepKind::Melt, StepKind::BrownButter, StepKind::Flour => $this->at(
+                Heating::hob($heat),
+                $seconds,
+                $this->weighed($step, $pot),
+            ),
+            // What is under the flour keeps it moist, and the cook the flame low.
+            StepKind::Colour => $this->at(Heating::hob($pot->cut === [] ? $heat : HobHeat::Low), $seconds, $pot),
+            StepKind::Bake => $this->at(Heating::oven($step->conditions->at ?? Temperature::ofCelsius(175.0)), $seconds, $pot),
+            StepKind::LetDown => $this->cooledTo($step->ends->temperature?->inCelsius() ?? 120.0, $pot),
+            StepKind::Pour => $this->poured($step, $pot),
+            StepKind::Combine => $pot->filled($this->cooking->sauces->start, self::COLD),
+            StepKind::Ladle => $this->ladled($step, $pot),
+            StepKind::Boil => $this->boiled($pot),
+            StepKind::Skim => $this->at(Heating::simmer(SimmerLevel::Bare), $seconds, $pot),
+            StepKind::Simmer, StepKind::Reduce => $this->simmered($step, $seconds, $pot),
+            StepKind::Strain, StepKind::Blend => $this->cleared($step, $pot),
+            StepKind::Keep, StepKind::Finish, StepKind::SetOut => $pot,
+            StepKind::Test => $this->at(Heating::off(), self::STIRRED, $pot),
+            StepKind::Sweat, StepKind::BrownVegetables, StepKind::ReduceApart => $this->fried($step, $pot),
+            StepKind::Correct => $pot->joined($step->effect->joins ?? Sauce::nothing()),
+            default => $this->stirredIn($step, $pot),
+        };
     }
 
-    /** What was cooked in the pan before there is a sauce joins it with the liquid. */
-    private function fried(Step $step): void
+    /** A base that something in it keeps below the boil is ladled as hot as it may be. */
+    private function ladled(Step $step, Rehearsing $pot): Rehearsing
     {
-        $this->apart = $step->effect->joins === null ? $this->apart : $this->apart->plus($step->effect->joins);
-        // Wet vegetables take the heat out of the fat.
-        $this->cooledTo(self::MOIST);
+        $most = $step->conditions->bounds->atMost;
+        $celsius = min(self::LADLED, ($most?->inCelsius() ?? INF) - self::CAREFUL);
+
+        return $pot->filled($this->cooking->sauces->start, $celsius)->limitedTo($most);
+    }
+
+    private function putApart(Step $step, Rehearsing $pot): Rehearsing
+    {
+        return $step->effect->joins === null ? $pot : $pot->setApart($pot->apart->plus($step->effect->joins));
+    }
+
+    /** What was cooked in the pan before there is a sauce joins it with the liquid; wet, it takes the heat out of the fat. */
+    private function fried(Step $step, Rehearsing $pot): Rehearsing
+    {
+        $cut = $pot->cut;
         foreach ($step->amounts as $amount) {
             $kind = $this->larder->has($amount->ingredient) ? $this->larder->any($amount->ingredient) : null;
             if ($kind instanceof Ingredient && $kind->role === Role::Vegetable && $step->act !== null) {
-                $this->cut[] = Cut::of($kind, $amount->mass, CookingTime::drivenOff($step->act, $amount->ingredient), false);
+                $cut[] = Cut::of($kind, $amount->mass, CookingTime::drivenOff($step->act, $amount->ingredient), false);
             }
         }
+
+        return $this->cooledTo(self::MOIST, $this->putApart($step, $pot)->cutInto($cut));
     }
 
-    private function weighed(Step $step): self
+    private function weighed(Step $step, Rehearsing $pot): Rehearsing
     {
         foreach ($step->amounts as $amount) {
-            $this->put($amount, self::COLD);
+            $pot = $this->put($amount, $pot);
         }
 
-        return $this;
+        return $pot;
     }
 
-    private function poured(Step $step): void
+    private function poured(Step $step, Rehearsing $pot): Rehearsing
     {
-        if ($this->state->paste === null || !$this->state->paste->hasFlour() || $this->inPieces($step)) {
-            $this->state = $this->filled($this->cooking->sauces->start, $step->conditions->at?->inCelsius() ?? self::COLD);
-
-            return;
+        $celsius = $step->conditions->at?->inCelsius() ?? self::COLD;
+        $inPieces = $step->additions !== [] && !$step->additions[0]->amount->byTheJug;
+        if ($inPieces || $pot->state->paste?->hasFlour() !== true) {
+            return $pot->filled($this->cooking->sauces->start, $celsius);
         }
-        $this->setting = $this->setting->heated(Heating::off());
         foreach ($step->additions as $addition) {
-            $this->added($this->cooking->liquid, $addition->amount->mass, $step->conditions->at?->inCelsius() ?? self::COLD);
-            $this->at(Heating::off(), self::WHISKED);
+            $pot = $this->added(
+                $this->cooking->liquid,
+                $addition->amount->mass,
+                $celsius,
+                $pot->set($pot->setting->heated(Heating::off())),
+            );
+            $pot = $this->at(Heating::off(), self::WHISKED, $pot);
         }
-        $this->join($this->apart);
-        $this->apart = Sauce::nothing();
+
+        return $pot->joined($pot->apart)->setApart(Sauce::nothing());
     }
 
-    private function inPieces(Step $step): bool
+    private function boiled(Rehearsing $pot): Rehearsing
     {
-        return $step->additions !== [] && !$step->additions[0]->amount->byTheJug;
-    }
-
-    private function ladled(Step $step): void
-    {
-        $at = $step->kind === StepKind::Ladle ? self::LADLED : self::COLD;
-        $this->state = $this->filled($this->cooking->sauces->start, $at);
-    }
-
-    private function boiled(): void
-    {
-        for ($i = 0; $i < self::LONGEST && $this->state->celsius < $this->boil() - self::NEARLY; $i++) {
-            // Milk comes to the boil on a gentler flame, or it catches.
-            $this->at($this->state->sauce->dairy() > self::MILKY ? Heating::hob(HobHeat::Medium) : Heating::simmer(SimmerLevel::Brisk), 1);
+        $boil = ($this->cooking->place->boilsAt?->inCelsius() ?? 100.0) - self::NEARLY;
+        // Milk comes to the boil on a gentler flame, or it catches.
+        $flame = $pot->state->sauce->dairy() > self::MILKY ? Heating::hob(HobHeat::Medium) : Heating::simmer(SimmerLevel::Brisk);
+        for ($i = 0; $i < self::LONGEST && $pot->state->celsius < $boil; $i++) {
+            $pot = $this->at($flame, 1, $pot);
         }
+
+        return $pot;
     }
 
-    private function boil(): float
+    private function simmered(Step $step, int $seconds, Rehearsing $pot): Rehearsing
     {
-        return $this->cooking->place->boilsAt?->inCelsius() ?? 100.0;
-    }
-
-    private function simmered(Step $step, int $seconds): void
-    {
-        $level = $step->conditions->simmers ?? SimmerLevel::Bare;
-        $this->setting = $this->setting->lidded($this->cooking->ways->lid);
+        $heating = Heating::simmer($step->conditions->simmers ?? SimmerLevel::Bare);
+        $pot = $pot->set($pot->setting->lidded($this->cooking->place->lid));
         $goal = $step->kind === StepKind::Reduce ? $step->ends->volume?->inMillilitres() : null;
-        $pieces = $this->cooking->sauces->pieces->inMillilitres();
         if ($goal === null) {
-            $this->at(Heating::simmer($level), $seconds);
+            $pot = $this->at($heating, $seconds, $pot);
         }
-        $goal = $goal === null ? INF : ($step->variant === '' && $this->plan->making?->isDerived() === true ? $goal - $pieces : $goal);
-        for ($i = 0; $i < self::LONGEST && $this->state->sauce->millilitres() > $goal; $i++) {
-            $this->at(Heating::simmer($level), 1);
+        // A derivative's level is read with its pieces in; boiled down first, it has none yet.
+        $inPieces = $step->variant === '' && $this->plan->making?->isDerived() === true;
+        $goal = ($goal ?? INF) - ($inPieces ? $this->cooking->sauces->pieces->inMillilitres() : 0.0);
+        for ($i = 0; $i < self::LONGEST && $pot->state->sauce->millilitres() > $goal; $i++) {
+            $pot = $this->at($heating, 1, $pot);
         }
-        $this->setting = $this->setting->lidded(Lid::Open);
+
+        return $pot->set($pot->setting->lidded(Lid::Open));
     }
 
-    private function cleared(Step $step): void
+    private function cleared(Step $step, Rehearsing $pot): Rehearsing
     {
-        $this->join($step->effect->joins ?? Sauce::nothing());
-        foreach ($step->kind === StepKind::Blend && $this->plan->making?->isDerived() === false ? $this->cut : [] as $cut) {
-            $this->join($cut->asPuree());
+        $pot = $pot->joined($step->effect->joins ?? Sauce::nothing());
+        foreach ($step->kind === StepKind::Blend && $this->plan->making?->isDerived() === false ? $pot->cut : [] as $cut) {
+            $pot = $pot->joined($cut->asPuree());
         }
-        $left = $this->state->sauce->times($step->effect->keeps);
-        $this->state = $this->state->sauced(
-            $left,
-            $this->state->celsius,
-            $this->state->ledger->plus(strained: $this->state->sauce->grams() - $left->grams()),
-        )->withoutVegetables();
-    }
+        $left = $pot->state->sauce->times($step->effect->keeps);
 
-    private function stirredIn(Step $step): void
-    {
-        $bounds = $step->conditions->bounds;
-        $most = $bounds->atMost;
-        foreach ($step->additions as $addition) {
-            $own = $addition->bounds->atMost;
-            $most = $own !== null && ($most === null || $own->kelvin < $most->kelvin) ? $own : $most;
-        }
-        if ($most !== null) {
-            $this->cooledTo($most->inCelsius() - self::CAREFUL);
-        } elseif ($this->limit === null && $step->act === ActKind::StirIn) {
-            $this->at(Heating::simmer(SimmerLevel::Bare), self::STIRRED);
-        } elseif ($this->limit !== null) {
-            $this->cooledTo($this->limit->inCelsius() - self::CAREFUL);
-        }
-        foreach ($step->amounts as $amount) {
-            $this->put($amount, self::COLD);
-            $this->at(Heating::off(), self::STIRRED);
-        }
-        $this->limit = $most !== null && ($this->limit === null || $most->kelvin < $this->limit->kelvin) ? $most : $this->limit;
-        $least = $bounds->atLeast?->inCelsius() ?? 0.0;
-        for ($i = 0; $i < self::LONGEST && $this->state->celsius < $least + self::WARMED; $i++) {
-            $this->at(Heating::hob(HobHeat::Low), 1);
-        }
-        $this->setting = $this->setting->heated(Heating::off());
-    }
-
-    private function cooledTo(float $celsius): void
-    {
-        for ($i = 0; $i < self::LONGEST && $this->state->celsius > $celsius; $i++) {
-            $this->at(Heating::off(), 1);
-        }
-    }
-
-    private function put(Amount $amount, float $celsius): void
-    {
-        if (!$this->larder->has($amount->ingredient)) {
-            return;
-        }
-        $what = $this->larder->any($amount->ingredient);
-        if ($what instanceof Ingredient && $what->role === Role::Vegetable) {
-            return;
-        }
-        $this->added($what, $amount->mass, $celsius);
-    }
-
-    private function added(Thickener|Fat|Ingredient $what, Mass $mass, float $celsius): void
-    {
-        $add = Action::add(Duration::ofSeconds((float) $this->now), $what, $mass, Temperature::ofCelsius($celsius));
-        [$this->state, $this->setting, $told] = $this->hands->do($add, $this->state, $this->setting);
-        foreach ($told as [$trouble, $about]) {
-            $this->note($trouble, $about);
-        }
-    }
-
-    private function join(Sauce $more): void
-    {
-        if (abs($more->grams()) <= 0.0) {
-            return;
-        }
-        $this->state = $this->state->sauced(
-            $this->state->sauce->plus($more),
-            $this->state->celsius,
-            $this->state->ledger->plus(in: $more->grams()),
+        return $pot->in(
+            $pot->state->sauced(
+                $left,
+                $pot->state->celsius,
+                $pot->state->ledger->plus(strained: $pot->state->sauce->grams() - $left->grams()),
+            )->withoutVegetables(),
         );
     }
 
-    private function filled(Sauce $sauce, float $celsius): PotState
+    private function stirredIn(Step $step, Rehearsing $pot): Rehearsing
     {
-        $this->standing = true;
+        $own = $step->conditions->bounds->atMost;
+        foreach ($step->additions as $addition) {
+            $one = $addition->bounds->atMost;
+            $own = $one !== null && ($own === null || $one->kelvin < $own->kelvin) ? $one : $own;
+        }
+        $most = $pot->limitedTo($own)->limit;
+        $pot = match (true) {
+            $most !== null => $this->cooledTo($most->inCelsius() - self::CAREFUL, $pot),
+            $step->act === ActKind::StirIn => $this->at(Heating::simmer(SimmerLevel::Bare), self::STIRRED, $pot),
+            default => $pot,
+        };
+        foreach ($step->amounts as $amount) {
+            $pot = $this->at(Heating::off(), self::STIRRED, $this->put($amount, $pot));
+        }
+        $pot = $pot->limitedTo($own);
+        $least = ($step->conditions->bounds->atLeast?->inCelsius() ?? -self::LONGEST) + self::WARMED;
+        for ($i = 0; $i < self::LONGEST && $pot->state->celsius < $least; $i++) {
+            $pot = $this->at(Heating::hob(HobHeat::Low), 1, $pot);
+        }
 
-        return PotState::emptyPan($celsius)->sauced($sauce, $celsius, Ledger::opened()->plus(in: $sauce->grams()));
+        return $pot->set($pot->setting->heated(Heating::off()));
     }
 
-    private function at(Heating $heating, int $seconds): self
+    private function cooledTo(float $celsius, Rehearsing $pot): Rehearsing
     {
-        $this->setting = $this->setting->heated($heating);
+        for ($i = 0; $i < self::LONGEST && $pot->state->celsius > $celsius; $i++) {
+            $pot = $this->at(Heating::off(), 1, $pot);
+        }
+
+        return $pot;
+    }
+
+    /** Pieces have no weight here, and what only flavours none anywhere. */
+    private function put(Amount $amount, Rehearsing $pot): Rehearsing
+    {
+        $what = $this->larder->has($amount->ingredient) ? $this->larder->any($amount->ingredient) : null;
+
+        return $what === null || $what instanceof Ingredient && $what->role === Role::Vegetable
+            ? $pot
+            : $this->added($what, $amount->mass, self::COLD, $pot);
+    }
+
+    private function added(Thickener|Fat|Ingredient $what, Mass $mass, float $celsius, Rehearsing $pot): Rehearsing
+    {
+        $add = Action::add(Duration::ofSeconds((float) $pot->now), $what, $mass, Temperature::ofCelsius($celsius));
+        [$state, $setting, $told] = $this->hands->do($add, $pot->state, $pot->setting);
+        $pot = $pot->in($state, $setting);
+        foreach ($told as [$trouble, $about]) {
+            $pot = $pot->troubled($trouble, $about);
+        }
+
+        return $pot;
+    }
+
+    private function at(Heating $heating, int $seconds, Rehearsing $pot): Rehearsing
+    {
+        $pot = $pot->set($pot->setting->heated($heating));
         for ($i = 0; $i < $seconds; $i++) {
-            $this->state = $this->state->paste !== null
-                ? $this->paste->after($this->state, $this->state->paste, $this->setting, 1)
-                : $this->sauce->after($this->state, $this->setting, 1);
-            $this->now++;
-            foreach ($this->watch->troubles($this->state, $this->setting) as $trouble) {
-                $this->note($trouble, '');
+            $pot = $pot->aSecondOn(
+                $pot->state->paste !== null
+                    ? $this->paste->after($pot->state, $pot->state->paste, $pot->setting, 1)
+                    : $this->sauce->after($pot->state, $pot->setting, 1),
+            );
+            foreach ($this->watch->troubles($pot->state, $pot->setting) as $trouble) {
+                $pot = $pot->troubled($trouble, '');
             }
-            if ($this->limit !== null && $this->state->celsius > $this->limit->inCelsius() + 1e-6) {
-                $this->note(Mishap::TooHotFor, '');
+            if ($pot->limit !== null && $pot->state->celsius > $pot->limit->inCelsius() + 1e-6) {
+                $pot = $pot->troubled(Mishap::TooHotFor, '');
             }
         }
 
-        return $this;
-    }
-
-    private function note(Mishap $trouble, string $about): void
-    {
-        $this->troubles[$trouble->value . $about] ??= new Happening(Duration::ofSeconds((float) $this->now), $trouble, $about);
+        return $pot;
     }
 }

@@ -7,6 +7,7 @@ namespace Lento\Stove;
 use DateTimeImmutable;
 use Lento\Course\Course;
 use Lento\Course\Event;
+use Lento\Course\Happened\Added;
 use Lento\Course\Happened\HeatSet;
 use Lento\Course\Happened\LadledOff;
 use Lento\Course\Happened\ReadOff;
@@ -120,6 +121,7 @@ final readonly class Going
             $event instanceof HeatSet => $event->heat instanceof SimmerLevel ? $this->reckoning->on($event->heat) : $this->reckoning,
             $event instanceof ReadOff => $this->reckoning->read($event->reading, $simmers),
             $event instanceof ToppedUp => $this->reckoning->toppedUp($event->liquid),
+            $event instanceof Added => $this->reckoning->joinedBy($event->joins),
             $event instanceof Thickened => $this->reckoning->thickened($event->means, $event->thickener),
             $event instanceof Rescued => $this->reckoning->rescued($event),
             $event instanceof LadledOff => $this->reckoning->ladledOff($event->volume),
@@ -157,6 +159,7 @@ final readonly class Going
         return $event instanceof HeatSet
             || $event instanceof ReadOff
             || $event instanceof ToppedUp
+            || $event instanceof Added
             || $event instanceof Thickened
             || $event instanceof Rescued
             || $event instanceof LadledOff;

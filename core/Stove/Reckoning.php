@@ -208,6 +208,20 @@ final readonly class Reckoning
         return $this->changedTo($this->sauce->plus($this->plan->perGram->times($this->plan->liquid->density->massOf($liquid)->inGrams())));
     }
 
+    /** With something that no step asked for. */
+    public function joinedBy(Sauce $more): self
+    {
+        return $this->changedTo($this->sauce->plus($more));
+    }
+
+    /** With so much less of its liquid than was planned. */
+    public function without(Volume $liquid): self
+    {
+        $grams = min(0.9 * $this->sauce->grams(), $this->plan->liquid->density->massOf($liquid)->inGrams());
+
+        return $this->changedTo($this->sauce->plus($this->plan->perGram->times(-$grams)));
+    }
+
     /**
      * With a late thickener, as it was kneaded or stirred.
      *
@@ -257,7 +271,11 @@ final readonly class Reckoning
         if ($after !== null) {
             return $this->changedTo($after);
         }
-        $thins = in_array($rescued->remedy, [RemedyKind::Thin, RemedyKind::CoolAndBlend, RemedyKind::Desalt, RemedyKind::Warm, RemedyKind::Stretch], true);
+        $thins = in_array(
+            $rescued->remedy,
+            [RemedyKind::Thin, RemedyKind::CoolAndBlend, RemedyKind::Desalt, RemedyKind::Warm, RemedyKind::Stretch],
+            true,
+        );
         $topped = $rescued->liquid === null || !$thins ? $this : $this->toppedUp($rescued->liquid);
 
         return $rescued->solid === null || $rescued->means === null ? $topped : $topped->thickened($rescued->means, $rescued->solid);

@@ -6,6 +6,8 @@ namespace Lento\Stove;
 
 use DateTimeImmutable;
 use Lento\Course\Course;
+use Lento\Course\Happened\Added;
+use Lento\Course\Happened\StoppedPouring;
 use Lento\Course\Reading;
 use Lento\Exception\NotReachable;
 use Lento\Forecast\Band;
@@ -71,6 +73,7 @@ final readonly class SauceWatch
         $boils = $plan->at($cooking->sauces->boilsFrom) ?? $stands;
         $boiling = $course->firstBegunFrom($boils);
         $start = self::start($cooking, $shade, $boiling !== null, $larder);
+        $start = self::unprompted($course, $start, $begun);
         $going = Going::through($plan, $course, $start, $begun, $boiling, $now);
         $ahead = Ahead::of($plan, $course->current, self::here($course, $now), $going->done, $going->reckoning);
 
@@ -84,6 +87,21 @@ final readonly class SauceWatch
             self::notch($plan, $cooking),
             $now,
         );
+    }
+
+    /** What went in, or did not, before all of it stood in the pot. */
+    private static function unprompted(Course $course, Reckoning $start, DateTimeImmutable $begun): Reckoning
+    {
+        foreach ($course->events as $event) {
+            $start = match (true) {
+                $event->at >= $begun => $start,
+                $event instanceof Added => $start->joinedBy($event->joins),
+                $event instanceof StoppedPouring => $start->without($event->left),
+                default => $start,
+            };
+        }
+
+        return $start;
     }
 
     /** What it will come to, strained and finished, with its pieces and what was ladled off before. */

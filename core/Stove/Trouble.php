@@ -89,7 +89,25 @@ final readonly class Trouble
         $sheet = (new Composer())->answer($question);
         $plan = $sheet->plan();
 
-        return self::patient($plan->cooking ?? throw Missing::from('sheet-plan', 'sauce'), null, $sheet->end->saltPercent(), $condition ?? new Condition());
+        return self::patient(
+            $plan->cooking ?? throw Missing::from('sheet-plan', 'sauce'),
+            null,
+            $sheet->end->saltPercent(),
+            $condition ?? new Condition(),
+        );
+    }
+
+    /**
+     * The same at a stage, as bad as it looks; from the finish on with the limit of what finishes it.
+     *
+     * @throws NotReachable if there is no such sauce
+     * @throws OutOfRange
+     */
+    public static function withNoSheet(Question $question, Stage $stage, Severity $severity): Patient
+    {
+        $plan = (new Composer())->answer($question)->plan();
+
+        return PatientAtStage::of($plan, $stage, $severity) ?? throw Missing::from('sheet-plan', 'sauce');
     }
 
     private static function patient(Cooking $cooking, ?Reckoning $now, ?float $saltPercent, Condition $condition): Patient

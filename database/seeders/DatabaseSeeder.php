@@ -37,11 +37,15 @@ use Lento\Course\Happened\Tended;
 use Lento\Course\Outcome;
 use Lento\Course\Reading;
 use Lento\Course\Stamp;
+use Lento\Plan\Plan;
 use Lento\Plan\StepKind;
 use Lento\Plan\TendingKind;
 use Lento\Pot\HobKind;
 use Lento\Pot\PanBase;
 use Lento\Quantity\Length;
+use Lento\Quantity\Temperature;
+use Lento\Thickness\Flow;
+use Lento\Thickness\SpoonTest;
 use Lento\Thickness\SpoonWord;
 use RuntimeException;
 
@@ -181,7 +185,7 @@ final class DatabaseSeeder extends Seeder
         $this->ladledFor(
             $supper,
             'espagnole@brown-stock',
-            $this->putOn($start, $record, $brown, $now->subMinutes(118), 'Ines Vark', StepKind::Simmer, 'ring-1'),
+            $this->putOn($start, $record, $brown, $now->subMinutes(118), 'Ines Vark', StepKind::Reduce, 'ring-1'),
         );
         $this->ladledFor(
             $supper,
@@ -412,7 +416,7 @@ final class DatabaseSeeder extends Seeder
                 );
             }
             if ($step->kind === StepKind::Test) {
-                $taps[] = Tap::made(new ReadOff($stamp(0), Reading::spoon($pot->plan->promise->spoon ?? SpoonWord::Coats)));
+                $taps[] = Tap::made(new ReadOff($stamp(0), Reading::spoon(self::shownHot($pot->plan))));
             }
             $taps[] = Tap::made(new Done($stamp($took)));
             $clock = $clock->addSeconds($took);
@@ -420,5 +424,15 @@ final class DatabaseSeeder extends Seeder
         $record($pot, $taps, CarbonImmutable::now());
 
         return $clock;
+    }
+
+    /** What the spoon shows straight from the pot, where it looks thinner than at the pass. */
+    private static function shownHot(Plan $plan): SpoonWord
+    {
+        $cooking = $plan->cooking;
+
+        return $cooking === null
+            ? SpoonWord::Coats
+            : SpoonTest::of(Flow::of($cooking->sauces->tested, Temperature::ofCelsius($cooking->simmer()->celsius())))->word();
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'verdict' => [
         'thin' => 'Too thin to be a sauce: :yield that runs off the spoon (like :flour g flour a litre).',
-        'soup' => 'Soup-thin: :yield that leaves a veil on the spoon (like :flour g flour a litre).',
+        'soup' => 'Soup-thin: :yield that leaves a light film on the spoon (like :flour g flour a litre).',
         'pouring' => 'A pouring sauce: :yield that coats the spoon but lets it show through (like :flour g flour a litre).',
         'coating' => 'A coating sauce: :yield that coats the spoon, and a finger line holds (like :flour g flour a litre).',
         'gratin' => 'Thick, for gratins: :yield with a ribbon that stays (like :flour g flour a litre).',

@@ -64,7 +64,7 @@ return [
     'grip_value' => ':left :left_litres, :right :right_litres',
     'in_class' => ':class, :ef g/l',
     'allergens' => 'Allergens',
-    'no_allergens' => 'no allergens known',
+    'no_allergens' => 'No allergens known.',
     'gate' => [
         'minutes' => ':minutes min',
         'under' => 'under :temperature',
@@ -75,7 +75,7 @@ return [
     ],
     'caution' => [
         'yolk'
-            => 'Never boil after the yolks: keep it :least to :most. Held warm it spoils fast: follow your local food-safety '
+            => 'Never boil it again, egg yolk is in it: keep it :least to :most. Held warm it spoils fast: follow your local food-safety '
                 . 'code and your kitchen’s licensed procedures.',
         'limit' => 'Not over :most, or it splits.',
     ],
@@ -110,10 +110,15 @@ return [
         'two_people' => ':kg kg of pan and sauce: two people.',
         'never_lifted' => ':kg kg of pan and sauce: never lift it. Ladle it out.',
     ],
-    'keep' => ['title' => 'Covered, to the pass or into the bain-marie', 'cue' => 'kept :keep', 'below' => 'under :temperature', 'hot' => 'hot'],
+    'keep' => [
+        'title' => 'Covered, to the pass or into the bain-marie',
+        'cue' => 'kept :keep',
+        'below' => 'under :temperature',
+        'hot' => 'hot',
+    ],
     'free_steps' => 'Steps',
     'next_act' => [
-        'base' => 'Put on the :name',
+        'base' => 'Start the :name',
         'ladle' => 'Ladled out',
         'stove' => 'At the stove',
         'on' => 'To the :name',
@@ -136,7 +141,7 @@ return [
     'on_hand_of' => ':litres from the cold',
     'reheat' => 'Reheat it once, slowly, to at least :temperature at its core (:preset); follow your local food-safety code.',
     'over' => ':litres more than needed: the pot cannot be smaller',
-    'no_pan' => 'none of your pans holds it: two pots, or a larger one',
+    'no_pan' => 'none of your pans holds it: make two pots, a smaller batch, or add the pan',
     'pass' => 'Pass sheet',
     'shopping' => 'Shopping and set-out',
     'supply' => 'What can I make of …',
@@ -191,7 +196,7 @@ return [
         'time' => 'all steps',
         'roux' => 'roux to its colour',
         'pours' => 'pours',
-        'steam' => 'steams off, of what it makes',
+        'steam' => 'evaporates, of what it makes',
         'pan_of' => ':cm cm wide',
         'times' => '× :factor',
     ],
@@ -250,7 +255,6 @@ return [
     'own_gone' => 'What it began as is gone.',
     'own_based' => 'began as :name',
     'per_litre' => 'per litre of :parent',
-    'allergens_of' => 'allergens: :list',
     'house' => 'house',
     'safety' => 'Lento never certifies safety. Follow your local food-safety code and your kitchen’s licensed procedures.',
     // Each sauce: plain name, French name, and its story in two lines.
@@ -268,7 +272,7 @@ return [
         'espagnole' => [
             'name' => 'Espagnole',
             'french' => 'espagnole',
-            'story' => 'Brown stock, brown roux, browned vegetables and a little tomato, down by a third. Seldom served as it is: it becomes demi-glace.',
+            'story' => 'Brown stock, brown roux, browned vegetables, a little tomato, down by a third. It becomes demi-glace.',
         ],
         'demi-glace' => [
             'name' => 'Demi-glace',
@@ -303,7 +307,7 @@ return [
         'chilli-gravy' => [
             'name' => 'Chilli gravy',
             'french' => 'sauce au piment',
-            'story' => 'Dried smoked chilli and toasted coriander in poultry stock, soured cream off the boil. With grilled pork, beans and rice.',
+            'story' => 'Smoked chilli and toasted coriander, soured cream off the boil. With grilled pork, beans and rice.',
         ],
         'wine-sauce' => [
             'name' => 'Wine sauce',

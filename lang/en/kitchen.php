@@ -49,7 +49,7 @@ return [
     ],
     'pans' => [
         'title' => 'Pans',
-        'how' => 'Lay a ruler across the inside, then stand it on the floor.',
+        'how' => 'Lay a ruler across the inside, then stand it on the bottom.',
         'name' => 'Name',
         'diameter_mm' => 'Wide, mm',
         'height_mm' => 'High, mm',
@@ -99,7 +99,7 @@ return [
         'salt' => ':percent % salt',
         'fat' => ':percent % fat',
     ],
-    'schools' => ['title' => 'Usual schools', 'how' => 'What a new question starts from. Each question can still say otherwise.'],
+    'schools' => ['title' => 'Usual methods', 'how' => 'What a new question starts from. Each question can still say otherwise.'],
     'formulas' => [
         'title' => 'House formulas',
         'how' => 'What this kitchen always does otherwise. Per litre finished.',

@@ -39,7 +39,7 @@ return [
         '1–9' => 'the numbered tap: spoon, taste, where it goes',
         ', .' => 'heat down, up',
         'W' => 'place and cook',
-        'H' => 'put on a pot',
+        'H' => 'start a pot',
         'Y' => 'top up',
         'B' => 'back to the simmer',
         'N' => 'note',

@@ -14,7 +14,7 @@ return [
         '0.7' => ['Flour-rich, 0.7', 'lean, pasty, lumps sooner'],
     ],
     'school' => [
-        'q' => 'How they meet',
+        'q' => 'Roux and liquid',
         'cold-on-hot' => ['Cold on hot', 'fewest lumps for one cook'],
         'hot-on-cold' => ['Boiling on cooled', 'off the heat; for large batches'],
         'warm-pours' => ['Warm in pours', 'more pours, sooner at the boil'],
@@ -40,7 +40,7 @@ return [
     'stirring' => [
         'q' => 'Stirring',
         'constantly' => ['Constantly', 'nothing catches; a pair of hands'],
-        'visits' => ['Visits', 'every minute or so after the boil'],
+        'visits' => ['Now and then', 'every few minutes after the boil'],
     ],
     'browned' => ['q' => 'Butter browned first', 'no' => ['No', 'clean taste'], 'yes' => ['Yes', 'nutty; its water is gone']],
     'aromatics' => [
@@ -49,7 +49,7 @@ return [
         'apart' => ['Cooked apart', 'the roux keeps its own colour'],
         'infused' => ['Infused', 'in the liquid, then out'],
         'sachet' => ['In a sachet', 'simmered along'],
-        'none' => ['None', 'the liquid alone speaks'],
+        'none' => ['None', 'the liquid alone'],
     ],
     'strain' => [
         'q' => 'Vegetables',
@@ -93,6 +93,6 @@ return [
         'by-sauce' => ['By the sauce', 'as its formula says'],
         'butter' => ['Butter', 'cold, off the boil: shine'],
         'cream' => ['Cream', 'rounder, a little thinner'],
-        'liaison' => ['Yolk and cream', 'thickens; never boil after'],
+        'liaison' => ['Yolk and cream', 'thickens; never boil it again'],
     ],
 ];

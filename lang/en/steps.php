@@ -24,10 +24,19 @@ return [
                 'smell' => 'warm and nutty',
                 'caution' => 'Chilli smoke stings: fan on, face away.',
             ],
-            'slake-mustard' => ['title' => 'Slake the dry mustard', 'cue' => 'Stir it with cold water; leave it 10 min to bring out its heat.'],
-            'blanch-parsley' => ['title' => 'Blanch and chop the parsley', 'cue' => 'Seconds in boiling water, into cold, squeezed dry, chopped.'],
+            'slake-mustard' => [
+                'title' => 'Slake the dry mustard',
+                'cue' => 'Stir it with cold water; leave it 10 min to bring out its heat.',
+            ],
+            'blanch-parsley' => [
+                'title' => 'Blanch and chop the parsley',
+                'cue' => 'Seconds in boiling water, into cold, squeezed dry, chopped.',
+            ],
             'boil-eggs' => ['title' => 'Hard-boil the eggs', 'cue' => '10 min from the boil, cooled in water, shelled and chopped.'],
-            'rinse' => ['title' => 'Rinse and chop the pickles', 'cue' => 'Under cold water, drained, chopped: they bring salt of their own.'],
+            'rinse' => [
+                'title' => 'Rinse and chop the pickles',
+                'cue' => 'Under cold water, drained, chopped: they bring salt of their own.',
+            ],
             'pound-anchovy' => ['title' => 'Pound the anchovy', 'cue' => 'To a smooth paste with a little of the sauce.'],
             'stalks' => ['title' => 'Pick the tarragon', 'cue' => 'Stalks for the sauce, leaves chopped for the end.'],
             'saffron' => ['title' => 'Soak the saffron', 'cue' => 'In warm water until the water is deep gold.'],
@@ -173,7 +182,11 @@ return [
         'caution' => 'A roux is far hotter than boiling water and sticks to skin.',
         'ways' => [
             'gradually' => ['title' => 'The flour, little by little', 'cue' => ':Flour_amount flour in three goes; stir each smooth.'],
-            'onions' => ['title' => 'Flour over the onions', 'look' => 'every onion dusted and glossy', 'cue' => ':Flour_amount flour, stirred in all over.'],
+            'onions' => [
+                'title' => 'Flour over the onions',
+                'look' => 'every onion dusted and glossy',
+                'cue' => ':Flour_amount flour, stirred in all over.',
+            ],
             'scraping' => ['title' => 'Flour into the tin', 'cue' => ':Flour_amount flour into the fat, scraping the bottom.'],
         ],
     ],
@@ -214,7 +227,10 @@ return [
         'cue' => ':List in, loosen every brown bit, boil down by :share.',
         'caution' => 'Wine flares over gas. Pour away from the flame, face and sleeves clear.',
         'ways' => [
-            'stock' => ['cue-empty' => 'A ladle of the stock in; loosen every brown bit.', 'caution-empty' => 'It steams up hard. Face and hands away.'],
+            'stock' => [
+                'cue-empty' => 'A ladle of the stock in; loosen every brown bit.',
+                'caution-empty' => 'It steams up hard. Face and hands away.',
+            ],
             'tin' => [
                 'title' => 'Deglaze the tin',
                 'cue-empty' => 'A ladle of the stock in; loosen every brown bit.',
@@ -307,7 +323,7 @@ return [
         'smell' => 'deeper, nothing catching',
         'listen' => 'from a rattle to a slow plop',
         'cue' => 'Until :share has gone: :end_mm mm on the dip-stick.:skim:lid Stir the bottom every :stir.',
-        'cue-by-eye' => 'Until :share has gone.:skim:lid Too little to read on a dip-stick: weigh the pan, or go by the minutes and the spoon.',
+        'cue-by-eye' => 'Until :share has gone.:skim:lid Too little for a dip-stick: weigh the pan, or go by minutes and spoon.',
         'title-by-eye' => 'Boil it down by :share',
         'caution' => 'The thicker it gets, the sooner it catches. If it smells burnt, do not scrape: pour it off.',
     ],
@@ -321,7 +337,7 @@ return [
         'name' => 'Test',
         'title' => 'Check the back of the spoon',
         'look' => ':spoon',
-        'cue' => ':Spoon It looks thinner hot.',
+        'cue' => ':Spoon It looks thinner hot: now :hot.',
         'caution' => 'Let the spoon cool before you taste.',
     ],
     'correct' => [
@@ -348,7 +364,10 @@ return [
         'ways' => [
             'cloth' => ['cue' => 'Through a fine sieve or a cloth.'],
             'unpressed' => ['cue' => 'Through the fine strainer. Let it run; do not press.'],
-            'giblets' => ['title' => 'Strain the stock, dice the giblets', 'cue' => 'The stock goes into the sauce; the meat waits, diced.'],
+            'giblets' => [
+                'title' => 'Strain the stock, dice the giblets',
+                'cue' => 'The stock goes into the sauce; the meat waits, diced.',
+            ],
         ],
         'heavy' => ' :kg kg of pan and sauce: two people.',
         'never-lifted' => ' :kg kg of pan and sauce: never lift it. Ladle it out.',
@@ -373,7 +392,7 @@ return [
         'title' => 'Temper and bind',
         'look' => 'it thickens and turns silky',
         'cue' => 'Beat :list in a bowl, whisk in a ladle of hot sauce, pour back off the heat; warm to :least–:most.',
-        'caution' => 'Over :most it scrambles: never boil it again. Held warm, egg spoils fast: tell frail guests, pasteurised yolk is safer.',
+        'caution' => 'Over :most it scrambles: never boil it again. Egg held warm spoils fast: tell frail guests.',
     ],
     'melt-in' => [
         'name' => 'Melt in',
@@ -414,7 +433,11 @@ return [
                 'cue' => ':List, loosened with a ladle of hot sauce, then all in, at :hold–:most.',
                 'caution' => 'Over :most it curdles. Never boil it again.',
             ],
-            'simmer-again' => ['title' => 'Cream in, back to a simmer', 'look' => 'a blip again', 'cue' => ':List; cold cream takes the sauce off its simmer.'],
+            'simmer-again' => [
+                'title' => 'Cream in, back to a simmer',
+                'look' => 'a blip again',
+                'cue' => ':List; cold cream takes the sauce off its simmer.',
+            ],
             'last' => ['title' => 'Last: :name', 'look' => '', 'cue' => ':List.'],
             'spice' => ['title' => 'A pinch of :name', 'look' => '', 'cue' => ':List.'],
             'crushed' => ['title' => 'Crushed pepper in', 'look' => '', 'cue' => ':List, crushed.'],
@@ -429,9 +452,18 @@ return [
                 'cue' => ':List, at :hold–:most.',
                 'caution' => 'At the boil mustard loses its bite; it does not split.',
             ],
-            'bite' => ['title' => 'Off the boil, the horseradish', 'cue' => ':List, at :hold–:most.', 'caution' => 'At the boil it loses its bite.'],
+            'bite' => [
+                'title' => 'Off the boil, the horseradish',
+                'cue' => ':List, at :hold–:most.',
+                'caution' => 'At the boil it loses its bite.',
+            ],
             'paprika' => ['title' => 'Off the heat, the paprika', 'look' => 'red, not brown', 'cue' => ':List; it burns in seconds.'],
-            'bloom' => ['title' => 'Bloom the spices', 'look' => '', 'smell' => 'the spices open up', 'cue' => ':List into the fat, 1 min, stirring.'],
+            'bloom' => [
+                'title' => 'Bloom the spices',
+                'look' => '',
+                'smell' => 'the spices open up',
+                'cue' => ':List into the fat, 1 min, stirring.',
+            ],
             'saffron' => ['title' => 'Saffron and its water in', 'look' => 'gold all through', 'cue' => ':List.'],
             'stalks' => ['title' => 'Tarragon stalks in', 'look' => '', 'cue' => ':List, tied.'],
             'truffle' => ['title' => 'Truffle in', 'look' => '', 'cue' => ':List, chopped; warm it through.'],
@@ -443,7 +475,11 @@ return [
             ],
             'heat-through' => ['title' => ':Name in, hot through', 'look' => '', 'cue' => ':List, 75° in the middle.'],
             'jelly' => ['title' => 'Melt the jelly in', 'look' => 'clear, no lumps', 'cue' => ':List.'],
-            'limit' => ['title' => 'Off the boil, stir in :name', 'cue' => ':List, at :hold–:most.', 'caution' => 'Over :most it suffers. Never boil it again.'],
+            'limit' => [
+                'title' => 'Off the boil, stir in :name',
+                'cue' => ':List, at :hold–:most.',
+                'caution' => 'Over :most it suffers. Never boil it again.',
+            ],
         ],
     ],
     'rest' => ['name' => 'Rest', 'title' => 'Let it rest', 'cue' => ':Minutes, off the heat.'],

@@ -20,7 +20,7 @@ return [
     ],
     'that' => [
         'thin' => 'that runs off',
-        'soup' => 'that veils',
+        'soup' => 'that leaves a light film',
         'pouring' => 'that glazes',
         'coating' => 'that coats',
         'gratin' => 'that masks',
@@ -44,7 +44,7 @@ return [
         'glazes' => 'Glazes the spoon; it shows through.',
         'coats' => 'Coats the spoon.',
         'coats-holds' => 'Coats, and a finger line holds.',
-        'masks' => 'Masks the spoon; holds a ribbon.',
+        'masks' => 'Masks the spoon, holds a ribbon.',
         'mounds' => 'Stands in mounds.',
     ],
 ];

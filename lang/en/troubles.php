@@ -7,7 +7,7 @@ return [
     'runs-over' => 'Runs over the brim.',
     'smokes' => 'The fat smokes.',
     'burns' => 'The roux burns: black specks cannot be saved.',
-    'catches' => 'Catches on the pan’s floor: stir, or less heat.',
+    'catches' => 'Catches on the bottom: stir, or less heat.',
     'too-hot-for' => 'Too hot for :what: take it off the heat first.',
     'may-curdle' => 'May curdle with :what.',
     'boils-dry' => 'Boils dry.',

@@ -22,8 +22,8 @@ return [
     'salt-past-target'
         => 'Ends at :salt_percent % salt, past the :target_percent % you want: the liquid brings it, and the pot boils down. '
             . 'Take unsalted stock for part of it.',
-    'scorches' => 'Catches at this simmer unless it is stirred: the pan’s floor gets :wall_c hot.',
-    'milk-catches' => 'Milk catches at this simmer: stir the floor, or go lower. The pan’s floor gets :wall_c hot.',
+    'scorches' => 'Catches at this simmer unless it is stirred: the bottom gets :wall_c hot.',
+    'milk-catches' => 'Milk catches at this simmer: stir the bottom, or go lower. The bottom gets :wall_c hot.',
     'acid-thins' => 'Acid (pH :ph) wears off :lost_percent % of the thickening: :flour_g g of flour are in for it.',
     'may-curdle' => 'May curdle (pH :ph): milk and acid together, hot. Keep it off the boil, or add the acid last.',
     'finish-limit' => 'Off the boil: :ingredient goes in under :at_most_c, and it never boils again.',

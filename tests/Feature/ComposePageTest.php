@@ -33,7 +33,7 @@ it('shows the numbers of the core: weights, pours, depth, allergens', function (
         'name="stock" inputmode="decimal" autocomplete="off" value="1.93"',
         '45 mm',
         '0.34',
-        'Contains gluten, milk, celery.',
+        'Contains celery, cereals with gluten (wheat), milk.',
         'about 5 min (4–9), thickens 94 %',
     );
 });
@@ -123,7 +123,7 @@ it('moves the amount by a tap, and takes the usual of a changed sauce', function
         ->assertSee('1.5 litres of velouté');
     get('/compose?' . str_replace('sauce=veloute', 'sauce=espagnole', VELOUTE) . '&seen%5Bsauce%5D=veloute')
         ->assertOk()
-        ->assertSee('2 litres of espagnole that pours')
+        ->assertSee('2 litres of espagnole that glazes')
         ->assertSee('clarified butter');
 });
 

@@ -39,7 +39,7 @@ it('seeds a galley whose every page opens', function (): void {
 it('leaves the two pots that are on where the story has them', function (): void {
     seed(DatabaseSeeder::class);
     $on = Pot::query()->whereNull('finished_at')->with('events')->orderBy('id')->get();
-    expect($on->map(fn(Pot $pot): StepKind => $pot->course()->step()->kind)->all())->toBe([StepKind::Simmer, StepKind::Colour]);
+    expect($on->map(fn(Pot $pot): StepKind => $pot->course()->step()->kind)->all())->toBe([StepKind::Reduce, StepKind::Colour]);
 });
 
 it('lets a page load from its own address only', function (): void {

@@ -23,14 +23,14 @@ it('shows the family as a tree one can walk', function (): void {
         ->assertSeeInOrder(
             [
                 'Velouté',
-                'Supreme sauce',
-                'suprême',
+                'Suprême',
+                'sauce suprême',
                 'Ivory sauce',
                 'Béchamel',
                 'Espagnole',
                 'Demi-glace',
                 'Hunter’s sauce',
-                'chasseur',
+                'sauce chasseur',
                 'Onion and mustard sauce',
                 'Gherkin sauce',
             ],
@@ -45,7 +45,7 @@ it('has a sheet, a story and two names for every sauce', function (string $id): 
     $page = get("/family/{$id}?litres=2")
         ->assertOk()
         ->assertDontSee('family.')
-        ->assertSee('allergens: ')
+        ->assertSee('Contains ')
         ->assertSee('Cook it');
     expect(__("family.sauces.{$id}.story"))
         ->toBeString()
@@ -63,7 +63,7 @@ it('works one out for the litres and the stock typed', function (): void {
         ->assertSee('3.50 l')
         ->assertSee('shellfish velouté')
         ->assertSee('crustaceans')
-        ->assertSeeInOrder(['Boil 0.67 l white wine down by 50 %', 'Ladle in', 'Stir in', 'Off the boil']);
+        ->assertSeeInOrder(['Boil the white wine down by half', 'Ladle in', 'Cream in, back to a simmer', 'Off the heat, whisk the butter in']);
     get('/family/white-wine?litres=nothing')
         ->assertStatus(422)
         ->assertSee('Litres: write a number from 0.05 to 150 l')
@@ -95,7 +95,7 @@ it('keeps a kitchen’s own, worked out like any other, with what it changed bes
         ->assertOk()
         ->assertSee('Marigold pink')
         ->assertSee('For the cod.')
-        ->assertSee('began as Tomato and butter sauce')
+        ->assertSee('began as Aurore, tomato and butter')
         ->assertSee('pouring, 4')
         ->assertSee('g parsley')
         ->assertSee('house 40');
@@ -114,7 +114,7 @@ it('keeps a kitchen’s own, worked out like any other, with what it changed bes
     get('/services/' . Service::query()->latest('id')->firstOrFail()->id)
         ->assertOk()
         ->assertSee('Marigold rose')
-        ->assertSee('Put on the fish velouté');
+        ->assertSee('Start the fish velouté');
     post('/family/own-sauce-1/remove')->assertRedirect('/family/tree');
     freshRequest();
     get('/family/own-sauce-1')->assertNotFound();
@@ -172,7 +172,7 @@ it('leaves out an own sauce whose changes make no sense any more', function (): 
 it('says what a base can become, and what runs out first', function (): void {
     get('/family/have?base=veloute&liquid=fish-stock&litres=3')
         ->assertOk()
-        ->assertSee('Tomato and butter sauce')
+        ->assertSee('Aurore, tomato and butter')
         ->assertSee('White wine sauce')
         ->assertDontSee('Supreme sauce')
         ->assertSee('all of it');

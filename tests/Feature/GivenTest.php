@@ -103,15 +103,15 @@ it('drops what no longer holds', function (): void {
 it('answers every base, by anything that can be given', function (string $query, string $heading): void {
     get('/compose?' . $query . '&diameter=280&height=160')->assertOk()->assertSee($heading)->assertSee('Order of work');
 })->with([
-    ['sauce=demi-glace&amount=2', '2 litres of demi-glace that coats'],
-    ['sauce=demi-glace&given=stock&stock=3', 'of demi-glace that coats'],
-    ['sauce=tomato&amount=2', '2 litres of tomato sauce that pours'],
-    ['sauce=pan-gravy&given=fat&have_fat=180', 'of pan gravy that pours'],
-    ['sauce=onion-gravy&given=flour&have_flour=150', 'of onion gravy that pours'],
-    ['sauce=giblet-gravy&given=covers&covers=40&each=50', '2 litres of giblet gravy that pours'],
+    ['sauce=demi-glace&amount=2', '2 litres of demi-glace that glazes'],
+    ['sauce=demi-glace&given=stock&stock=3', 'of demi-glace that glazes'],
+    ['sauce=tomato&amount=2', '2 litres of tomato sauce that glazes'],
+    ['sauce=pan-gravy&given=fat&have_fat=180', 'of pan gravy that glazes'],
+    ['sauce=onion-gravy&given=flour&have_flour=150', 'of onion gravy that glazes'],
+    ['sauce=giblet-gravy&given=covers&covers=40&each=50', '2 litres of giblet gravy that glazes'],
     ['sauce=milk-gravy&given=pan', 'of milk gravy that masks'],
-    ['sauce=chilli-gravy&amount=2', '2 litres of chilli gravy that pours'],
-    ['sauce=wine-sauce&amount=2', '2 litres of wine sauce that pours'],
+    ['sauce=chilli-gravy&amount=2', '2 litres of chilli gravy that glazes'],
+    ['sauce=wine-sauce&amount=2', '2 litres of wine sauce that glazes'],
     ['sauce=veloute&given=roux&have_roux=300', 'of velouté that coats'],
     ['sauce=veloute&given=fat&have_fat=6&have_fat_unit=oz', 'of velouté that coats'],
 ]);

@@ -193,5 +193,5 @@ it('records every ladle off a base, a second one for the same sauce too', functi
     expect($second->id)->not->toBe($first->id)->and($ladles)->toHaveCount(2)
         ->and(array_map(static fn($ladle): string => $ladle->branch, $ladles))->toBe(['aurore@fish-stock', 'aurore@fish-stock']);
     get("/log")->assertOk();
-    get("/pots/{$base->id}")->assertOk()->assertSee('2.14 l ladled off for tomato and butter sauce');
+    get("/pots/{$base->id}")->assertOk()->assertSee('2.14 l ladled off for aurore, tomato and butter');
 });

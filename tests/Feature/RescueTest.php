@@ -35,7 +35,7 @@ it('asks which pot, or takes somebody’s', function (): void {
         ->assertSee('Which pot?')
         ->assertSee('Chicken velouté')
         ->assertSee("/rescue?pot={$pot->id}", false)
-        ->assertSee('Somebody’s sauce');
+        ->assertSee('A sauce with no sheet');
     get('/rescue?sauce=espagnole&amount=3')
         ->assertOk()
         ->assertSee('What do you see?')
@@ -106,7 +106,7 @@ it('offers the next remedy, and a new sheet for what is lost', function (): void
         ->assertOk()
         ->assertSee('Strain the lumps out');
     get("/rescue/specks-burnt?pot={$pot->id}")
-        ->assertSee('Throw it away and start over')
+        ->assertSee('Throw it away and start again')
         ->assertSee('Never dilute what is burnt')
         ->assertSee('A new sheet')
         ->assertDontSee('Do it');

@@ -42,7 +42,7 @@ function writes(Service $service, array $fields): TestResponse
 
 it('works the supper out on one page, from covers to pots', function (): void {
     $page = get('/services/' . supperOf72()->id)->assertOk();
-    $page->assertSee('Tomato and butter sauce')->assertSee('Mushroom and shallot sauce')->assertSee('Demi-glace')->assertSee('Espagnole')
+    $page->assertSee('Aurore, tomato and butter')->assertSee('Mushroom and shallot sauce')->assertSee('Demi-glace')->assertSee('Espagnole')
         ->assertSee('11.38 l of sauce from 12.')
         ->assertSee('16¾ ladles')
         ->assertSee('gratin, 85 g/l')
@@ -75,7 +75,7 @@ it('keeps every change as it was typed, and answers with the fragment', function
         ->assertSee('Left out until it is right');
     writes($service, ['name' => 'Brunch', 'wishes' => [['sauce' => 'mornay', 'covers' => '20', 'each' => '']]])
         ->assertOk()
-        ->assertSee('Cheese sauce, two cheeses')
+        ->assertSee('Mornay, two cheeses')
         ->assertSee('Brunch');
     expect($service->refresh()->fields['wishes'])
         ->toHaveCount(1)
@@ -259,7 +259,7 @@ it('puts bases on first, then ladles out, and the base knows what and when', fun
     travel(3)->minutes();
     cooks($service, 'aurore@fish-stock');
     $pot = branchPot($service, 'aurore@fish-stock');
-    expect($pot->name)->toBe('Tomato and butter sauce')->and($pot->plan->steps)->toHaveCount(10);
+    expect($pot->name)->toBe('Aurore, tomato and butter')->and($pot->plan->steps)->toHaveCount(10);
     $ladles = $base->refresh()->course()->ladles();
     expect($ladles)
         ->toHaveCount(1)
@@ -293,7 +293,7 @@ it('goes down a chain: espagnole, demi-glace, mushroom and shallot', function ()
     expect(branchPot($service, 'espagnole@brown-stock')->course()->ladles()[0]->branch)->toBe('demi-glace@brown-stock');
     cookUntil($demi, StepKind::Keep);
     cooks($service, 'mushroom-shallot@brown-stock');
-    expect(branchPot($service, 'mushroom-shallot@brown-stock')->plan->steps[1]->kind)->toBe(StepKind::Sweat);
+    expect(branchPot($service, 'mushroom-shallot@brown-stock')->plan->steps[1]->kind)->toBe(StepKind::BrownVegetables);
 });
 
 it('guides a derivative to the log, its limits probed, its words kept', function (): void {
@@ -306,13 +306,13 @@ it('guides a derivative to the log, its limits probed, its words kept', function
     cookUntil($pot, StepKind::Enrich);
     get("/pots/{$pot->id}")
         ->assertOk()
-        ->assertSee('Off the boil, stir in')
+        ->assertSee('Temper and bind')
         ->assertSee('egg yolks')
-        ->assertSee('Never boil after the yolks: keep it 72 °C to 82 °C');
+        ->assertSee('Over 82 °C it scrambles');
     happens($pot, 'read', ['choice' => 'temperature', 'value' => '86']);
     get("/pots/{$pot->id}")->assertSee('86 °C: over 82 °C');
     happens($pot, 'read', ['choice' => 'temperature', 'value' => '65']);
-    get("/pots/{$pot->id}")->assertSee('65 °C: under 72 °C yet');
+    get("/pots/{$pot->id}")->assertSee('65 °C: under 75 °C yet');
     happens($pot, 'read', ['choice' => 'temperature', 'value' => '78']);
     get("/pots/{$pot->id}")->assertSee('78 °C: right');
     // Too thick: answered for two litres of a velouté that coats, and the pot keeps it.
@@ -344,7 +344,7 @@ it('takes a pot that was taken off for none', function (): void {
     $service = supperOf72();
     cooks($service, 'veloute@fish-stock');
     happens(branchPot($service, 'veloute@fish-stock'), 'taken-off');
-    get("/services/{$service->id}")->assertSee('Put on the fish velouté');
+    get("/services/{$service->id}")->assertSee('Start the fish velouté');
     cooks($service, 'veloute@fish-stock')->assertRedirect('/pots/2');
 });
 

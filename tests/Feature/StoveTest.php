@@ -26,7 +26,7 @@ it('puts a composed sauce on and shows its first step', function (): void {
     expect($pot->plan->promise?->volume->inMillilitres())
         ->toEqualWithDelta(2000.0, 1e-6)
         ->and($pot->plan->steps)
-        ->toHaveCount(14);
+        ->toHaveCount(15);
 });
 
 it('shows each step with its cue, its caution and its drawing', function (StepKind $kind, string $title, string $caution): void {
@@ -35,31 +35,34 @@ it('shows each step with its cue, its caution and its drawing', function (StepKi
     $page = get("/pots/{$pot->id}")->assertOk()->assertSee($title)->assertSee('<svg', false);
     $caution === '' ? $page->assertDontSee('class="caution"', false) : $page->assertSee($caution);
 })->with([
-    [StepKind::Melt, 'Melt the clarified butter', 'Hot fat burns deeply'],
-    [StepKind::BrownVegetables, 'Brown the vegetables', 'spits'],
-    [StepKind::BrownPaste, 'Brown the tomato paste', ''],
+    [StepKind::Melt, 'Warm the clarified butter', 'Hot fat burns deeply'],
+    [StepKind::BrownVegetables, 'Brown the onion, carrot and celery', 'spits'],
+    [StepKind::ReduceApart, 'Deglaze the pan', 'steams up hard'],
+    [StepKind::Warm, 'Warm the brown stock', ''],
+    [StepKind::Skim, 'Skim it', ''],
+    [StepKind::TakeOut, 'Take the sachet out', ''],
     [StepKind::Flour, 'All the flour at once', 'far hotter than boiling water'],
     [StepKind::Colour, 'Stir until it is brown', 'One black speck'],
     [StepKind::LetDown, 'Off the heat', 'No liquid yet'],
     [StepKind::Pour, 'Pour, and whisk smooth', 'The first splash steams'],
-    [StepKind::Boil, 'Bring it once to the boil', 'spits'],
-    [StepKind::Simmer, 'Simmer, stir now and then', 'scorches'],
-    [StepKind::Test, 'Dip a spoon', 'cool before you taste'],
+    [StepKind::Boil, 'Bring to the boil', 'spits'],
+    [StepKind::Simmer, 'Boil it down to', 'catches'],
+    [StepKind::Test, 'Check the back of the spoon', 'cool before you taste'],
     [StepKind::Season, 'No salt yet', ''],
     [StepKind::Strain, 'Strain it', 'heavy'],
     [StepKind::Correct, 'Whisk in', 'spits'],
     [StepKind::Keep, 'Serve, hold or cool it', 'local food-safety code'],
-    [StepKind::Finish, 'What came out?', ''],
+    [StepKind::Finish, 'How did it turn out?', ''],
 ]);
 
 it('ticks pours off one by one and offers the next', function (): void {
     $pot = started();
     cookUntil($pot, StepKind::Pour);
-    get("/pots/{$pot->id}")->assertSee('Poured 0.34 l')->assertSee('lands at 61°');
+    get("/pots/{$pot->id}")->assertSee('Pour 0.34 l')->assertSee('the pan drops to 61°');
     happens($pot, 'poured', ['pour' => 0])->assertRedirect("/pots/{$pot->id}");
-    get("/pots/{$pot->id}")->assertSee('Poured 0.74 l')->assertSee('aria-pressed="true"', false);
+    get("/pots/{$pot->id}")->assertSee('Pour 0.74 l')->assertSee('aria-pressed="true"', false);
     happens($pot, 'unpoured', ['pour' => 0]);
-    get("/pots/{$pot->id}")->assertSee('Poured 0.34 l');
+    get("/pots/{$pot->id}")->assertSee('Pour 0.34 l');
 });
 
 it('shows the same remaining time after any reload, on any tablet', function (): void {

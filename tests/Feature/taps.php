@@ -35,10 +35,12 @@ function happens(Pot $pot, string $kind, array $more = []): TestResponse
     ]);
 }
 
-/** Done, with every pour ticked, until a step of that kind is reached. */
+/** Done, with every pour ticked, until a step of that kind is reached; where a sauce is reduced, that is its simmer. */
 function cookUntil(Pot $pot, StepKind $kind): void
 {
-    for ($i = 0; $i < 30 && $pot->refresh()->course()->step()->kind !== $kind; $i++) {
+    $reduces = $kind === StepKind::Simmer && $pot->plan->first(StepKind::Simmer) === null;
+    $kind = $reduces ? StepKind::Reduce : $kind;
+    for ($i = 0; $i < 40 && $pot->refresh()->course()->step()->kind !== $kind; $i++) {
         foreach ($pot->course()->step()->additions as $addition) {
             happens($pot, 'poured', ['pour' => $addition->id]);
         }

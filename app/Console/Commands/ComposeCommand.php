@@ -61,7 +61,7 @@ final class ComposeCommand extends Refusing
     private function print(Sheet $sheet, KitchenMeasure $measure): int
     {
         $words = StepWords::of($plan = $sheet->plan());
-        $this->output->writeln(Words::wanted($sheet->question));
+        $this->output->writeln(Words::wanted($sheet));
         $this->heading(Words::text('compose.weigh_out'));
         $this->rows(array_map(static fn(Amount $amount): array => [
             Words::ingredient($amount->ingredient),

@@ -53,11 +53,15 @@ final class DeriveCommand extends Refusing
     private function print(Derived $derived, Plan $plan): int
     {
         $words = StepWords::of($plan);
-        $this->output->writeln(Words::text('family.sauces.' . $derived->derivative->id . '.name') . ', ' . Litres::of($derived->volume())->text());
+        $this->output->writeln(
+            Words::text('family.sauces.' . $derived->derivative->id . '.name') . ', ' . Litres::of($derived->volume())->text(),
+        );
         $this->heading(Words::text('compose.steps'));
         $this->rows(array_map(static fn(Step $step): array => [
             $words->title($step),
-            trim(Minutes::text($step->pace->time) . '  ' . ($step->amounts === [] ? $words->cue($step) : AmountWords::list($step->amounts))),
+            trim(
+                Minutes::text($step->pace->time) . '  ' . ($step->amounts === [] ? $words->cue($step) : AmountWords::list($step->amounts)),
+            ),
         ], $plan->steps));
 
         return self::SUCCESS;

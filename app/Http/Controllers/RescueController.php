@@ -62,7 +62,7 @@ final readonly class RescueController
     /** It is done: with the amounts as they are worked out now, for this pot. */
     public function store(Fault $fault, Request $request, RecordEvents $record): RedirectResponse
     {
-        $trouble = InTrouble::from(['pot' => $request->post('pot')], $this->kitchen);
+        $trouble = InTrouble::from(['pot' => $request->post('pot'), 'severity' => $request->post('severity')], $this->kitchen);
         if ($trouble->pot === null || $trouble->patient === null) {
             return redirect()->route('rescue');
         }

@@ -82,7 +82,7 @@ final readonly class SauceController
 
         return view('pages.keep-sauce', [
             'question' => http_build_query($fields->toAddress()),
-            'heading' => Words::wanted($sheet->question),
+            'heading' => Words::wanted($sheet),
             'name' => Words::sauce($sheet->question),
             'from' => SauceVersion::query()->with('sauce')->find($request->integer('version')),
         ]);

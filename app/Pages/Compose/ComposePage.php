@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Compose;
 
+use App\Format\Allergens;
 use App\Format\Bands;
 use App\Format\Grams;
 use App\Format\KitchenMeasure;
@@ -24,7 +25,6 @@ use Lento\Compose\Base;
 use Lento\Compose\GivenKind;
 use Lento\Compose\Sheet;
 use Lento\Heat\HobHeat;
-use Lento\Larder\Allergen;
 use Lento\Plan\Amount;
 use Lento\Plan\When;
 use Lento\Procedure\Dose;
@@ -100,7 +100,7 @@ final readonly class ComposePage
 
     public function heading(): string
     {
-        return $this->sheet === null ? Words::text('compose.nothing') : Words::wanted($this->sheet->question);
+        return $this->sheet === null ? Words::text('compose.nothing') : Words::wanted($this->sheet);
     }
 
     public function error(string $field): ?string
@@ -341,13 +341,7 @@ final readonly class ComposePage
 
     public function allergens(): string
     {
-        return implode(
-            ', ',
-            array_map(
-                static fn(Allergen $allergen): string => Words::text('ingredients.allergens.' . $allergen->value),
-                $this->sheet?->allergens() ?? [],
-            ),
-        );
+        return Allergens::line($this->sheet?->allergens() ?? [], $this->sheet?->readLabel() ?? []);
     }
 
     public function minutesInAll(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Compose;
 
+use App\Format\Allergens;
 use App\Format\Degrees;
 use App\Format\Grams;
 use App\Format\KitchenMeasure;
@@ -50,7 +51,7 @@ final readonly class SheetPage
 
     public function heading(): string
     {
-        return Words::wanted($this->sheet->question);
+        return Words::wanted($this->sheet);
     }
 
     /** "½ cup, from 140.4 g": spoons, the weight of what is poured, and what the scale rounded */
@@ -271,10 +272,7 @@ final readonly class SheetPage
 
     public function allergens(): string
     {
-        return implode(
-            ', ',
-            array_map(static fn(Allergen $one): string => Words::text('ingredients.allergens.' . $one->value), $this->sheet->allergens()),
-        );
+        return Allergens::line($this->sheet->allergens(), $this->sheet->readLabel());
     }
 
     public function pot(): PotPicture

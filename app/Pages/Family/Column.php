@@ -32,8 +32,7 @@ final readonly class Column
 
     public string $why;
 
-    /** @var list<string> */
-    public array $allergens;
+    public string $allergens;
 
     /**
      * @param array<int, array<string, string>> $rows the typed rows that are served from it, by their place in the form

@@ -10,13 +10,13 @@ final readonly class ColumnNotes
     /**
      * @param list<string> $cautions
      * @param string $correction what sets it right; '' where its base alone does
-     * @param list<string> $allergens
+     * @param string $allergens
      */
     public function __construct(
         public string $gate,
         public array $cautions,
         public string $correction,
         public string $why,
-        public array $allergens,
+        public string $allergens,
     ) {}
 }

@@ -66,7 +66,7 @@ final readonly class Columns
                 $this->cautions($node),
                 $derived === null ? '' : CorrectionWords::what($derived, $from),
                 $derived === null ? '' : CorrectionWords::why($derived, $from),
-                Allergens::names($node->allergens()),
+                Allergens::line($node->allergens(), $node->readLabel()),
             ),
             $this->rows($key),
             $this->next->ofEnd($key, $node),

@@ -135,7 +135,9 @@ final readonly class FlowPicture
     {
         $grams = $dosed->mass->inGrams();
 
-        return $done->act->kind === ActKind::ReduceApart && $dosed->dose->fate === Fate::Joins ? $grams * (1.0 - $done->act->share) : $grams;
+        $boilsDown = $done->act->kind === ActKind::ReduceApart && $dosed->dose->fate === Fate::Joins;
+
+        return $boilsDown ? $grams * (1.0 - $done->act->share) : $grams;
     }
 
     /** @param array<string, string> $colours of those before it */

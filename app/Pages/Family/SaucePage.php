@@ -183,12 +183,12 @@ final readonly class SaucePage
         return array_combine(array_map(static fn(string $name): string => Words::text('family.fact.' . $name), array_keys($facts)), $facts);
     }
 
-    /** @return list<string> */
-    public function allergens(): array
+    /** @return string '' where nothing is worked out */
+    public function allergens(): string
     {
         $node = $this->node();
 
-        return $node === null ? [] : Allergens::names($node->allergens());
+        return $node === null ? '' : Allergens::line($node->allergens(), $node->readLabel());
     }
 
     /** @return array<string, string> the question its base's sheet answers */

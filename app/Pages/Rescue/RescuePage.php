@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace App\Pages\Rescue;
 
+use App\Format\Degrees;
 use App\Format\RemedyWords;
 use App\Format\WatchWords;
 use App\Format\Words;
 use App\Stove\InTrouble;
+use Lento\Rescue\Condition;
 use Lento\Rescue\Fault;
 use Lento\Rescue\Patient;
 use Lento\Rescue\Remedies;
 use Lento\Rescue\Remedy;
 use Lento\Rescue\RemedyKind;
+use Lento\Rescue\Severity;
 
 /** One trouble of one pot: the remedy that is tried now, and those that are left. */
 final readonly class RescuePage
@@ -30,6 +33,7 @@ final readonly class RescuePage
         public array $remedies,
         public int $at,
         private string $liquid,
+        private Condition $condition,
     ) {}
 
     /** @param int $at which of the remedies */
@@ -45,6 +49,7 @@ final readonly class RescuePage
             $remedies,
             max(0, min($at, count($remedies) - 1)),
             $trouble->liquid,
+            $patient->condition,
         );
     }
 
@@ -68,6 +73,29 @@ final readonly class RescuePage
         return RemedyWords::caution($this->remedy());
     }
 
+    public function halves(): string
+    {
+        return RemedyWords::halves($this->remedy());
+    }
+
+    /** @return string '' where it may boil */
+    public function limit(): string
+    {
+        $limit = $this->condition->limit;
+
+        return $limit === null ? '' : Words::text('rescue.limit', most: Degrees::text($limit));
+    }
+
+    /** @return list<array{severity: Severity, query: array<string, string>, on: bool}> how bad it is, one tap each */
+    public function severities(): array
+    {
+        return array_map(fn(Severity $one): array => [
+            'severity' => $one,
+            'query' => [...$this->query, 'severity' => $one->value],
+            'on' => $one === $this->condition->severity,
+        ], Severity::cases());
+    }
+
     public function why(): string
     {
         return Words::text('rescue.because.' . $this->fault->value);
@@ -76,7 +104,7 @@ final readonly class RescuePage
     /** Whether there is anything that a tap could do to the pot. */
     public function isDoable(): bool
     {
-        return !in_array($this->remedy()->kind, [RemedyKind::NextTime, RemedyKind::StartOver], true);
+        return !in_array($this->remedy()->kind, [RemedyKind::NextTime, RemedyKind::StartOver, RemedyKind::Wait], true);
     }
 
     public function isLost(): bool
@@ -95,6 +123,12 @@ final readonly class RescuePage
             RemedyKind::Thicken,
             RemedyKind::Desalt,
             RemedyKind::Bind,
+            RemedyKind::Sweeten,
+            RemedyKind::Sharpen,
+            RemedyKind::Salt,
+            RemedyKind::Round,
+            RemedyKind::Stretch,
+            RemedyKind::WhiskWater,
             RemedyKind::AddFat,
             RemedyKind::AddFlour
                 => Words::text('rescue.do'),

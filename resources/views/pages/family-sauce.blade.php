@@ -40,12 +40,11 @@
                         <h2>{{ __('family.sheet_facts') }}</h2>
                         <dl class="facts">@foreach ($page->facts() as $name => $value)<dt>{{ $name }}</dt>
                             <dd>{{ $value }}</dd>@endforeach</dl>
-                        <p>{{ $page->allergens() === [] ? __('family.no_allergens') : __('family.allergens_of', ['list' => implode(', ',
-                            $page->allergens())]) }}</p>
+                        <p>{{ $page->allergens() }}</p>
                     </section>
                 </div>
-            @elseif ($page->allergens() !== [])
-                <p>{{ __('family.allergens_of', ['list' => implode(', ', $page->allergens())]) }}</p>
+            @elseif ($page->allergens() !== '')
+                <p>{{ $page->allergens() }}</p>
             @endif
             <p class="links noprint">@if ($page->baseQuestion() !== [])<a
                 href="{{ route('sheet', $page->baseQuestion()) }}">{{ $page->isBase() ? __('family.to_sheet') : __('family.to_sheet')

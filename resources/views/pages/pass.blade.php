@@ -43,7 +43,7 @@
                             <td>{{ $column->node->derived?->keepBelow() ? __('family.keep.below',
                                 ['temperature' => App\Format\Degrees::text($column->node->derived->keepBelow())])
                                 : __('family.keep.hot') }}</td>
-                            <td>{{ implode(', ', $column->allergens) }}</td>
+                            <td>{{ $column->allergens }}</td>
                         </tr>
                         @foreach ($column->cautions as $caution)<tr class="caution-row"><td colspan="5">{{ $caution }}</td></tr>@endforeach
                     @endforeach

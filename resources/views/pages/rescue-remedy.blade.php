@@ -1,8 +1,15 @@
 <x-layout :title="$page->title()" at="rescue">
     <div class="rescue remedy">
         <p class="about">{{ __('rescue.about', ['name' => $page->about]) }} · {{ App\Format\RemedyWords::name($page->fault) }}</p>
+        <nav class="severity" aria-label="{{ __('rescue.how_bad') }}">
+            @foreach ($page->severities() as $one)<a href="{{ route('rescue.show', [$page->fault->value, ...$one['query']]) }}"
+                @class(['btn', 'btn-outline-dark', 'on' => $one['on']]) @if ($one['on']) aria-current="true" @endif>{{ __('rescue.severity.'
+                . $one['severity']->value) }}</a>@endforeach
+        </nav>
         <h1>{{ $page->title() }}</h1>
+        @if ($page->halves() !== '')<p class="leads half">{{ $page->halves() }}</p>@endif
         @if ($page->leads() !== '')<p class="leads">{{ $page->leads() }}</p>@endif
+        @if ($page->limit() !== '')<p class="leads limit">{{ $page->limit() }}</p>@endif
         @if ($page->caution() !== '')<p class="caution"><x-icon.mind /> <span><b
             class="visually-hidden">{{ __('rescue.mind') }}:</b> {{ $page->caution() }}</span></p>@endif
         @if ($fresh)<p class="leads">{{ $fresh->says }}</p>@endif
@@ -12,6 +19,7 @@
                 <form method="post" action="{{ route('rescue.store', $page->fault->value) }}">
                     @csrf
                     <input type="hidden" name="pot" value="{{ $page->potId }}"><input type="hidden" name="n" value="{{ $page->at }}">
+                    <input type="hidden" name="severity" value="{{ $page->query['severity'] ?? '' }}">
                         <input type="hidden" name="token" value="{{ Illuminate\Support\Str::uuid() }}">
                     <button class="btn btn-primary go" data-key=" ">{{ $page->does() }} <kbd
                         aria-hidden="true">{{ __('units.space') }}</kbd></button>

@@ -46,6 +46,12 @@
                         value="{{ $trouble->query['amount'] ?? '3' }}" @if ($trouble->faults !== []) aria-invalid="true"
                         aria-describedby="rescue-amount-error" @endif>
                 </div>
+                <div>
+                    <label for="rescue-stage">{{ __('rescue.stage_ask') }}</label>
+                    <select id="rescue-stage" name="stage" class="mid">@foreach (Lento\Rescue\Stage::cases() as $stage)<option
+                        value="{{ $stage->value }}" @selected(($trouble->query['stage'] ?? 'simmering') === $stage->value)>{{ __('rescue.stage.'
+                        . $stage->value) }}</option>@endforeach</select>
+                </div>
                 <button class="btn btn-primary go">{{ __('rescue.go') }}</button>
                 @foreach ($trouble->faults as $i => $fault)<p class="field-error" @if ($i === 0) id="rescue-amount-error" @endif
                     role="alert"><x-icon.mind /> <span>{{ $fault->message() }}</span></p>@endforeach

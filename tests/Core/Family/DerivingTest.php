@@ -130,7 +130,13 @@ it('leaves more spirit the less is boiled off', function (): void {
     $left = [];
     foreach ([0.2, 0.5, 2.0 / 3.0, 0.75] as $share) {
         $left[] = derivedOf(
-            new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::ReduceApart, Dose::millilitres('white-wine', 200.0))->downBy($share)), ThicknessClass::Coating),
+            new Derivative(
+                'x',
+                'veloute',
+                [],
+                Procedure::of(Act::of(ActKind::ReduceApart, Dose::millilitres('white-wine', 200.0))->downBy($share)),
+                ThicknessClass::Coating,
+            ),
             $stem,
             false,
         )->sauce->alcoholGrams;
@@ -170,7 +176,13 @@ it('strains vegetables out with the sauce they hold, and leaves the others in', 
 it('strains out what its strainer keeps', function (): void {
     $stem = stemOf('veloute')->taken(Volume::ofLitres(1.0));
     $left = derivedOf(
-        new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::Sweat, Dose::grams('onion', 100.0, Fate::StaysIn)), Act::of(ActKind::Strain)), ThicknessClass::Coating),
+        new Derivative(
+            'x',
+            'veloute',
+            [],
+            Procedure::of(Act::of(ActKind::Sweat, Dose::grams('onion', 100.0, Fate::StaysIn)), Act::of(ActKind::Strain)),
+            ThicknessClass::Coating,
+        ),
         $stem,
     );
     expect($left->books->strained->inGrams())
@@ -200,7 +212,13 @@ it('thickens with a purée of what was sweated', function (): void {
 it('keeps every gram of a purée: what is lost is water', function (): void {
     $stem = stemOf('bechamel')->taken(Volume::ofLitres(1.0));
     $onion = Larder::house()->ingredient('onion');
-    $plain = new Derivative('x', 'bechamel', [], Procedure::of(Act::of(ActKind::Sweat, Dose::grams('onion', 400.0))), ThicknessClass::Coating);
+    $plain = new Derivative(
+        'x',
+        'bechamel',
+        [],
+        Procedure::of(Act::of(ActKind::Sweat, Dose::grams('onion', 400.0))),
+        ThicknessClass::Coating,
+    );
     $sauce = derivedOf($plain, $stem, false)->uncorrected;
     expect($sauce->solidsGrams - $stem->sauce->solidsGrams)->toEqualWithDelta(400.0 * $onion->solids, 1e-6)
         ->and($sauce->fatGrams - $stem->sauce->fatGrams)->toEqualWithDelta(400.0 * $onion->fat, 1e-6)
@@ -243,7 +261,13 @@ it('says how hot each may be, the stricter of law and kitchen', function (): voi
 it('tells the butter it still carries, and the fat that floats where there is too much', function (): void {
     $stem = stemOf('veloute')->taken(Volume::ofLitres(1.0));
     $mounted = fn(float $grams): Derived => derivedOf(
-        new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::WhiskIn, Dose::grams('butter', $grams))), ThicknessClass::Coating),
+        new Derivative(
+            'x',
+            'veloute',
+            [],
+            Procedure::of(Act::of(ActKind::WhiskIn, Dose::grams('butter', $grams))),
+            ThicknessClass::Coating,
+        ),
         $stem,
         false,
     );
@@ -260,7 +284,13 @@ it('tells the butter it still carries, and the fat that floats where there is to
 });
 
 it('warns of curdling where milk meets much acid', function (): void {
-    $sour = new Derivative('x', 'bechamel', [], Procedure::of(Act::of(ActKind::StirIn, Dose::millilitres('lemon-juice', 90.0))), ThicknessClass::Coating);
+    $sour = new Derivative(
+        'x',
+        'bechamel',
+        [],
+        Procedure::of(Act::of(ActKind::StirIn, Dose::millilitres('lemon-juice', 90.0))),
+        ThicknessClass::Coating,
+    );
     expect(derivedOf($sour, stemOf('bechamel'), false)->curdling())->not->toBe(Risk::Low);
 });
 
@@ -289,7 +319,10 @@ it('is set right by the way that suits: thinned, boiled down first, or kneaded',
     CorrectionKind $kind,
 ): void {
     $stem = stemOf('veloute');
-    $derived = derivedOf(new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::StirIn, Dose::millilitres('double-cream', 20.0))), $class), $stem);
+    $derived = derivedOf(
+        new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::StirIn, Dose::millilitres('double-cream', 20.0))), $class),
+        $stem,
+    );
     $correction = $derived->correction;
     expect($correction?->kind)
         ->toBe($kind)
@@ -305,8 +338,14 @@ it('is set right by the way that suits: thinned, boiled down first, or kneaded',
 
 it('says how far a reduction goes on the dip-stick, and how much liquid thins', function (): void {
     $stem = stemOf('veloute');
-    $reduced = derivedOf(new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::Simmer)->for(1.0)), ThicknessClass::Gratin), $stem);
-    $thinned = derivedOf(new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::Simmer)->for(1.0)), ThicknessClass::Soup), $stem);
+    $reduced = derivedOf(
+        new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::Simmer)->for(1.0)), ThicknessClass::Gratin),
+        $stem,
+    );
+    $thinned = derivedOf(
+        new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::Simmer)->for(1.0)), ThicknessClass::Soup),
+        $stem,
+    );
     $down = $reduced->correction?->downTo;
     expect($down?->inLitres())
         ->toBeGreaterThan(1.3)
@@ -389,11 +428,19 @@ it('lays its acts out as steps, the ladle after what is cooked before it', funct
     $stem = stemOf('veloute');
     $gratin = planned(
         derivedOf(
-            new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::StirIn, Dose::millilitres('double-cream', 20.0))), ThicknessClass::Gratin),
+            new Derivative(
+                'x',
+                'veloute',
+                [],
+                Procedure::of(Act::of(ActKind::StirIn, Dose::millilitres('double-cream', 20.0))),
+                ThicknessClass::Gratin,
+            ),
             $stem,
         ),
     )->steps;
-    $soup = planned(derivedOf(new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::Simmer)->for(8.0)), ThicknessClass::Soup), $stem))->steps;
+    $soup = planned(
+        derivedOf(new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::Simmer)->for(8.0)), ThicknessClass::Soup), $stem),
+    )->steps;
     expect(array_map(fn(Step $step): StepKind => $step->kind, $gratin))
         ->toBe([
             StepKind::SetOut,
@@ -426,6 +473,9 @@ it('never gives up on a sauce that is thin enough', function (): void {
     );
     expect(derivedOf($water, stemOf('veloute'))->correction?->kind)->toBe(CorrectionKind::BeurreManie);
     expect(
-        fn() => derivedOf(new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::Reduce)->downBy(0.999)), ThicknessClass::Binding), stemOf('veloute')),
+        fn() => derivedOf(
+            new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::Reduce)->downBy(0.999)), ThicknessClass::Binding),
+            stemOf('veloute'),
+        ),
     )->toThrow(NotReachable::class);
 });

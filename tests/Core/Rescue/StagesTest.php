@@ -27,6 +27,7 @@ covers(...Room::of('Rescue'), ...Room::of('Stove'));
 
 function planOf(string $sauce): Plan
 {
+    /** @var array<string, Plan> $plans */
     static $plans = [];
     $base = Base::tryFrom($sauce);
 
@@ -140,7 +141,7 @@ it('brings a salted sauce down with liquid, flour and its butter, in the minutes
 
 it('binds fat with flour and water, and never with the fat that floats', function (): void {
     $remedies = rescued('veloute', Stage::Strained, Fault::FatFilm);
-    expect(array_column($remedies[1]->goesIn ?? [], 0))->toBe(['plain-flour', 'water'])
-        ->and($remedies[1]->time->inMinutes() ?? 0.0)->toBeGreaterThanOrEqual(4.0)
+    expect(array_column($remedies[1]->goesIn, 0))->toBe(['plain-flour', 'water'])
+        ->and($remedies[1]->time->inMinutes())->toBeGreaterThanOrEqual(4.0)
         ->and($remedies[0]->goesIn)->toBe([]);
 });

@@ -29,7 +29,7 @@ it('takes the usual of the sauce for what is left out', function (): void {
         ->and($question?->fatToFlour)->toBe(1.0)
         ->and($question?->simmerTime->inMinutes())->toEqualWithDelta(90.0, 1e-9)
         ->and($question?->simmerLevel)->toBe(SimmerLevel::Simmer)
-        ->and($question?->school)->toBe(School::ColdOnHot);
+        ->and($question?->school)->toBe(School::WarmPours);
 });
 
 it('takes everything that is said', function (): void {
@@ -173,8 +173,8 @@ it('fills in the usual only where a field is empty', function (): void {
         ->toBe('1.5')
         ->and($filled['fat'])
         ->toBe('clarified-butter')
-        ->and($filled['minutes'])
-        ->toBe('90')
+        ->and($filled['minutes'] . ' ' . round((float) $filled['reduce']))
+        ->toBe(' 33')
         ->and(ComposeFields::from(['sauce' => 'nonsense'])->filled(Kitchen::unknown(MeasureSystem::Metric))->fields['fat'])
         ->toBe('');
 });

@@ -40,7 +40,7 @@
         </dl>
         @foreach (App\Pages\Kitchen\LearningPage::origins($page->sheet->question->kitchen) as $origin)<p
             class="origins">{{ $origin }}</p>@endforeach
-        <p class="allergens">{{ __('compose.allergens', ['list' => $page->allergens()]) }} {{ $page->whole->cost() }}</p>
+        <p class="allergens">{{ $page->allergens() }} {{ $page->whole->cost() }}</p>
         @unless ($page->stale())
             <div class="acts">
                 <button class="btn btn-primary go" form="cook">{{ __('compose.cook_it') }}</button>

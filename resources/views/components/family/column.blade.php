@@ -15,6 +15,6 @@
         ['litres' => App\Format\Litres::of($column->node->onHand)->text()]) }}. {{ $page->reheat() }}</p>@endif
     @if ($column->correction !== '')<p class="mind correct"><b>{{ $column->correction }}.</b> {{ $column->why }}</p>@endif
     @foreach ($column->cautions as $caution)<p class="mind limit">{{ $caution }}</p>@endforeach
-    <p class="in-words allergens-line">{{ $column->allergens === [] ? __('family.no_allergens') : implode(', ', $column->allergens) }}</p>
+    <p class="in-words allergens-line">{{ $column->allergens }}</p>
     <x-family.action :action="$column->action" :key="$number" :primary="$primary" />
 </section>

@@ -17,7 +17,7 @@
                     @endforeach
                 </ul>
             @endforeach
-            <p class="allergens">{{ __('sheet.contains', ['list' => $page->allergens()]) }}</p>
+            <p class="allergens">{{ $page->allergens() }}</p>
         </section>
         <section aria-labelledby="sheet-set-out">
             <h3 id="sheet-set-out">{{ __('sheet.set_out') }}</h3>
