@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Format;
 
 use App\Kitchen\Kitchen;
-use Lento\Keeping\FoodSafety;
 use Lento\Plan\Addition;
 use Lento\Plan\Amount;
 use Lento\Plan\Plan;
@@ -56,7 +55,7 @@ final readonly class ActStepWords
     public function __construct(private Plan $plan)
     {
         $kitchen = app(Kitchen::class);
-        $this->hold = Degrees::number(FoodSafety::named($kitchen->setting('preset', 'uk-guidance'))->holdAtLeast);
+        $this->hold = Degrees::number($kitchen->foodSafety()->holdAtLeast);
         $this->fats = $kitchen->larder()->fatNames();
         $cooking = $plan->cooking;
         $roux = $cooking?->roux;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Format;
 
 use Lento\Plan\Amount;
-use Lento\Quantity\MeasureSystem;
 
 /** An amount of one thing, as a cook measures it: by the jug, by the piece, by the scale. */
 final readonly class AmountWords
@@ -15,8 +14,8 @@ final readonly class AmountWords
     {
         return match (true) {
             $amount->pieces !== null => [
-                (new KitchenMeasure(MeasureSystem::Metric))->count($amount->pieces),
-                trans_choice('ingredients.' . $amount->ingredient, $amount->pieces <= 1.0 ? 1 : 2),
+                Pieces::count($amount->pieces, $amount->ingredient),
+                Pieces::name($amount->pieces, $amount->ingredient),
             ],
             $amount->byTheJug && $amount->volume !== null => [Litres::of($amount->volume)->text(), Words::ingredient($amount->ingredient)],
             default => [Grams::of($amount->mass)->text(), Words::ingredient($amount->ingredient)],

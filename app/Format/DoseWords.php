@@ -8,7 +8,6 @@ use Lento\Procedure\Dosed;
 use Lento\Procedure\Measure;
 use Lento\Procedure\Worked;
 use Lento\Quantity\Mass;
-use Lento\Quantity\MeasureSystem;
 use Lento\Quantity\Volume;
 
 /** An amount of one thing, as a cook measures it: by the jug, by the piece, by the scale. */
@@ -22,8 +21,8 @@ final readonly class DoseWords
         return match ($dose->measure) {
             Measure::Millilitres => [Litres::of(Volume::ofMillilitres($much))->text(), Words::ingredient($dose->ingredient)],
             Measure::Pieces => [
-                (new KitchenMeasure(MeasureSystem::Metric))->count($much),
-                trans_choice('ingredients.' . $dose->ingredient, $much <= 1.0 ? 1 : 2),
+                Pieces::count($much, $dose->ingredient),
+                Pieces::name($much, $dose->ingredient),
             ],
             Measure::Grams => [Grams::of(Mass::ofGrams($much))->text(), Words::ingredient($dose->ingredient)],
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Format;
 
+use Lento\Keeping\FoodSafety;
 use Lento\Plan\Plan;
 use Lento\Plan\Step;
 use Lento\Plan\StepKind;
@@ -20,7 +21,7 @@ final readonly class MadeStepWords
 
     private ActStepWords $acts;
 
-    public function __construct(private Plan $plan, private SauceNames $names)
+    public function __construct(private Plan $plan, private SauceNames $names, private FoodSafety $rules)
     {
         $this->acts = new ActStepWords($plan);
     }
@@ -128,6 +129,6 @@ final readonly class MadeStepWords
     {
         $most = $this->plan->limitAt(count($this->plan->steps) - 1)->atMost;
 
-        return $most === null ? Words::text('family.keep.hot') : Words::text('family.keep.below', temperature: Degrees::text($most));
+        return HotBand::text($most, $this->rules);
     }
 }

@@ -19,7 +19,8 @@ final readonly class StepWords
     private function __construct(private Plan $plan)
     {
         $this->base = new ActStepWords($plan);
-        $this->made = new MadeStepWords($plan, new SauceNames(app(Kitchen::class)));
+        $kitchen = app(Kitchen::class);
+        $this->made = new MadeStepWords($plan, new SauceNames($kitchen), $kitchen->foodSafety());
     }
 
     public static function of(Plan $plan): self

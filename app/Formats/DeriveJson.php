@@ -25,7 +25,7 @@ final readonly class DeriveJson
 
     public function __construct(Kitchen $kitchen)
     {
-        $this->rules = FoodSafety::named($kitchen->setting('preset', 'uk-guidance'));
+        $this->rules = $kitchen->foodSafety();
     }
 
     /** @return array<string, mixed> */

@@ -7,6 +7,7 @@ namespace App\Formats;
 use App\Format\Grams;
 use App\Format\KitchenMeasure;
 use App\Format\Litres;
+use App\Format\Pieces;
 use App\Format\Words;
 use Lento\Compose\Sheet;
 use Lento\Compose\Warning;
@@ -147,7 +148,7 @@ final readonly class SheetJson
     private function kitchen(Amount $amount, Sheet $sheet): string
     {
         if ($amount->pieces !== null) {
-            return $this->measure->pieces($amount->pieces, $amount->ingredient);
+            return Pieces::text($amount->pieces, $amount->ingredient);
         }
         $volume = $amount->volume;
         $main = $amount->ingredient === $sheet->question->liquid && $volume !== null

@@ -11,6 +11,7 @@ use Lento\Compose\Formula;
 use Lento\Compose\Question;
 use Lento\Exception\LentoException;
 use Lento\Family\Catalogue;
+use Lento\Keeping\FoodSafety;
 use Lento\Larder\Larder;
 use Lento\Larder\Role;
 use Lento\Learning\KitchenFactors;
@@ -230,6 +231,12 @@ final readonly class Kitchen
     public function currency(): string
     {
         return $this->setting('currency', '€');
+    }
+
+    /** The guidance that this kitchen goes by. */
+    public function foodSafety(): FoodSafety
+    {
+        return FoodSafety::named($this->setting('preset', 'uk-guidance'));
     }
 
     public function fahrenheit(): bool

@@ -213,15 +213,25 @@ final readonly class FirstFormat
                 );
             $said = isset($lines[$i]) ? self::said($lines[$i]) : null;
             $step = $said === null ? $step : $step->saying($said);
-            $steps[] = count($step->additions) === $ticks ? $step : $step->ticking(self::ticks($ticks, $said));
+            $steps[] = count($step->additions) === $ticks ? $step : $step->ticking(self::ticks($ticks, $said, $step->amounts));
         }
 
         return Step::numbered($steps);
     }
 
-    /** @return list<Addition> of which only is known how many there were, and perhaps what they were called */
-    private static function ticks(int $count, ?Said $said): array
+    /**
+     * What was ticked one by one then, and is one act today; or of which only is known how many there were, and perhaps what they were called.
+     *
+     * @param list<Amount> $amounts that are used at it today
+     *
+     * @return list<Addition>
+     */
+    private static function ticks(int $count, ?Said $said, array $amounts): array
     {
+        if ($said === null && $count === count($amounts)) {
+            return array_map(static fn(Amount $amount): Addition => Addition::of($amount->ingredient, $amount), $amounts);
+        }
+
         return array_map(
             static fn(int $i): Addition => Addition::of(
                 'pour-' . ($i + 1),

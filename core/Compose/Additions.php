@@ -33,6 +33,7 @@ final readonly class Additions
 
     /**
      * @param array<int, Worked> $worked those before the sauce is finished, by the place of their act
+     * @param array<int, Sauce> $joined what each of these brings into the sauce
      * @param array<int, Act> $last those that finish it
      * @param Mass $strained raw vegetables that the strainer keeps
      * @param Volume $pieces room that pieces take which stay in
@@ -43,6 +44,7 @@ final readonly class Additions
         private Working $working,
         private Volume $yield,
         public array $worked,
+        public array $joined,
         public array $last,
         public Mass $strained,
         public Volume $pieces,
@@ -56,14 +58,16 @@ final readonly class Additions
         $working = new Working($question->place());
         [$acts, $yield] = [$question->procedure->acts, $question->yield];
         [$simmer, $finishesFrom] = [self::simmer($question->procedure), self::finishesFrom($question->procedure)];
-        [$in, $raw, $worked] = [InThePan::empty(), 0.0, []];
+        [$in, $raw, $worked, $joined] = [InThePan::empty(), 0.0, [], []];
         foreach (array_slice($acts, 0, $finishesFrom, true) as $at => $act) {
             if ($at === $simmer) {
                 continue;
             }
             $raw += $act->kind === ActKind::Strain ? $in->rawInStrainer() : 0.0;
             $worked[$at] = $working->apply($act, $in, $yield);
-            $in = $act->kind === ActKind::Strain ? $in->lifted() : $worked[$at]->after;
+            $next = $act->kind === ActKind::Strain ? $in->lifted() : $worked[$at]->after;
+            $joined[$at] = $next->sauce->plus($in->sauce->times(-1.0));
+            $in = $next;
         }
         $last = array_slice($acts, $finishesFrom, null, true);
         [$finishing, $pieces] = [Sauce::nothing(), $in->pieces()];
@@ -80,6 +84,7 @@ final readonly class Additions
             $working,
             $yield,
             $worked,
+            $joined,
             $last,
             Mass::ofGrams($raw),
             Volume::ofMillilitres($pieces->millilitres()),

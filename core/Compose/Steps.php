@@ -27,7 +27,6 @@ use Lento\Pour\PourStair;
 use Lento\Pour\School;
 use Lento\Procedure\Act;
 use Lento\Procedure\ActKind;
-use Lento\Procedure\InThePan;
 use Lento\Procedure\Vessel;
 use Lento\Procedure\Worked;
 use Lento\Quantity\Density;
@@ -66,6 +65,9 @@ final readonly class Steps
     private const STIR_EVERY = [5.0, 3.0, 2.0, 1.0];
 
     private const SKIM_EVERY = 10.0;
+
+    /** s: a call sooner than this is none. */
+    private const SHORTEST_VISIT = 10.0;
 
     /** Shares of a step's time at which it is worth a look, or a baked roux is stirred through. */
     private const LOOK_AFTER = 0.67;
@@ -200,8 +202,7 @@ final readonly class Steps
         $step = StepOfAct::of($worked, $this->when($act, $at));
         // What joins before all of it stands in the pot joins for good; what joins later was reckoned in from the start.
         if ($at < ($this->question->procedure->first(ActKind::Boil) ?? 0)) {
-            $before = $this->additions->worked[$at - 1]->after ?? InThePan::empty();
-            $joins = $worked->after->sauce->plus($before->sauce->times(-1.0));
+            $joins = $this->additions->joined[$at];
             $step = abs($joins->grams()) > 1e-9 ? $step->changing(Effect::joining($joins)) : $step;
         }
         if ($act->kind === ActKind::Strain) {
@@ -226,7 +227,7 @@ final readonly class Steps
             $joins = $joins->plus($finishing->alone());
         }
 
-        return $step->changing(Effect::joining($joins));
+        return $joins->grams() > 0.0 ? $step->changing(Effect::joining($joins)) : $step;
     }
 
     /** At which part of the work the doses of an act are used. */
@@ -287,7 +288,7 @@ final readonly class Steps
             Duration::ofMinutes($colour),
             handsOn: !$baked,
             timed: true,
-            tendings: [new Tending($kind, $every)],
+            tendings: $every->seconds < self::SHORTEST_VISIT ? [] : [new Tending($kind, $every)],
             band: $baked ? null : $this->outlook->rouxMinutes?->scaledTo($colour),
         );
         $vessel = $baked ? Vessel::Oven : $act->vessel;

@@ -43,6 +43,10 @@ final readonly class Dose
         'juniper-berry' => 0.15,
     ];
 
+    private const WHOLE_SPICES = ['clove', 'bay-leaf', 'thyme-sprig', 'parsley-stalk', 'peppercorn', 'juniper-berry'];
+
+    private const IN_HALVES = ['bay-leaf', 'boiled-egg', 'thyme-sprig', 'parsley-stalk'];
+
     /** Spices weigh like ground pepper. */
     private const SPICES = ['white-pepper', 'black-pepper', 'nutmeg', 'cumin', 'hot-chilli', 'cayenne', 'coriander-seed', 'saffron'];
 
@@ -156,6 +160,18 @@ final readonly class Dose
                 => $this->kind($larder)?->density->massOf(Volume::ofMillilitres($amount)) ?? Mass::ofGrams($amount),
             Measure::Grams => Mass::ofGrams($amount),
         };
+    }
+
+    /** Whether it is a spice or a herb that is counted while there are few of them, and weighed where there are many. */
+    public static function isWholeSpice(string $ingredient): bool
+    {
+        return in_array($ingredient, self::WHOLE_SPICES, true);
+    }
+
+    /** Whether half of one is of use: a leaf can be torn, a peppercorn cannot. */
+    public static function comesInHalves(string $ingredient): bool
+    {
+        return in_array($ingredient, self::IN_HALVES, true);
     }
 
     /** @return Mass of one piece of it, where it is counted */

@@ -44,6 +44,11 @@ final readonly class KitchenNumber
         return new self(max($least, round($value * 4.0) / 4.0));
     }
 
+    public static function exactly(float $value): self
+    {
+        return new self($value);
+    }
+
     /** As a cook writes it: 2, ½, 1¾; what is no quarter or third stays a decimal. */
     public function text(): string
     {

@@ -113,8 +113,8 @@ return [
     'keep' => [
         'title' => 'Covered, to the pass or into the bain-marie',
         'cue' => 'kept :keep',
-        'below' => 'under :temperature',
-        'hot' => 'hot',
+        'band' => ':least–:most',
+        'hot' => ':temperature or hotter',
     ],
     'free_steps' => 'Steps',
     'next_act' => [

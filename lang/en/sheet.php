@@ -27,7 +27,7 @@ return [
     'thin_reduce' => 'If it comes out thin (:grams g/l): down to :mm mm on the dip-stick, about :minutes.',
     'thin_white-roux' => 'If it comes out thin (:grams g/l): :amount of white roux, cook it out :minutes.',
     'thin_beurre-manie' => 'If it comes out thin (:grams g/l): :amount of beurre manié in pieces, cook it out :minutes.',
-    'thin_slurry' => 'If it comes out thin (:grams g/l): :amount of cornflour in half as much cold water again, boil it up once.',
+    'thin_slurry' => 'If it comes out thin (:grams g/l): :amount of cornflour slaked in a little cold water, whisked in, boiled up once.',
     'hands' => 'hands on',
     'waiting' => 'waiting',
     'hands_sum' => ':all in all, :hands of it hands on',

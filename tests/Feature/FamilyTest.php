@@ -27,12 +27,15 @@ it('shows the family as a tree one can walk', function (): void {
                 'sauce suprême',
                 'Ivory sauce',
                 'Béchamel',
+                'sauce Mornay',
+                'Provençale, garlic and olives',
+                'Cider gravy',
                 'Espagnole',
                 'Demi-glace',
-                'Hunter’s sauce',
-                'sauce chasseur',
                 'Onion and mustard sauce',
                 'Gherkin sauce',
+                'Hunter’s sauce',
+                'sauce chasseur',
             ],
             false,
         );
@@ -179,7 +182,7 @@ it('says what a base can become, and what runs out first', function (): void {
     get('/family/have?base=veloute&liquid=fish-stock&litres=3&short[double-cream]=150')
         ->assertOk()
         ->assertSee('as far as the double cream goes')
-        ->assertSeeInOrder(['double cream,', 'ml', 'egg yolks,', 'pieces'])
+        ->assertSeeInOrder(['egg yolks,', 'pieces', 'double cream,', 'ml'])
         ->assertSeeInOrder(['White wine sauce', '1.31 l', 'as far as']);
     get('/family/have?base=demi-glace&litres=2')->assertOk()->assertSee('Hunter’s sauce');
 });

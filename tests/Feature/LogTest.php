@@ -28,7 +28,7 @@ function logged(): array
     foreach (
         [
             ['sauce=veloute&liquid=chicken-stock&amount=2&diameter=240&height=140', 'Ines Vark', 'coats', '2'],
-            ['sauce=espagnole&amount=3&diameter=280&height=160', 'Ines Vark', 'coats', '2.7'],
+            ['sauce=espagnole&amount=3&diameter=280&height=160', 'Ines Vark', 'glazes', '2.7'],
             ['sauce=veloute&liquid=fish-stock&amount=3&diameter=280&height=160', 'Petra Lund', 'veils', '3.1'],
         ] as $i => [$question, $cook, $spoon, $litres]
     ) {

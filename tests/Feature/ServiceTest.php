@@ -48,9 +48,9 @@ it('works the supper out on one page, from covers to pots', function (): void {
         ->assertSee('gratin, 85 g/l')
         ->assertSee('as thick as was asked for')
         ->assertSee('2.14 l of fish velouté with 365 g tomato purée', false)
-        ->assertSee('Put on the espagnole')->assertSee('Waits for espagnole')
+        ->assertSee('Start the espagnole')->assertSee('Waits for espagnole')
         ->assertSee('<svg class="flow"', false)
-        ->assertSee('gluten, milk, fish, celery');
+        ->assertSee('celery, cereals with gluten (wheat), fish, milk');
 });
 
 it('comes to the last service; where there is none, looking makes none', function (): void {
@@ -199,8 +199,8 @@ it('prints the pass sheet: the ladles first, then the sauces with their limits a
             '72 covers',
             'fennel gratin',
             '40 covers',
-            'under 80 °C',
-            'gluten, milk, fish, celery',
+            '63–80 °C',
+            'celery, cereals with gluten (wheat), fish, milk',
             'Lento never certifies safety',
         ]);
 });
@@ -254,7 +254,7 @@ it('puts bases on first, then ladles out, and the base knows what and when', fun
         ->assertSee('To the fish velouté')
         ->assertSee('At the stove');
     cookUntil($base, StepKind::Keep);
-    get("/pots/{$base->id}")->assertOk()->assertSee('2.14 l for tomato and butter sauce')->assertSee('left in the pot');
+    get("/pots/{$base->id}")->assertOk()->assertSee('2.14 l for aurore, tomato and butter')->assertSee('left in the pot');
     get("/services/{$service->id}")->assertSee('Ladled out');
     travel(3)->minutes();
     cooks($service, 'aurore@fish-stock');
@@ -269,8 +269,8 @@ it('puts bases on first, then ladles out, and the base knows what and when', fun
         ->toBe('aurore@fish-stock');
     get("/pots/{$base->id}")
         ->assertOk()
-        ->assertSee('2.14 l for tomato and butter sauce at ' . $ladles[0]->at->format('H:i'))
-        ->assertSee('2.14 l ladled off for tomato and butter sauce');
+        ->assertSee('2.14 l for aurore, tomato and butter at ' . $ladles[0]->at->format('H:i'))
+        ->assertSee('2.14 l ladled off for aurore, tomato and butter');
 });
 
 it('serves a base as it is by one ladle to the pass', function (): void {
@@ -317,7 +317,7 @@ it('guides a derivative to the log, its limits probed, its words kept', function
     get("/pots/{$pot->id}")->assertSee('78 °C: right');
     // Too thick: answered for two litres of a velouté that coats, and the pot keeps it.
     app()->forgetScopedInstances();
-    get("/rescue/too-thick?pot={$pot->id}")->assertOk()->assertSee('About Yolk-bound sauce')->assertSee('hot chicken stock');
+    get("/rescue/too-thick?pot={$pot->id}")->assertOk()->assertSee('About Allemande, yolk-bound')->assertSee('hot chicken stock');
     app()->forgetScopedInstances();
     post('/rescue/too-thick', ['pot' => (string) $pot->id, 'token' => 'rescued-it'])->assertRedirect("/pots/{$pot->id}");
     expect($pot->refresh()->course()->openRescue()?->id)->toBe('rescued-it');
@@ -329,7 +329,7 @@ it('guides a derivative to the log, its limits probed, its words kept', function
     get("/pots/{$pot->id}")->assertOk()->assertSee('Hold');
     cookUntil($pot, StepKind::Finish);
     happens($pot, 'finished', ['volume' => '1.9', 'spoon' => 'coats'])->assertRedirect("/log/{$pot->id}");
-    get("/log/{$pot->id}")->assertOk()->assertSee('Yolk-bound sauce')->assertSee('egg yolks');
+    get("/log/{$pot->id}")->assertOk()->assertSee('Allemande, yolk-bound')->assertSee('egg yolks');
     app()->forgetScopedInstances();
     $file = get('/log/lento-log.json')->assertOk()->streamedContent();
     expect(fitsSchema($file, 'log'))->toBeTrue();

@@ -48,7 +48,6 @@ it('shows each step with its cue, its caution and its drawing', function (StepKi
     [StepKind::Boil, 'Bring to the boil', 'spits'],
     [StepKind::Simmer, 'Boil it down to', 'catches'],
     [StepKind::Test, 'Check the back of the spoon', 'cool before you taste'],
-    [StepKind::Season, 'No salt yet', ''],
     [StepKind::Strain, 'Strain it', 'heavy'],
     [StepKind::Correct, 'Whisk in', 'spits'],
     [StepKind::Keep, 'Serve, hold or cool it', 'local food-safety code'],

@@ -11,6 +11,7 @@ use App\Format\Grams;
 use App\Format\KitchenMeasure;
 use App\Format\Litres;
 use App\Format\Minutes;
+use App\Format\Pieces;
 use App\Format\PourWords;
 use App\Format\StepWords;
 use App\Format\Words;
@@ -67,7 +68,7 @@ final class ComposeCommand extends Refusing
             Words::ingredient($amount->ingredient),
             $amount->pieces === null
                 ? trim(Grams::of($amount->mass)->text() . '  ' . ($amount->volume === null ? '' : $measure->of($amount->volume)))
-                : $measure->pieces($amount->pieces, $amount->ingredient),
+                : Pieces::text($amount->pieces, $amount->ingredient),
         ], $sheet->amounts));
         $this->heading(Words::text('compose.pour'));
         $this->rows(array_map(static fn(Pour $pour, string $amount): array => [

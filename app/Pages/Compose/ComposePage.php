@@ -10,6 +10,7 @@ use App\Format\Grams;
 use App\Format\KitchenMeasure;
 use App\Format\Litres;
 use App\Format\Minutes;
+use App\Format\Pieces;
 use App\Format\SauceColour;
 use App\Format\Words;
 use App\Kitchen\Choices;
@@ -322,7 +323,7 @@ final readonly class ComposePage
         $rest = array_filter($this->sheet->amounts ?? [], fn(Amount $amount): bool => !$this->isChief($amount));
 
         return implode(', ', array_map(fn(Amount $amount): string => $amount->pieces !== null
-            ? $this->measure->pieces($amount->pieces, $amount->ingredient)
+            ? Pieces::text($amount->pieces, $amount->ingredient)
             : Grams::of($amount->mass)->text() . ' ' . Words::ingredient($amount->ingredient), array_values($rest)));
     }
 

@@ -10,6 +10,7 @@ use App\Format\Grams;
 use App\Format\KitchenMeasure;
 use App\Format\Litres;
 use App\Format\Minutes;
+use App\Format\Pieces;
 use App\Format\SauceColour;
 use App\Format\StepWords;
 use App\Format\Words;
@@ -83,7 +84,7 @@ final readonly class SheetPage
             $lines[$amount->when->value][] = self::told([
                 'name' => ucfirst(Words::ingredient($amount->ingredient)),
                 'amount' => match (true) {
-                    $amount->pieces !== null => $this->measure->count($amount->pieces),
+                    $amount->pieces !== null => Pieces::count($amount->pieces, $amount->ingredient),
                     $amount->when === When::Pour && $amount->volume !== null => Litres::of($amount->volume)->text(),
                     default => Grams::of($amount->mass)->text(),
                 },

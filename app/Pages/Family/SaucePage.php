@@ -8,8 +8,8 @@ use App\Family\KitchenWorkplace;
 use App\Family\Liquids;
 use App\Format\ActWords;
 use App\Format\Allergens;
-use App\Format\Degrees;
 use App\Format\Grams;
+use App\Format\HotBand;
 use App\Format\Litres;
 use App\Format\Minutes;
 use App\Format\SauceNames;
@@ -177,7 +177,7 @@ final readonly class SaucePage
                     : Words::text('family.fact_alcohol', percent: sprintf('%.2F', $derived->alcoholPercent())),
             'fat' => $float->inGrams() < 0.5 ? Words::text('family.fact_none') : Grams::of($float)->text(),
             'butter' => Grams::of($derived->carriesMoreButter())->text(),
-            'keep' => $keep === null ? Words::text('family.keep.hot') : Words::text('family.keep.below', temperature: Degrees::text($keep)),
+            'keep' => HotBand::text($keep, $this->kitchen->foodSafety()),
         ];
 
         return array_combine(array_map(static fn(string $name): string => Words::text('family.fact.' . $name), array_keys($facts)), $facts);

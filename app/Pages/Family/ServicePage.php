@@ -10,6 +10,7 @@ use App\Family\ServiceKey;
 use App\Family\ServiceReading;
 use App\Family\WorkedOut;
 use App\Format\Degrees;
+use App\Format\HotBand;
 use App\Format\Litres;
 use App\Format\RefusalWords;
 use App\Format\SauceNames;
@@ -20,7 +21,6 @@ use App\Typed\TypedNumber;
 use Lento\Family\Catalogue;
 use Lento\Family\FlowNode;
 use Lento\Family\ServiceFlow;
-use Lento\Keeping\FoodSafety;
 use Lento\Quantity\Volume;
 
 /** A service from its covers to its pots: what is wished for, the flow, and under each end what to do. */
@@ -126,9 +126,15 @@ final readonly class ServicePage
     }
 
     /** How what is in the cold is warmed, by the kitchen's own guidance. */
+    public function heldAt(Column $column): string
+    {
+        return HotBand::text($column->node->derived?->keepBelow(), $this->kitchen->foodSafety());
+    }
+
+    /** How what is in the cold is warmed, by the kitchen’s own guidance. */
     public function reheat(): string
     {
-        $preset = FoodSafety::named($this->kitchen->setting('preset', 'uk-guidance'));
+        $preset = $this->kitchen->foodSafety();
 
         return Words::text(
             'family.reheat',

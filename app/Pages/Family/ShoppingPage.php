@@ -7,8 +7,8 @@ namespace App\Pages\Family;
 use App\Format\Allergens;
 use App\Format\DoseWords;
 use App\Format\Grams;
-use App\Format\KitchenMeasure;
 use App\Format\Litres;
+use App\Format\Pieces;
 use App\Format\Words;
 use Lento\Compose\Base;
 use Lento\Family\BoughtAs;
@@ -19,7 +19,6 @@ use Lento\Family\ShoppingLine;
 use Lento\Plan\Amount;
 use Lento\Procedure\Worked;
 use Lento\Quantity\Mass;
-use Lento\Quantity\MeasureSystem;
 use Lento\Quantity\Volume;
 
 /** All ingredients of a service, once to buy and once to set out for each pot. */
@@ -38,7 +37,7 @@ final readonly class ShoppingPage
     public function needed(ShoppingLine $line): string
     {
         return match (true) {
-            $line->pieces !== null => (new KitchenMeasure(MeasureSystem::Metric))->count($line->pieces),
+            $line->pieces !== null => Pieces::count($line->pieces, $line->ingredient),
             in_array($line->boughtAs()->pack, [Pack::Bottle, Pack::Lemon], true) || str_ends_with($line->ingredient, '-stock')
                 => Litres::of($line->volume ?? Volume::ofLitres(0.0))->text(),
             default => Grams::of($line->mass)->text(),
@@ -124,7 +123,7 @@ final readonly class ShoppingPage
     private function amount(Amount $amount): string
     {
         return match (true) {
-            $amount->pieces !== null => (new KitchenMeasure(MeasureSystem::Metric))->count($amount->pieces),
+            $amount->pieces !== null => Pieces::count($amount->pieces, $amount->ingredient),
             $amount->volume !== null
                 && (in_array(BoughtAs::of($amount->ingredient)->pack, [Pack::Bottle, Pack::Lemon], true)
                     || str_ends_with($amount->ingredient, '-stock')

@@ -19,7 +19,7 @@ final readonly class Keeping
 
     public function __construct(private SkinGuard $skin, private ?KeptAs $kept, Kitchen $kitchen)
     {
-        $this->preset = FoodSafety::named($kitchen->setting('preset', 'uk-guidance'));
+        $this->preset = $kitchen->foodSafety();
     }
 
     /** @return list<array{kept: string, name: string, how: string, chosen: bool}> */

@@ -92,7 +92,7 @@ final readonly class StovePage
 
     public function weighList(): WeighList
     {
-        return new WeighList($this->plan, $this->kitchen->measures);
+        return new WeighList($this->plan);
     }
 
     public function ticks(): TickList

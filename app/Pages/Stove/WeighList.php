@@ -5,24 +5,18 @@ declare(strict_types=1);
 namespace App\Pages\Stove;
 
 use App\Format\Grams;
-use App\Format\KitchenMeasure;
 use App\Format\Litres;
+use App\Format\Pieces;
 use App\Format\StepWords;
 use App\Format\Words;
 use Lento\Plan\Amount;
 use Lento\Plan\Plan;
 use Lento\Plan\Step;
-use Lento\Quantity\MeasureSystem;
 
 /** What is weighed before the pot goes on: each amount as a kitchen scale and jug say it. */
 final readonly class WeighList
 {
-    private KitchenMeasure $measure;
-
-    public function __construct(private Plan $plan, MeasureSystem $measures)
-    {
-        $this->measure = new KitchenMeasure($measures);
-    }
+    public function __construct(private Plan $plan) {}
 
     /** @return list<array{weight: string, ingredient: string, when: string}> in the order of use */
     public function lines(): array
@@ -41,7 +35,7 @@ final readonly class WeighList
     {
         return [
             'weight' => match (true) {
-                $amount->pieces !== null => $this->measure->pieces($amount->pieces, $amount->ingredient),
+                $amount->pieces !== null => Pieces::text($amount->pieces, $amount->ingredient),
                 $amount->byTheJug && $amount->volume !== null => Litres::of($amount->volume)->text(),
                 default => Grams::of($amount->mass)->text(),
             },

@@ -15,7 +15,7 @@
                 @foreach ($page->columns as $i => $column)
                     <section aria-label="{{ __('compare.column', ['number' => $i + 1]) }}">
                         <input type="hidden" name="q[{{ $i }}]" value="{{ $column['address'] }}">
-                        <h2>{{ $column['sheet'] ? App\Format\Words::wanted($column['sheet']->question) : __('compose.nothing') }}</h2>
+                        <h2>{{ $column['sheet'] ? App\Format\Words::wanted($column['sheet']) : __('compose.nothing') }}</h2>
                         <div class="changes-row">
                             @foreach (['ratio', 'school', 'colour', 'thickness', 'pan'] as $field)
                                 <x-compare.change :page="$page" :column="$column" :i="$i" :field="$field" />

@@ -40,9 +40,7 @@
                                 ['covers' => $wish['covers']]) }}@if ($wish['for'] !== '')
                                 {{ $wish['for'] }}@endif</span>@if (! $loop->last)<br>@endif @endforeach</td>
                             <td class="n">{{ $column->makes }}</td>
-                            <td>{{ $column->node->derived?->keepBelow() ? __('family.keep.below',
-                                ['temperature' => App\Format\Degrees::text($column->node->derived->keepBelow())])
-                                : __('family.keep.hot') }}</td>
+                            <td>{{ $page->heldAt($column) }}</td>
                             <td>{{ $column->allergens }}</td>
                         </tr>
                         @foreach ($column->cautions as $caution)<tr class="caution-row"><td colspan="5">{{ $caution }}</td></tr>@endforeach

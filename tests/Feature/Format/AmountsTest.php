@@ -6,6 +6,7 @@ use App\Format\Grams;
 use App\Format\KitchenMeasure;
 use App\Format\Litres;
 use App\Format\Minutes;
+use App\Format\Pieces;
 use App\Format\Shares;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
@@ -53,30 +54,35 @@ it('says minutes, and hours only when there are some', function (float $minutes,
     [120.0, '2 h 00 min'],
 ]);
 
-it('measures in the kitchen’s cups and spoons, to a quarter', function (MeasureSystem $system, float $millilitres, string $text): void {
+it('measures in the kitchen’s cups and spoons, within three in a hundred, or not at all', function (MeasureSystem $system, float $millilitres, string $text): void {
     expect((new KitchenMeasure($system))->of(Volume::ofMillilitres($millilitres)))->toBe($text);
 })->with([
-    [MeasureSystem::Metric, 146.0, '½ cup'],
+    [MeasureSystem::Metric, 146.0, '½ cup + 1 tbsp + 1 tsp'],
+    [MeasureSystem::Metric, 154.0, '½ cup + 2 tbsp'],
     [MeasureSystem::Metric, 250.0, '1 cup'],
-    [MeasureSystem::Metric, 270.0, '1 cup'],
-    [MeasureSystem::Metric, 1926.0, '7¾ cups'],
+    [MeasureSystem::Metric, 270.0, '1 cup + 1 tbsp'],
+    [MeasureSystem::Metric, 1926.0, '7⅔ cups'],
     [MeasureSystem::UsCustomary, 355.0, '1½ cups'],
     [MeasureSystem::Imperial, 30.0, '2 tbsp'],
     [MeasureSystem::Metric, 12.7, '2½ tsp'],
     [MeasureSystem::UsCustomary, 14.8, '1 tbsp'],
     [MeasureSystem::Metric, 0.4, 'a pinch'],
+    'no spoon comes near' => [MeasureSystem::Metric, 1.8, ''],
     'a jug takes over' => [MeasureSystem::Metric, 6000.0, ''],
     [MeasureSystem::Metric, 0.0, ''],
 ]);
 
 it('counts pieces by halves, and names one or several', function (float $pieces, string $ingredient, string $text): void {
-    expect((new KitchenMeasure(MeasureSystem::Metric))->pieces($pieces, $ingredient))->toBe($text);
+    expect(Pieces::text($pieces, $ingredient))->toBe($text);
 })->with([
     [0.1, 'bay-leaf', '½ bay leaf'],
     [1.0, 'clove', '1 clove'],
     [1.4, 'bay-leaf', '1½ bay leaves'],
     [3.96, 'clove', '4 cloves'],
-    [15.2, 'peppercorn', '15 peppercorns'],
+    [0.4, 'peppercorn', '1 peppercorn'],
+    [15.2, 'peppercorn', '0.8 g peppercorns'],
+    [12.0, 'egg-yolk', '12 egg yolks'],
+    [60.0, 'thyme-sprig', '60 g thyme sprigs'],
 ]);
 
 it('rounds parts so that they still add up', function (array $parts, float $grain, array $rounded): void {

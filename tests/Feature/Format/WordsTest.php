@@ -37,7 +37,7 @@ it('names the sauce by its base and stock', function (): void {
 });
 
 it('says what is wanted in one line', function (float $litres, string $line): void {
-    expect(Words::wanted(Question::of(Base::Veloute, Volume::ofLitres($litres))))->toBe($line);
+    expect(Words::wanted(sheetOf(Base::Veloute, $litres)))->toBe($line);
 })->with([
     [1.0, '1 litre of velouté that coats'],
     [2.5, '2.5 litres of velouté that coats'],

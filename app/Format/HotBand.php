@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Format;
+
+use Lento\Keeping\FoodSafety;
+use Lento\Quantity\Temperature;
+
+/** Between which temperatures a sauce is held: the floor of the kitchen's guidance, and its own limit where it has one. */
+final readonly class HotBand
+{
+    /** "63–75 °C", "63 °C or hotter" */
+    public static function text(?Temperature $most, FoodSafety $rules): string
+    {
+        $least = $rules->holdAtLeast;
+
+        return $most === null
+            ? Words::text('family.keep.hot', temperature: Degrees::text($least))
+            : Words::text('family.keep.band', least: Degrees::number($least), most: Degrees::text($most));
+    }
+}
