@@ -80,7 +80,7 @@ final readonly class ActStepWords
             'flour_amount' => $roux === null ? '' : Grams::of($roux->roux->flour)->text(),
             'liquid' => $this->liquid(),
             'liquid_amount' => $this->liquidAmount(),
-            'liquid_c' => $liquid === null ? '' : Degrees::text($liquid),
+            'liquid_c' => $liquid === null ? '' : Degrees::ofLiquid($liquid),
             'roux_c' => $roux === null ? '' : Degrees::text($roux->meets),
             'colour' => $roux === null ? '' : Words::text('compose.colour.' . $roux->colour->value),
             'pours' => trans_choice($this->inPieces() ? 'steps.pieces' : 'steps.pours', $pours, ['count' => $pours]),

@@ -10,10 +10,21 @@ use Lento\Quantity\Temperature;
 /** Temperatures to the full degree, Celsius or Fahrenheit as the kitchen has it. */
 final readonly class Degrees
 {
+    /** °C */
+    private const BOILING = 95.0;
+
     /** "8 °C", "46 °F" */
     public static function text(Temperature $temperature): string
     {
         return self::number($temperature) . (app(Kitchen::class)->fahrenheit() ? ' °F' : ' °C');
+    }
+
+    /** "at 8 °C"; a liquid near its boil is boiling, whatever the last degree is called */
+    public static function ofLiquid(Temperature $temperature): string
+    {
+        return $temperature->inCelsius() >= self::BOILING
+            ? Words::text('units.boiling')
+            : Words::text('units.at', temperature: self::text($temperature));
     }
 
     /** The same without its unit, where a drawing says it once. */

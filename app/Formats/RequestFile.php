@@ -7,6 +7,7 @@ namespace App\Formats;
 use App\Kitchen\Kitchen;
 use App\Questions\QuestionReader;
 use App\Typed\FieldFault;
+use App\Typed\MoreField;
 use Illuminate\Support\Arr;
 use Lento\Quantity\MeasureSystem;
 
@@ -58,7 +59,7 @@ final readonly class RequestFile
     /** What a field of the question is called in a request. */
     public static function path(string $field): string
     {
-        return array_flip(self::PATHS)[$field] ?? $field;
+        return $field === 'more' ? 'additions' : array_flip(self::PATHS)[$field] ?? $field;
     }
 
     public static function read(string $json, MeasureSystem $measures): RequestReading
@@ -90,6 +91,15 @@ final readonly class RequestFile
             if (Arr::has($request, $path)) {
                 $fields[$field] = self::written($value);
             }
+        }
+
+        if (is_array($request['additions'] ?? null)) {
+            $fields['more'] = MoreField::write(array_map(static fn(mixed $one): array => is_array($one) ? [
+                'what' => $one['ingredient'] ?? '',
+                'amount' => $one['amount'] ?? '',
+                'unit' => $one['unit'] ?? 'g',
+                'place' => $one['place'] ?? '',
+            ] : [], $request['additions']));
         }
 
         // With nothing that says how much, the schema says so; the rest is looked at all the same.

@@ -24,6 +24,7 @@ use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
 use Lento\Quantity\MeasureSystem;
 use Lento\Quantity\Temperature;
+use Lento\Quantity\UnitNames;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Thickness\EquivalentFlour;
@@ -147,10 +148,16 @@ final readonly class Kitchen
                 )
                 ->simmering($minutes === null ? null : Duration::ofMinutes($minutes), SimmerLevel::tryFrom($changes['level'] ?? ''))
                 ->salted($salt === null ? null : $salt / 100.0)
-                ->having(PartsField::read($changes['parts'] ?? ''));
+                ->having(PartsField::read($changes['parts'] ?? ''))
+                ->with(...$this->additions()->read($changes['more'] ?? ''));
         } catch (LentoException) {
             return $house;
         }
+    }
+
+    public function additions(): Additions
+    {
+        return new Additions($this->larder, new UnitNames($this->measures));
     }
 
     /** @return array<string, string> what this kitchen does otherwise for a base */

@@ -6,6 +6,7 @@ namespace App\Questions;
 
 use App\Kitchen\Choices;
 use App\Kitchen\Kitchen;
+use App\Typed\MoreField;
 use App\Typed\PartsField;
 use App\Typed\TypedNumber;
 use Lento\Compose\Base;
@@ -82,6 +83,7 @@ final readonly class ComposeFields
         'finish',
         'salt',
         'parts',
+        'more',
     ];
 
     /** What belongs to one sauce and does not carry over to the next. */
@@ -99,10 +101,11 @@ final readonly class ComposeFields
         'finish',
         'salt',
         'parts',
+        'more',
     ];
 
     /** The parts of a formula are many; all else is a word or a number. */
-    private const LONGEST = ['parts' => 600];
+    private const LONGEST = ['parts' => 600, 'more' => 900];
 
     private const USUALLY_LONGEST = 60;
 
@@ -119,6 +122,9 @@ final readonly class ComposeFields
         $part = $query['part'] ?? null;
         if (is_array($part)) {
             $fields['parts'] = self::written($part);
+        }
+        if (is_array($query['add'] ?? null)) {
+            $fields['more'] = MoreField::write($query['add']);
         }
         $seen = is_array($query['seen'] ?? null)
             ? array_map(static fn(mixed $value): string => self::text($value, self::USUALLY_LONGEST), $query['seen'])

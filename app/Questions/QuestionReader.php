@@ -119,6 +119,7 @@ final readonly class QuestionReader
             'liquid_salt' => [Number::between(0.0, self::MOST_LIQUID_SALT, ' %')],
             'salt' => [Number::between(0.0, Formula::MOST_SALT_PERCENT, ' %')],
             'parts' => $this->usual === null ? [] : [new PartAmounts($this->usual)],
+            'more' => [new MoreRule($this->kitchen->additions())],
             'flour' => [OneOf::cases(FlourWay::cases())],
             'place' => [OneOf::cases(RouxPlace::cases())],
             'cookout' => [OneOf::cases(CookOut::cases())],
@@ -213,7 +214,8 @@ final readonly class QuestionReader
 
         return $usual
             ->salted($salt === null ? null : $salt / 100.0)
-            ->having((new PartAmounts($usual))->changed($this->fields->text('parts')));
+            ->having((new PartAmounts($usual))->changed($this->fields->text('parts')))
+            ->with(...$this->kitchen->additions()->read($this->fields->text('more')));
     }
 
     private function method(Method $usual): Method

@@ -8,6 +8,7 @@ use Lento\Exception\OutOfRange;
 use Lento\Exception\Unknown;
 use Lento\Pot\SimmerLevel;
 use Lento\Procedure\Dose;
+use Lento\Procedure\Extra;
 use Lento\Procedure\Procedure;
 use Lento\Quantity\Duration;
 use Lento\Roux\Colour;
@@ -153,6 +154,17 @@ final readonly class Formula
     public function having(array $perLitre): self
     {
         return $this->but(procedure: $this->procedure->having($perLitre, 'part-of-the-formula'));
+    }
+
+    /** With more in the pot, each at its place of the work. */
+    public function with(Extra ...$extras): self
+    {
+        $procedure = $this->procedure;
+        foreach ($extras as $extra) {
+            $procedure = $extra->into($procedure, Dose::ITS_FAT);
+        }
+
+        return $this->but(procedure: $procedure);
     }
 
     private function but(

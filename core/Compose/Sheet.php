@@ -119,7 +119,7 @@ final readonly class Sheet
             $outlook,
             self::amounts($steps),
             $steps,
-            Warnings::for($question, $roux, $draft, $served, $finishes),
+            Warnings::for($question, $roux, $draft, $served, array_values($finished)),
         );
     }
 

@@ -167,7 +167,7 @@ final readonly class Steps
 
         return [
             $this->moment(StepKind::SetOut, self::SET_OUT)
-                ->in(Conditions::in(Vessel::Bench, at: $this->stair->liquid))
+                ->in(Conditions::in(Vessel::Bench, at: $this->setOutAt()))
                 ->doing(ActKind::Prepare),
             ...$steps,
             Step::of(StepKind::Keep, Pace::moment())->doing(ActKind::Hold),
@@ -343,6 +343,15 @@ final readonly class Steps
             ->until(Ends::atTemperature($to))
             ->doing(ActKind::Warm)
             ->using($together ? $this->weighed->liquids : []);
+    }
+
+    /** What is warmed or infused by an act of its own is set out cold. */
+    private function setOutAt(): Temperature
+    {
+        $warmed = array_filter($this->question->procedure->acts, static fn(Act $act): bool => $act->kind === ActKind::Infuse
+            || $act->kind === ActKind::Warm);
+
+        return $warmed === [] ? $this->stair->liquid : Temperature::ofCelsius(self::COLD);
     }
 
     /** How long all the liquid takes from cold to this, in a pan like the sauce's own. */

@@ -14,6 +14,7 @@ use Lento\Pot\Scorch;
 use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
 use Lento\Pour\School;
+use Lento\Procedure\Worked;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
@@ -67,12 +68,13 @@ final readonly class Warnings
     }
 
     /**
-     * @param list<Finishing> $finishes
+     * @param list<Worked> $finished the acts that finish it
      *
      * @return list<Warning>
      */
-    public static function for(Question $question, Roux $roux, Draft $draft, Sauce $served, array $finishes): array
+    public static function for(Question $question, Roux $roux, Draft $draft, Sauce $served, array $finished): array
     {
+        $finishes = array_merge(...array_map(static fn(Worked $worked): array => $worked->finishings, $finished));
         $stirring = $question->method->stirring->share();
         $simmer = $question->simmer();
 
@@ -91,7 +93,7 @@ final readonly class Warnings
             self::scorches($draft->end, $simmer, $question->simmerLevel, $stirring, $question->pan->base),
             self::acid($draft),
             self::curdles($draft->end, $finishes, $simmer),
-            ...array_map(self::limit(...), $finishes),
+            ...array_map(self::limit(...), $finished),
         ]));
     }
 
@@ -210,14 +212,17 @@ final readonly class Warnings
             : null;
     }
 
-    private static function limit(Finishing $finishing): ?Warning
+    /** What an act is told to stay under is told here alike. */
+    private static function limit(Worked $worked): ?Warning
     {
-        return $finishing->atMost === null
+        $most = $worked->atMost();
+
+        return $most === null || $worked->finishings === []
             ? null
             : new Warning(
                 WarningCode::FinishLimit,
-                ['at_most_c' => $finishing->atMost->inCelsius()],
-                ['ingredient' => $finishing->what->id],
+                ['at_most_c' => $most->inCelsius()],
+                ['ingredient' => $worked->finishings[0]->what->id],
             );
     }
 

@@ -71,6 +71,12 @@ final readonly class Larder
         return array_keys(array_filter($this->fats, static fn(Fat $fat): bool => $fat->makesRoux));
     }
 
+    /** @return list<string> ids of all that can go into a sauce as it is: fats and ingredients, no bare thickener */
+    public function names(): array
+    {
+        return [...array_keys($this->fats), ...array_keys($this->ingredients)];
+    }
+
     /** @return list<string> ids of what can be the liquid of a sauce */
     public function liquidNames(): array
     {

@@ -55,6 +55,7 @@ final readonly class Dose
      * @param float $usual the house's amount
      * @param bool $optional left out unless the cook asks for it
      * @param bool $tied in a sachet, or by a string: it comes out again
+     * @param bool $inAll of this one pot, however much of it there is, and not for each litre
      */
     private function __construct(
         public string $ingredient,
@@ -64,6 +65,7 @@ final readonly class Dose
         public float $usual,
         public bool $optional = false,
         public bool $tied = false,
+        public bool $inAll = false,
     ) {}
 
     public static function grams(string $ingredient, float $perLitre, Fate $fate = Fate::Joins): self
@@ -87,6 +89,12 @@ final readonly class Dose
         return new self($ingredient, Measure::Pieces, $perLitre, Fate::Flavours, $perLitre, tied: true);
     }
 
+    /** So much of it in this one pot, however much sauce that is. */
+    public static function inAll(string $ingredient, Measure $measure, float $amount, Fate $fate): self
+    {
+        return new self($ingredient, $measure, $amount, $fate, $amount, inAll: true);
+    }
+
     public static function counted(string $ingredient, Measure $measure, float $perLitre, Fate $fate = Fate::Joins): self
     {
         return new self($ingredient, $measure, $perLitre, $fate, $perLitre);
@@ -95,7 +103,7 @@ final readonly class Dose
     /** The same, left out unless the cook asks for it. */
     public function optional(): self
     {
-        return new self($this->ingredient, $this->measure, 0.0, $this->fate, $this->usual, true, $this->tied);
+        return new self($this->ingredient, $this->measure, 0.0, $this->fate, $this->usual, true, $this->tied, $this->inAll);
     }
 
     /** @throws OutOfRange outside 0 to 1000 per litre */
@@ -112,12 +120,12 @@ final readonly class Dose
             );
         }
 
-        return new self($this->ingredient, $this->measure, $perLitre, $this->fate, $this->usual, false, $this->tied);
+        return new self($this->ingredient, $this->measure, $perLitre, $this->fate, $this->usual, false, $this->tied, $this->inAll);
     }
 
     public function named(string $ingredient): self
     {
-        return new self($ingredient, $this->measure, $this->perLitre, $this->fate, $this->usual, $this->optional, $this->tied);
+        return new self($ingredient, $this->measure, $this->perLitre, $this->fate, $this->usual, $this->optional, $this->tied, $this->inAll);
     }
 
     /** Whether it stands for the fat of the roux, whichever that is. */
@@ -142,6 +150,9 @@ final readonly class Dose
     public function amount(Volume $of): float
     {
         $litres = $of->inLitres();
+        if ($this->inAll) {
+            return $this->perLitre;
+        }
 
         return $this->perLitre
             * ($this->measure === Measure::Pieces && $this->fate === Fate::Flavours && $litres > self::LINEAR_TO
@@ -160,6 +171,23 @@ final readonly class Dose
                 => $this->kind($larder)?->density->massOf(Volume::ofMillilitres($amount)) ?? Mass::ofGrams($amount),
             Measure::Grams => Mass::ofGrams($amount),
         };
+    }
+
+    /** Whether it only flavours, and weighs like ground pepper. */
+    public static function isSpice(string $ingredient): bool
+    {
+        return in_array($ingredient, self::SPICES, true) || self::isWholeSpice($ingredient);
+    }
+
+    /** @return list<string> ids of what only flavours, in the larder or not */
+    public static function spices(): array
+    {
+        return [...self::SPICES, ...self::WHOLE_SPICES];
+    }
+
+    public static function comesInPieces(string $ingredient): bool
+    {
+        return isset(self::PIECE_GRAMS[$ingredient]);
     }
 
     /** Whether it is a spice or a herb that is counted while there are few of them, and weighed where there are many. */

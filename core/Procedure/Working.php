@@ -139,8 +139,10 @@ final readonly class Working
     private function stirredIn(Act $act, InThePan $pan, array $doses): Worked
     {
         $finishings = [];
+        // What boils with the sauce has no limit of its own left, and fat melts into it.
+        $boilsIn = Where::tryFrom($act->words)?->boilsAfter() ?? false;
         foreach ($doses as $dosed) {
-            if ($dosed->dose->fate !== Fate::Joins || $dosed->kind === null) {
+            if ($boilsIn || $dosed->dose->fate !== Fate::Joins || $dosed->kind === null) {
                 $pan = $this->with($pan, $dosed, 0.0);
                 continue;
             }

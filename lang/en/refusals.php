@@ -14,6 +14,7 @@ return [
     'quantity' => [
         'altitude' => 'the altitude',
         'amount-on-hand' => 'what is on hand',
+        'amount-of-an-addition' => 'the amount',
         'amount-per-litre' => 'the amount of :of',
         'amount-served' => 'what is served',
         'area-of-a-pan' => 'the area of a pan',
@@ -117,6 +118,7 @@ return [
         'yield-in-this-pan' => 'the yield in this pan',
     ],
     'target' => [
+        'addition-that-may-not-boil' => 'it would curdle at the boil: it goes in off the heat or last',
         'browned-butter-from-a-fat-without-milk-solids' => 'browned butter from a fat without milk solids',
         'browned-butter-on-this-heat' => 'browned butter on :of heat',
         'colour-in-the-oven' => 'this colour in the oven',

@@ -12,7 +12,7 @@ return [
     'figures' => 'Depth, salt, cost',
     'pan' => 'Pan :wide cm wide, :high cm high: :fill % full at the start',
     'dip_stick' => 'Dip-stick: :start mm at the start, notch at :end mm',
-    'liquid_at' => ':liquid at :celsius',
+    'liquid_at' => ':liquid :celsius',
     'whisk' => 'Whisk, and a spatula for the corners',
     'oven' => 'Oven on at :celsius',
     'strainer' => 'Fine strainer and a second pan',

@@ -10,7 +10,7 @@ return [
         'name' => 'Set out',
         'title' => 'Set everything out',
         'look' => 'all weighed, pans and strainer at hand',
-        'cue' => 'All weighed, pans and strainer at hand, :liquid at :liquid_c.',
+        'cue' => 'All weighed, pans and strainer at hand, :liquid :liquid_c.',
     ],
     'prepare' => [
         'name' => 'Prepare',
@@ -414,6 +414,12 @@ return [
         'look' => 'one colour throughout',
         'cue' => ':List.',
         'ways' => [
+            'with-vegetables' => ['title' => ':Name in, with the vegetables', 'look' => '', 'cue' => ':List.'],
+            'with-flour' => ['title' => ':Name into the roux', 'look' => '', 'cue' => ':List; stir it through.'],
+            'with-liquid' => ['title' => ':Name in, with the liquid', 'look' => 'one colour throughout', 'cue' => ':List.'],
+            'in-simmer' => ['title' => ':Name in', 'look' => '', 'cue' => ':List; it simmers along.'],
+            'off-heat' => ['title' => 'Off the heat: :name', 'look' => 'one colour throughout', 'cue' => ':List.'],
+            'at-table' => ['title' => 'At the table: :name', 'look' => '', 'cue' => ':List, by the guest or at the pass.'],
             'trimmings' => ['title' => 'Mushroom trimmings in', 'look' => '', 'cue' => ':List; they are strained out later.'],
             'vegetables' => [
                 'title' => 'Vegetables and sachet in',

@@ -16,6 +16,8 @@ return [
     'tbsp' => ':amount tbsp',
     'tsp' => ':amount tsp',
     'grams_per_litre' => ':grams g/l',
+    'at' => 'at :temperature',
+    'boiling' => 'boiling',
     'space' => 'space',
     'and' => 'and',
 ];

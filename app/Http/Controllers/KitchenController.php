@@ -168,7 +168,7 @@ final readonly class KitchenController
             return;
         }
         $asked = ComposeFields::from([
-            ...$request->only(['thickness', 'colour', 'fat', 'minutes', 'level', 'salt', 'part']),
+            ...$request->only(['thickness', 'colour', 'fat', 'minutes', 'level', 'salt', 'part', 'add']),
             'sauce' => $base->value,
             'amount' => '2',
         ]);
@@ -182,8 +182,8 @@ final readonly class KitchenController
         }
         $house = ComposeFields::from(['sauce' => $base->value, 'amount' => '2'])->filled(Kitchen::unknown($kitchen->measures))->fields;
         $changes = array_filter(
-            array_intersect_key($asked->fields, array_flip(['thickness', 'colour', 'fat', 'minutes', 'level', 'salt'])),
-            static fn(string $value, string $name): bool => $value !== '' && $value !== $house[$name],
+            array_intersect_key($asked->fields, array_flip(['thickness', 'colour', 'fat', 'minutes', 'level', 'salt', 'more'])),
+            static fn(string $value, string $name): bool => $value !== '' && $value !== ($house[$name] ?? ''),
             ARRAY_FILTER_USE_BOTH,
         );
         $parts = array_diff_assoc(PartsField::typed($asked->fields['parts']), PartsField::typed($house['parts']));

@@ -20,6 +20,7 @@ use App\Pages\Pictures\SpoonPicture;
 use App\Pages\Pictures\StairPicture;
 use App\Questions\ComposeFields;
 use App\Typed\FieldFault;
+use App\Typed\MoreField;
 use App\Typed\PartsField;
 use App\Typed\TypedNumber;
 use Lento\Compose\Base;
@@ -398,6 +399,12 @@ final readonly class ComposePage
             ],
             $formula->parts(),
         );
+    }
+
+    /** @return list<array{what: string, amount: string, unit: string, place: string}> what the cook adds of their own */
+    public function more(): array
+    {
+        return MoreField::typed($this->fields['more']);
     }
 
     /** Two or more questions side by side: this one, and this one otherwise. */

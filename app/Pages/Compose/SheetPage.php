@@ -140,7 +140,7 @@ final readonly class SheetPage
             ? Words::text(
                 'sheet.liquid_at',
                 liquid: ucfirst(Words::ingredient($question->liquid)),
-                celsius: Degrees::text($this->sheet->stair->liquid),
+                celsius: Degrees::ofLiquid($this->plan->first(StepKind::SetOut)->conditions->at ?? $this->sheet->stair->liquid),
             )
             : null;
 

@@ -12,6 +12,7 @@ use App\Kitchen\LarderLine;
 use App\Kitchen\OwnPan;
 use App\Kitchen\Ring;
 use App\Questions\ComposeFields;
+use App\Typed\MoreField;
 use App\Typed\PartsField;
 use App\Typed\TypedNumber;
 use Lento\Compose\Base;
@@ -114,7 +115,7 @@ final readonly class KitchenPage
 
     /**
      * @return list<array{base: Base, name: string, changed: bool, fields: array<string, string>, parts: list<array{part: Dose,
-     * value: string}>}>
+     * value: string}>, more: list<array{what: string, amount: string, unit: string, place: string}>}>
      */
     public function formulas(): array
     {
@@ -133,6 +134,7 @@ final readonly class KitchenPage
                     static fn(Dose $part): array => ['part' => $part, 'value' => $typed[$part->ingredient] ?? '0'],
                     Formula::house($base)->parts(),
                 ),
+                'more' => MoreField::typed($this->kitchen->changes($base)['more'] ?? ''),
             ];
         }, Base::cases());
     }

@@ -151,6 +151,8 @@
                                 <input name="part[{{ $row['part']->ingredient }}]" class="mid" inputmode="decimal" autocomplete="off"
                                     value="{{ $row['value'] }}"></label>
                         @endforeach
+                        <x-more :rows="$formula['more']" :choices="App\Format\LarderNames::all($page->kitchen)"
+                            :units="App\Kitchen\Additions::PER_LITRE" :id="'more-' . $formula['base']->value" />
                         <label class="cell tick"><input type="checkbox" name="shared" value="yes" @checked($formula['shared'])> <span
                             class="lbl">{{ __('kitchen.formulas.shared') }}</span></label>
                         @error($formula['base']->value)<p class="field-error"><x-icon.mind /> {{ $message }}</p>@enderror

@@ -49,4 +49,6 @@
         @endforeach
     </div>
     @if (isset($page->errors['parts']))<x-field-error :page="$page" field="parts" />@endif
+    <x-more :rows="$page->more()" :choices="App\Format\LarderNames::all($page->kitchen)" :units="App\Kitchen\Additions::UNITS"
+        id="more" :error="$page->errors['more'] ?? ''" />
 </section>
