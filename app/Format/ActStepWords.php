@@ -89,6 +89,10 @@ final readonly class ActStepWords
                 => $cooking === null
                     ? ''
                     : Words::spoon(SpoonTest::of(Flow::of($cooking->sauces->served, Temperature::ofCelsius(EquivalentFlour::CELSIUS)))),
+            'cool' => $cooking === null ? '' : mb_strtolower(Words::text(
+                'thickness.spoon.'
+                    . SpoonTest::of(Flow::of($cooking->sauces->served, Temperature::ofCelsius(EquivalentFlour::CELSIUS)))->word()->value,
+            )),
             'hot' => $cooking === null ? '' : mb_strtolower(Words::text(
                 'thickness.spoon.'
                     . SpoonTest::of(Flow::of($cooking->sauces->tested, Temperature::ofCelsius($cooking->simmer()->celsius())))->word()->value,
@@ -305,6 +309,7 @@ final readonly class ActStepWords
     {
         return match (true) {
             $step->kind === StepKind::Pour && $this->inPieces() => [$what . '-pieces', $what],
+            $step->kind === StepKind::Test && $this->with['hot'] === $this->with['cool'] => [$what . '-same', $what],
             $step->kind === StepKind::LetDown && $step->variant === 'cooled' => [$what . '-cooled', $what],
             $step->kind === StepKind::Reduce && $this->byEye => [$what . '-by-eye', $what],
             $step->act !== null && $step->amounts === [] && $step->conditions->vessel !== Vessel::Bench => [$what . '-empty', $what],

@@ -53,6 +53,10 @@ final readonly class EventWords
                 amount: Grams::of($event->mass)->text(),
                 what: Words::ingredient($event->ingredient),
             ),
+            $event instanceof Happened\ChangedPan => Words::text(
+                'stove.event.changed-pan',
+                wide: sprintf('%.0F', $event->pan->diameter->inCentimetres()),
+            ),
             $event instanceof Happened\StoppedPouring => Words::text('stove.event.stopped-pouring', amount: Litres::of($event->left)->text()),
             $event instanceof Happened\ToppedUp => Words::text('stove.event.topped-up', amount: Litres::of($event->liquid)->text()),
             $event instanceof Happened\Thickened => Words::text(
@@ -111,6 +115,8 @@ final readonly class EventWords
             ),
             ReadingKind::Line => Words::text('stove.event.line.' . ($reading->lineHolds() ? 'holds' : 'runs')),
             ReadingKind::Spread => Words::text('stove.event.spread', mm: sprintf('%.0F', 1000.0 * $reading->inSi())),
+            ReadingKind::Trail => Words::text('stove.event.trail', how: mb_strtolower(Words::text('stove.test.trails.' . $reading->asTrailWord()->value))),
+            ReadingKind::Ribbon => Words::text('stove.event.ribbon.' . ($reading->ribbonHolds() ? 'holds' : 'sinks')),
             ReadingKind::FunnelNarrow, ReadingKind::FunnelWide => Words::text(
                 'stove.event.funnel',
                 seconds: sprintf('%.0F', $reading->inSi()),

@@ -55,6 +55,7 @@ final readonly class EventCodec
                     'joins' => SauceCodec::sauce($event->joins),
                 ],
                 $event instanceof Happened\StoppedPouring => ['m3' => $event->left->cubicMetres],
+                $event instanceof Happened\ChangedPan => ['pan' => PlanCodec::pan($event->pan)],
                 $event instanceof Happened\Thickened => ['means' => $event->means->value, 'kg' => $event->thickener->kilograms],
                 $event instanceof Happened\Rescued => [
                     'fault' => $event->fault->value,
@@ -119,6 +120,7 @@ final readonly class EventCodec
                     SauceCodec::toSauce($node->get('joins')),
                 ),
                 EventKind::StoppedPouring => new Happened\StoppedPouring($stamp, Volume::ofCubicMetres($node->get('m3')->float())),
+                EventKind::ChangedPan => new Happened\ChangedPan($stamp, PlanCodec::toPan($node->get('pan'))),
                 EventKind::ToppedUp => new Happened\ToppedUp($stamp, Volume::ofCubicMetres($node->get('m3')->float())),
                 EventKind::Thickened => new Happened\Thickened(
                     $stamp,

@@ -291,7 +291,7 @@ final readonly class PlanCodec
     }
 
     /** @return array<string, mixed> */
-    private static function pan(Pan $pan): array
+    public static function pan(Pan $pan): array
     {
         return [
             'diameter_m' => $pan->diameter->metres,
@@ -301,7 +301,7 @@ final readonly class PlanCodec
         ];
     }
 
-    private static function toPan(Node $node): Pan
+    public static function toPan(Node $node): Pan
     {
         return Pan::of(
             Length::ofMetres($node->get('diameter_m')->float()),

@@ -7,6 +7,7 @@ namespace App\Stove;
 use App\Format\Station;
 use App\Kitchen\Kitchen;
 use App\Records\EventCodec;
+use App\Records\PlanCodec;
 use App\Records\SauceCodec;
 use App\Typed\FieldFault;
 use App\Typed\Fields;
@@ -40,6 +41,7 @@ use Lento\Quantity\Volume;
 use Lento\Rescue\Means;
 use Lento\Thickness\Sauce;
 use Lento\Thickness\SpoonWord;
+use Lento\Thickness\TrailWord;
 
 /** What a tablet says has happened, as a form or as JSON: an event to keep, or what is wrong with it and at which field. */
 final readonly class EventReader
@@ -156,6 +158,7 @@ final readonly class EventReader
             EventKind::ToppedUp => self::litres($text),
             EventKind::StoppedPouring => self::litres($text),
             EventKind::Added => $this->added($text),
+            EventKind::ChangedPan => $this->changedPan($text),
             EventKind::Thickened => self::all(
                 self::chosen('means', 'means', $text('choice'), OneOf::cases(Means::cases())),
                 self::amount('grams', 'kg', $text('grams'), Number::between(self::LEAST, 1000.0 * Thickened::MOST_KILOGRAMS, ' g'), 0.001),
@@ -163,6 +166,21 @@ final readonly class EventReader
             // What came out is read by OutcomeReader.
             EventKind::Back, EventKind::Finished, EventKind::TakenOff, EventKind::Unknown => [],
         };
+    }
+
+    /**
+     * @param callable(string): string $text
+     *
+     * @return array<string, mixed>|FieldFault
+     */
+    private function changedPan(callable $text): array|FieldFault
+    {
+        $pans = ($this->kitchen)()->pans;
+        $id = $text('pan');
+
+        return isset($pans[(int) $id])
+            ? ['pan' => PlanCodec::pan($pans[(int) $id]->measured())]
+            : OneOf::of(array_map('strval', array_keys($pans)))->fault('pan', $id);
     }
 
     /**
@@ -213,6 +231,8 @@ final readonly class EventReader
         return self::all($which, match ($kind) {
             ReadingKind::Spoon => self::nth($kind->value, $typed, SpoonWord::numbered()),
             ReadingKind::Line => self::nth($kind->value, $typed, ['runs', 'holds']),
+            ReadingKind::Ribbon => self::nth($kind->value, $typed, ['sinks', 'holds']),
+            ReadingKind::Trail => self::nth($kind->value, $typed, array_column(TrailWord::cases(), 'value')),
             default => $this->measured($kind, $typed),
         });
     }

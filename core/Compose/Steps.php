@@ -170,6 +170,7 @@ final readonly class Steps
                 ->in(Conditions::in(Vessel::Bench, at: $this->setOutAt()))
                 ->doing(ActKind::Prepare),
             ...$steps,
+            ...$this->tastedAgain(),
             Step::of(StepKind::Keep, Pace::moment())->doing(ActKind::Hold),
             Step::of(StepKind::Finish, Pace::moment()),
         ];
@@ -256,9 +257,9 @@ final readonly class Steps
         return Step::of(StepKind::Correct, Pace::moment())->in($this->simmering());
     }
 
-    private function moment(StepKind $kind, float $minutes): Step
+    private function moment(StepKind $kind, float $minutes, string $words = ''): Step
     {
-        return Step::of($kind, Pace::of(Duration::ofMinutes($minutes), handsOn: true, timed: false));
+        return Step::of($kind, Pace::of(Duration::ofMinutes($minutes), handsOn: true, timed: false), $words);
     }
 
     private function melted(Act $act): Step
@@ -462,7 +463,8 @@ final readonly class Steps
             $act->words,
         )
             ->doing(ActKind::Season)
-            ->using([...$salt, ...StepOfAct::amounts($worked->doses ?? [], When::Season)]);
+            ->using([...$salt, ...StepOfAct::amounts($worked->doses ?? [], When::Season)])
+            ->ticking(StepOfAct::helpings($salt));
         $salted = $salt === []
             ? $step
             : $step->changing(
@@ -472,6 +474,22 @@ final readonly class Steps
         return isset($this->finished[$at]) ? $salted->in(
             Conditions::in(Vessel::Pan, bounds: Bounds::none()),
         ) : $salted->in($this->simmering());
+    }
+
+    /** @return list<Step> after what goes in last, where the salt was in before: cheese brings salt, cream thins it */
+    private function tastedAgain(): array
+    {
+        $season = $this->question->procedure->last(ActKind::Season);
+        if ($season === null) {
+            return [];
+        }
+        foreach ($this->finished as $at => $worked) {
+            if ($at > $season && $worked->doses !== []) {
+                return [$this->moment(StepKind::Season, self::SEASON, 'again')->doing(ActKind::Season)];
+            }
+        }
+
+        return [];
     }
 
     /**

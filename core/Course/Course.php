@@ -16,6 +16,7 @@ use Lento\Course\Happened\MoreTime;
 use Lento\Course\Happened\Moved;
 use Lento\Course\Happened\Poured;
 use Lento\Course\Happened\Rescued;
+use Lento\Course\Happened\StoppedPouring;
 use Lento\Course\Happened\TakenOff;
 use Lento\Course\Happened\TakenOver;
 use Lento\Course\Happened\Tended;
@@ -137,6 +138,9 @@ final readonly class Course
     /** The addition that comes next; null when all are in or the step has none. */
     public function nextAddition(): ?Addition
     {
+        if ($this->hasStoppedPouring()) {
+            return null;
+        }
         foreach ($this->step()->additions as $addition) {
             if (!in_array($addition->id, $this->poured(), true)) {
                 return $addition;
@@ -144,6 +148,18 @@ final readonly class Course
         }
 
         return null;
+    }
+
+    /** Whether what is left of the pours of this step stays in the jug. */
+    private function hasStoppedPouring(): bool
+    {
+        foreach ($this->events as $event) {
+            if ($event instanceof StoppedPouring && $event->step === $this->step()->id) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** When the present step's timer runs out; null where the eye decides and no clock runs. */

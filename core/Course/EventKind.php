@@ -20,6 +20,8 @@ enum EventKind: string
     /** Anything that no step asked for. */
     case Added = 'added';
     case StoppedPouring = 'stopped-pouring';
+    /** Poured over into another pan. */
+    case ChangedPan = 'changed-pan';
     case Thickened = 'thickened';
     case Rescued = 'rescued';
     case FollowedUp = 'followed-up';
@@ -44,7 +46,7 @@ enum EventKind: string
                 self::Tasted,
                 self::ToppedUp,
                 self::Added,
-                self::StoppedPouring,
+                self::ChangedPan,
                 self::Thickened,
                 self::Rescued,
                 self::FollowedUp,

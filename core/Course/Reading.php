@@ -11,6 +11,7 @@ use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Roux\Shade;
 use Lento\Thickness\SpoonWord;
+use Lento\Thickness\TrailWord;
 
 /** Something read off a pot: by eye, by probe, by dip-stick, by scale, or by a test of its thickness. */
 final readonly class Reading
@@ -64,6 +65,26 @@ final readonly class Reading
     public static function line(bool $holds): self
     {
         return self::ofSi(ReadingKind::Line, $holds ? 1.0 : 0.0);
+    }
+
+    public static function trail(TrailWord $word): self
+    {
+        return self::ofSi(ReadingKind::Trail, (float) $word->number());
+    }
+
+    public static function ribbon(bool $holds): self
+    {
+        return self::ofSi(ReadingKind::Ribbon, $holds ? 1.0 : 0.0);
+    }
+
+    public function asTrailWord(): TrailWord
+    {
+        return TrailWord::cases()[(int) round($this->si)] ?? TrailWord::ClosesAtOnce;
+    }
+
+    public function ribbonHolds(): bool
+    {
+        return $this->si > 0.5;
     }
 
     /**

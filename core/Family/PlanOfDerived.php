@@ -210,7 +210,8 @@ final readonly class PlanOfDerived
         $step = $this->moment(StepKind::Season, self::SEASON)->doing(ActKind::Season);
 
         return $salt->inGrams() < 0.05 ? $step : $step
-            ->using([new Amount($kind->id, $salt, new Measured($kind->density->volumeOf($salt)), When::Season)])
+            ->using([$amount = new Amount($kind->id, $salt, new Measured($kind->density->volumeOf($salt)), When::Season)])
+            ->ticking(StepOfAct::helpings([$amount]))
             ->changing(Effect::joining(Sauce::nothing()->with($kind, $salt)));
     }
 

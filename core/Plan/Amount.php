@@ -33,4 +33,21 @@ final readonly class Amount
         $this->pieces = $measured->pieces;
         $this->byTheJug = $measured->byTheJug;
     }
+
+    /** A share of it. */
+    public function times(float $share): self
+    {
+        return new self(
+            $this->ingredient,
+            Mass::ofGrams($share * $this->mass->inGrams()),
+            new Measured(
+                $this->volume === null ? null : Volume::ofMillilitres($share * $this->volume->inMillilitres()),
+                $this->pieces === null ? null : $share * $this->pieces,
+                $this->byTheJug,
+            ),
+            $this->when,
+            $this->allergens,
+            $this->readLabel,
+        );
+    }
 }

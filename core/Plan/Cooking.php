@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Plan;
 
 use Lento\Larder\Ingredient;
+use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
 use Lento\Thickness\Sauce;
@@ -29,6 +30,14 @@ final readonly class Cooking
     public static function of(Place $place, Sauces $sauces, Ways $ways, Ingredient $liquid, Sauce $perGram, ?RouxPlan $roux = null): self
     {
         return new self($place, $sauces, $ways, $liquid, $perGram, $roux);
+    }
+
+    /** The same in another pan. */
+    public function in(Pan $pan): self
+    {
+        $place = new Place($pan, $this->place->kitchen, $this->place->boilsAt, $this->place->lid);
+
+        return new self($place, $this->sauces, $this->ways, $this->liquid, $this->perGram, $this->roux);
     }
 
     /** As it goes in this pan, in this kitchen as it was known, at its height above the sea. */

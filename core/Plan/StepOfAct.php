@@ -83,6 +83,25 @@ final readonly class StepOfAct
         }, $doses);
     }
 
+    /**
+     * Salt goes in by two helpings: half, taste, then the rest.
+     *
+     * @param list<Amount> $salt
+     *
+     * @return list<Addition>
+     */
+    public static function helpings(array $salt): array
+    {
+        $helpings = [];
+        foreach ($salt as $amount) {
+            foreach (['first', 'rest'] as $which) {
+                $helpings[] = Addition::of($amount->ingredient . '-' . $which, $amount->times(0.5));
+            }
+        }
+
+        return $helpings;
+    }
+
     private function step(): Step
     {
         $act = $this->worked->act;

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Lento\Course\Course;
 use Lento\Course\Event;
 use Lento\Course\Happened\Added;
+use Lento\Course\Happened\ChangedPan;
 use Lento\Course\Happened\HeatSet;
 use Lento\Course\Happened\LadledOff;
 use Lento\Course\Happened\ReadOff;
@@ -125,6 +126,7 @@ final readonly class Going
             $event instanceof Thickened => $this->reckoning->thickened($event->means, $event->thickener),
             $event instanceof Rescued => $this->reckoning->rescued($event),
             $event instanceof LadledOff => $this->reckoning->ladledOff($event->volume),
+            $event instanceof ChangedPan => $this->reckoning->movedTo($event->pan),
             default => $this->reckoning,
         };
         $level = $event instanceof ReadOff && in_array($event->reading->kind, [ReadingKind::Depth, ReadingKind::Weight], true);
@@ -162,7 +164,8 @@ final readonly class Going
             || $event instanceof Added
             || $event instanceof Thickened
             || $event instanceof Rescued
-            || $event instanceof LadledOff;
+            || $event instanceof LadledOff
+            || $event instanceof ChangedPan;
     }
 
     private static function mm(Reckoning $reckoning): Point

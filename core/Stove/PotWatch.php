@@ -6,6 +6,7 @@ namespace Lento\Stove;
 
 use DateTimeImmutable;
 use Lento\Course\Course;
+use Lento\Course\Happened\ChangedPan;
 use Lento\Course\Happened\ReadOff;
 use Lento\Course\Outcome;
 use Lento\Course\ReadingKind;
@@ -59,12 +60,12 @@ final readonly class PotWatch
 
         return new self(
             $plan,
-            $cooking,
+            self::inItsPan($cooking, $course),
             $whole,
             $now,
             $roux,
             $sauce,
-            $sauce === null ? null : NextMove::of($plan, $cooking, $course, $sauce, $larder),
+            $sauce === null ? null : NextMove::of($plan, self::inItsPan($cooking, $course), $course, $sauce, $larder),
         );
     }
 
@@ -110,6 +111,16 @@ final readonly class PotWatch
         $elsewhere = sqrt(max(0.0, $pot->untested->deviation ** 2 - $kitchen->flourStrength->deviation ** 2));
 
         return $kitchen->flourStrength->after($tested->ratio * $kitchen->flourStrength->value, hypot($tested->error, $elsewhere));
+    }
+
+    /** In the pan that it stands in now. */
+    private static function inItsPan(Cooking $cooking, Course $course): Cooking
+    {
+        foreach ($course->all(ChangedPan::class) as $moved) {
+            $cooking = $cooking->in($moved->pan);
+        }
+
+        return $cooking;
     }
 
     /** The last colour that was set against the strip; where none was, the roux counts as taken to what was planned. */

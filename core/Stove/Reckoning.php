@@ -13,6 +13,7 @@ use Lento\Learning\Factor;
 use Lento\Learning\KitchenFactors;
 use Lento\Plan\Cooking;
 use Lento\Plan\Effect;
+use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
@@ -31,6 +32,7 @@ use Lento\Thickness\MeasuredThickness;
 use Lento\Thickness\Sauce;
 use Lento\Thickness\SpoonTest;
 use Lento\Thickness\SpoonWord;
+use Lento\Thickness\TrailWord;
 
 /**
  * A sauce as it is believed to be: simmered on paper from reading to reading, each of which sets it right.
@@ -44,6 +46,9 @@ final readonly class Reckoning
     private const DEPTH_ERROR = 2.0;
 
     private const WEIGHT_ERROR = 20.0;
+
+    /** Errors by which a level must have risen to be no misreading. */
+    private const RISES = 2.0;
 
     /** Share by which a jug, a strainer and what clings mislead about what was in the pot. */
     private const JUG_ERROR = 0.03;
@@ -88,6 +93,8 @@ final readonly class Reckoning
         public Factor $untested,
         /** ml ladled off so far, of what was in the pot */
         public float $ladled = 0.0,
+        /** ml by which a level stood higher than anything that is known explains; 0 once something was said to have gone in */
+        public float $rose = 0.0,
     ) {}
 
     /** @param float $spread standard deviation of the logarithm of what its thickener does */
@@ -208,6 +215,12 @@ final readonly class Reckoning
         return $this->changedTo($this->sauce->plus($this->plan->perGram->times($this->plan->liquid->density->massOf($liquid)->inGrams())));
     }
 
+    /** Poured over into another pan: the same sauce at another depth. */
+    public function movedTo(Pan $pan): self
+    {
+        return $this->but(plan: $this->plan->in($pan));
+    }
+
     /** With something that no step asked for. */
     public function joinedBy(Sauce $more): self
     {
@@ -303,8 +316,10 @@ final readonly class Reckoning
     private function levelled(float $millilitres, float $error, bool $simmered): self
     {
         $here = $this->anchor + $this->added;
+        // A level that rises is no lesson in steam: something went in that nobody has told.
+        $rose = $millilitres - $here > self::RISES * hypot($error, $this->error) ? $millilitres - $here : 0.0;
         $foreseen = ($here - $this->sauce->millilitres()) / $this->kitchen->evaporation->value;
-        $kitchen = $simmered && $foreseen > 0.0
+        $kitchen = $simmered && $foreseen > 0.0 && $rose <= 0.0
             ? $this->kitchen->afterLevels(Mass::ofGrams(max(0.0, $here - $millilitres)), Mass::ofGrams($foreseen), Mass::ofGrams($error))
             : $this->kitchen;
 
@@ -322,6 +337,7 @@ final readonly class Reckoning
             $this->probed,
             $this->untested,
             $this->ladled,
+            $rose,
         );
     }
 
@@ -346,7 +362,17 @@ final readonly class Reckoning
         try {
             $strength = match ($reading->kind) {
                 ReadingKind::Spoon => $this->spoonAt($reading->asSpoonWord(), $was),
-                ReadingKind::Line => $this->lineAt($reading->lineHolds(), $was),
+                ReadingKind::Trail => $this->trailAt($reading->asTrailWord(), $was),
+                ReadingKind::Line => $this->holding(
+                    $reading->lineHolds(),
+                    $was,
+                    static fn(SpoonTest $test): bool => $test->lineHolds,
+                ),
+                ReadingKind::Ribbon => $this->holding(
+                    $reading->ribbonHolds(),
+                    $was,
+                    static fn(SpoonTest $test): bool => $test->ribbon,
+                ),
                 ReadingKind::Spread => $this->strength->after(
                     $was * $this->spreadAt(Length::ofMetres($reading->inSi() / 2.0)),
                     self::TEST_ERROR,
@@ -398,9 +424,17 @@ final readonly class Reckoning
         return $this->strength->within($low, $high, self::WORD_ERROR);
     }
 
-    private function lineAt(bool $holds, float $was): Factor
+    private function trailAt(TrailWord $word, float $was): Factor
     {
-        $limit = $was * $this->strengthAt(fn(Sauce $sauce): bool => SpoonTest::of(Flow::of($sauce, $this->temperature()))->lineHolds);
+        [$thinnest, $thickest] = $word->spoons();
+
+        return $this->strength->within($this->between($thinnest, $was)[0], $this->between($thickest, $was)[1], self::WORD_ERROR);
+    }
+
+    /** @param callable(SpoonTest): bool $shows false for a thin sauce, true for a thick one */
+    private function holding(bool $holds, float $was, callable $shows): Factor
+    {
+        $limit = $was * $this->strengthAt(fn(Sauce $sauce): bool => $shows(SpoonTest::of(Flow::of($sauce, $this->temperature()))));
 
         return $holds ? $this->strength->within($limit, INF, self::WORD_ERROR) : $this->strength->within(0.0, $limit, self::WORD_ERROR);
     }
@@ -429,9 +463,10 @@ final readonly class Reckoning
         ?float $added = null,
         ?Temperature $probed = null,
         ?float $ladled = null,
+        ?Cooking $plan = null,
     ): self {
         return new self(
-            $this->plan,
+            $plan ?? $this->plan,
             $this->larder,
             $sauce ?? $this->sauce,
             $this->kitchen,
@@ -445,6 +480,7 @@ final readonly class Reckoning
             $probed ?? ($seconds === null ? $this->probed : null),
             $this->untested,
             $ladled ?? $this->ladled,
+            $added === null ? $this->rose : 0.0,
         );
     }
 

@@ -7,6 +7,7 @@ namespace Lento\Stove;
 use DateTimeImmutable;
 use Lento\Course\Course;
 use Lento\Course\Happened\Added;
+use Lento\Course\Happened\ChangedPan;
 use Lento\Course\Happened\StoppedPouring;
 use Lento\Course\Reading;
 use Lento\Exception\NotReachable;
@@ -97,6 +98,7 @@ final readonly class SauceWatch
                 $event->at >= $begun => $start,
                 $event instanceof Added => $start->joinedBy($event->joins),
                 $event instanceof StoppedPouring => $start->without($event->left),
+                $event instanceof ChangedPan => $start->movedTo($event->pan),
                 default => $start,
             };
         }
@@ -186,7 +188,7 @@ final readonly class SauceWatch
         DateTimeImmutable $now,
     ): self {
         $reckoning = $going->reckoning;
-        $pan = $cooking->place->pan;
+        $pan = $reckoning->plan->place->pan;
         $served = $ahead->served->volume()->inMillilitres() + $cooking->sauces->pieces->inMillilitres() + $reckoning->ladled;
 
         return new self(

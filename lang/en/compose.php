@@ -65,7 +65,7 @@ return [
     'liquid_salt' => 'Salt in the liquid, %',
     'salt_target' => 'Salt at the end, %',
     'oven' => 'Oven, °C',
-    'more' => [
+    'extra' => [
         'title' => 'Something of your own',
         'nothing' => 'nothing more',
         'what' => 'What goes in besides, :n',

@@ -338,6 +338,7 @@ return [
         'title' => 'Check the back of the spoon',
         'look' => ':spoon',
         'cue' => ':Spoon It looks thinner hot: now :hot.',
+        'cue-same' => ':Spoon',
         'caution' => 'Let the spoon cool before you taste.',
     ],
     'correct' => [
@@ -352,6 +353,7 @@ return [
         'title' => 'Season, then taste',
         'cue' => ':Salt:more',
         'ways' => [
+            'again' => ['title' => 'Taste again', 'cue' => 'What went in last brings salt or thins it: taste, then by the pinch.'],
             'juices' => ['cue' => 'Taste first: drippings and juices are salted. :Salt:more'],
         ],
     ],

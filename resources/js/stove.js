@@ -26,7 +26,7 @@ function moment() {
 
 function eventOf(form, button) {
   const said = Object.fromEntries([...new FormData(form, button ?? undefined)].filter(([name]) => !name.startsWith('_')));
-  return { ...said, pot: stove().dataset.pot, at: String(moment()) };
+  return { ...said, pot: stove().dataset.pot, at: said.at || String(moment()) };
 }
 
 /** A finger on the strip sets the colour where it lands; a key sets the middle of the name it is on. */

@@ -12,31 +12,51 @@ use Lento\Plan\StepKind;
 use Lento\Quantity\Mass;
 use Lento\Stove\PotWatch;
 
-/** Salt for what is in the pot now, which may be more or less than was planned. */
+/** Salt for what is in the pot now, which may be more or less than was planned: half of it, taste, then the rest. */
 final readonly class Seasoning
 {
     private function __construct(public string $amount, public string $why) {}
 
     public static function of(PotWatch $pot): self
     {
-        $planned = array_sum(
-            array_map(static fn(Amount $amount): float => $amount->mass->inGrams(), $pot->plan->first(StepKind::Season)->amounts ?? []),
-        );
+        $step = $pot->course->step();
+        $planned = self::planned($step->kind === StepKind::Season ? $step->amounts : $pot->plan->first(StepKind::Season)->amounts ?? []);
+        if ($step->variant === 'again') {
+            return new self(Words::text('stove.season.again'), Words::text('stove.season.again_why'));
+        }
         if ($planned <= 0.0) {
             return new self(
                 Words::text('stove.season.none'),
                 Words::text($pot->plan->making?->isDerived() === true ? 'family.season.title_none' : 'stove.season.none_why'),
             );
         }
-        $here = (new Watching($pot))->litresNow();
 
         return new self(
-            Grams::of(Mass::ofGrams(($planned * $here->cubicMetres) / $pot->cooking->sauces->tested->volume()->cubicMetres))->text(),
+            Grams::of(Mass::ofGrams($planned * self::share($pot)))->text(),
             Words::text(
                 'stove.season.for',
-                litres: Litres::of($here)->text(),
-                percent: sprintf('%.1F', $pot->plan->promise->saltPercent ?? 0.0),
+                litres: Litres::of((new Watching($pot))->litresNow())->text(),
+                percent: sprintf('%.2F', $pot->plan->promise->saltPercent ?? 0.0),
             ),
         );
+    }
+
+    /** @return float what is in the pot over what was planned to be */
+    public static function share(PotWatch $pot): float
+    {
+        return (new Watching($pot))->litresNow()->cubicMetres / $pot->cooking->sauces->tested->volume()->cubicMetres;
+    }
+
+    /**
+     * @param list<Amount> $amounts
+     *
+     * @return float g of salt among them
+     */
+    private static function planned(array $amounts): float
+    {
+        return array_sum(array_map(
+            static fn(Amount $amount): float => $amount->ingredient === 'salt' ? $amount->mass->inGrams() : 0.0,
+            $amounts,
+        ));
     }
 }

@@ -110,6 +110,11 @@ final readonly class StovePage
         return new Testing($this->pot);
     }
 
+    public function unprompted(): Unprompted
+    {
+        return new Unprompted($this->pot, $this->kitchen);
+    }
+
     public function seasoning(): Seasoning
     {
         return Seasoning::of($this->pot);
@@ -247,7 +252,7 @@ final readonly class StovePage
     /** Which panel helps at this step. */
     public function panel(): string
     {
-        if ($this->course->step()->additions !== [] && $this->kind() !== StepKind::Pour) {
+        if ($this->course->step()->additions !== [] && !in_array($this->kind(), [StepKind::Pour, StepKind::Season], true)) {
             return 'finishes';
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Stove;
 
 use App\Format\Degrees;
+use App\Format\Grams;
 use App\Format\PourWords;
 use App\Format\Words;
 use Lento\Course\Course;
@@ -55,6 +56,9 @@ final readonly class TickList
     /** @return list<array{id: string, says: string}> what the key says at each of a step's additions */
     public function taps(Step $step): array
     {
+        if ($step->kind === StepKind::Season) {
+            return $this->helpings($step);
+        }
         $key = $step->kind === StepKind::Pour ? 'stove.pour_now' : 'stove.stir_in_now';
 
         return array_map(
@@ -62,6 +66,20 @@ final readonly class TickList
             $step->additions,
             PourWords::amounts($step),
         );
+    }
+
+    /** @return list<array{id: string, says: string}> the salt by two helpings, for what is in the pot now */
+    private function helpings(Step $step): array
+    {
+        $share = Seasoning::share($this->pot);
+
+        return array_map(static fn(Addition $addition, int $i): array => [
+            'id' => $addition->id,
+            'says' => Words::text(
+                $i === 0 ? 'stove.season.first' : 'stove.season.rest',
+                amount: Grams::of($addition->amount->times($share)->mass)->text(),
+            ),
+        ], $step->additions, array_keys($step->additions));
     }
 
     /** Whether it is time for the next thing that goes in, by the last probe. */

@@ -8,6 +8,7 @@
             <x-stove.still-on :page="$page" :since="$untouchedSince" />
             <x-stove.progress :page="$page" />
             <x-stove.follow-up :page="$page" />
+            <x-stove.rose :page="$page" />
             <x-stove.step :page="$page" />
             @if ($page->panel() !== 'outcome')<x-stove.timer :page="$page" />@endif
             <div class="bigstrip">

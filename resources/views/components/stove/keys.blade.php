@@ -29,4 +29,5 @@
     @endif
     <x-stove.undo :page="$page" />
     <x-stove.note :page="$page" />
+    @if ($page->kind() !== Lento\Plan\StepKind::Finish)<x-stove.else :page="$page" />@endif
 </div>

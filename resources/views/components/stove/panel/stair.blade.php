@@ -1,5 +1,11 @@
 @props(['page'])
 <div class="pours">
     <x-drawing.stair :picture="$page->stairPicture()" id="stair" />
+    <div>
     <x-stove.panel.ticks :page="$page" :label="__('stove.pours')" />
+    @if ($page->unprompted()->left() !== null)
+        <x-stove.tap :page="$page" kind="stopped-pouring" :fields="['litres' => sprintf('%.3F', $page->unprompted()->left()->inLitres())]"
+            class="stop-pouring">{{ __('stove.else.stop', ['litres' => $page->unprompted()->leftText()]) }}</x-stove.tap>
+    @endif
+    </div>
 </div>

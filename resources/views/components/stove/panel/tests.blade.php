@@ -14,10 +14,28 @@
     <div class="line-test">
         <p class="lbl">{{ __('stove.test.line') }}</p>
         <div class="taps">
-            <x-stove.tap :page="$page" kind="read" :fields="['choice' => 'line', 'line' => 'holds']" key="6"><kbd
-                aria-hidden="true">6</kbd> {{ __('stove.test.holds') }}</x-stove.tap>
-            <x-stove.tap :page="$page" kind="read" :fields="['choice' => 'line', 'line' => 'runs']" key="7"><kbd
-                aria-hidden="true">7</kbd> {{ __('stove.test.runs') }}</x-stove.tap>
+            <x-stove.tap :page="$page" kind="read" :fields="['choice' => 'line', 'line' => 'holds']" key="7"><kbd
+                aria-hidden="true">7</kbd> {{ __('stove.test.holds') }}</x-stove.tap>
+            <x-stove.tap :page="$page" kind="read" :fields="['choice' => 'line', 'line' => 'runs']" key="8"><kbd
+                aria-hidden="true">8</kbd> {{ __('stove.test.runs') }}</x-stove.tap>
+        </div>
+    </div>
+    <div class="line-test trail-test">
+        <p class="lbl">{{ __('stove.test.trail') }}</p>
+        <div class="taps">
+            @foreach (Lento\Thickness\TrailWord::cases() as $word)
+                <x-stove.tap :page="$page" kind="read" :fields="['choice' => 'trail', 'trail' => $word->value]">{{ __('stove.test.trails.'
+                    . $word->value) }}</x-stove.tap>
+            @endforeach
+        </div>
+    </div>
+    <div class="line-test ribbon-test">
+        <p class="lbl">{{ __('stove.test.ribbon') }}</p>
+        <div class="taps">
+            <x-stove.tap :page="$page" kind="read" :fields="['choice' => 'ribbon', 'ribbon' => 'holds']">{{ __('stove.test.ribbon_holds')
+                }}</x-stove.tap>
+            <x-stove.tap :page="$page" kind="read" :fields="['choice' => 'ribbon', 'ribbon' => 'sinks']">{{ __('stove.test.ribbon_sinks')
+                }}</x-stove.tap>
         </div>
     </div>
     <div class="verdict" role="status">
