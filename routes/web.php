@@ -15,6 +15,7 @@ use App\Http\Controllers\LearningController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\LogFileController;
 use App\Http\Controllers\LogImportController;
+use App\Http\Controllers\MakeController;
 use App\Http\Controllers\NowhereController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PotController;
@@ -140,6 +141,9 @@ Route::view('/stove/new', 'pages.stove-empty')->name('stove.new');
 Route::post('/pots', [PotController::class, 'store'])->name('pots.store')->middleware(['throttle:made', SentOnce::class])
     ->middleware('may:stove');
 Route::get('/pots/{pot}', [PotController::class, 'show'])->name('pots.show')->where('pot', $id);
+Route::get('/pots/{pot}/make', [MakeController::class, 'show'])->name('pots.make')->where('pot', $id);
+Route::post('/pots/{pot}/make', [MakeController::class, 'store'])->where('pot', $id)
+    ->middleware(['may:stove', 'throttle:made', SentOnce::class]);
 Route::post('/pots/free', [PotController::class, 'free'])->name('pots.free')->middleware(['throttle:made', SentOnce::class])
     ->middleware('may:stove');
 Route::post('/pots/{pot}/events', [PotEventController::class, 'store'])->name('pots.events')->where('pot', $id)

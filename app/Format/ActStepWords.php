@@ -95,7 +95,9 @@ final readonly class ActStepWords
             )),
             'hot' => $cooking === null ? '' : mb_strtolower(Words::text(
                 'thickness.spoon.'
-                    . SpoonTest::of(Flow::of($cooking->sauces->tested, Temperature::ofCelsius($cooking->simmer()->celsius())))->word()->value,
+                    . SpoonTest::of(
+                        Flow::of($cooking->sauces->tested, Temperature::ofCelsius($cooking->simmer()->celsius())),
+                    )->word()->value,
             )),
             'salt' => $salt === null ? Words::text('steps.no-salt') : Words::text('steps.salt', amount: Grams::of($salt->mass)->text()),
         ];

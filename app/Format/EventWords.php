@@ -57,7 +57,10 @@ final readonly class EventWords
                 'stove.event.changed-pan',
                 wide: sprintf('%.0F', $event->pan->diameter->inCentimetres()),
             ),
-            $event instanceof Happened\StoppedPouring => Words::text('stove.event.stopped-pouring', amount: Litres::of($event->left)->text()),
+            $event instanceof Happened\StoppedPouring => Words::text(
+                'stove.event.stopped-pouring',
+                amount: Litres::of($event->left)->text(),
+            ),
             $event instanceof Happened\ToppedUp => Words::text('stove.event.topped-up', amount: Litres::of($event->liquid)->text()),
             $event instanceof Happened\Thickened => Words::text(
                 'stove.event.thickened',
@@ -115,7 +118,10 @@ final readonly class EventWords
             ),
             ReadingKind::Line => Words::text('stove.event.line.' . ($reading->lineHolds() ? 'holds' : 'runs')),
             ReadingKind::Spread => Words::text('stove.event.spread', mm: sprintf('%.0F', 1000.0 * $reading->inSi())),
-            ReadingKind::Trail => Words::text('stove.event.trail', how: mb_strtolower(Words::text('stove.test.trails.' . $reading->asTrailWord()->value))),
+            ReadingKind::Trail => Words::text(
+                'stove.event.trail',
+                how: mb_strtolower(Words::text('stove.test.trails.' . $reading->asTrailWord()->value)),
+            ),
             ReadingKind::Ribbon => Words::text('stove.event.ribbon.' . ($reading->ribbonHolds() ? 'holds' : 'sinks')),
             ReadingKind::FunnelNarrow, ReadingKind::FunnelWide => Words::text(
                 'stove.event.funnel',

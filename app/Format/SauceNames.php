@@ -11,6 +11,9 @@ use Lento\Compose\Base;
 /** What the bases and derivatives of this kitchen are called: plainly, in French, and in two lines. */
 final readonly class SauceNames
 {
+    /** Named after a house or a place: with a capital wherever they stand. */
+    private const PROPER = ['mornay', 'portugaise', 'provencale'];
+
     /** @var array<string, OwnSauce> */
     private array $own;
 
@@ -40,7 +43,9 @@ final readonly class SauceNames
     {
         $name = $this->name($id, $liquid);
 
-        return isset($this->own[$id]) ? $name : mb_strtolower(mb_substr($name, 0, 1)) . mb_substr($name, 1);
+        return isset($this->own[$id]) || in_array($id, self::PROPER, true)
+            ? $name
+            : mb_strtolower(mb_substr($name, 0, 1)) . mb_substr($name, 1);
     }
 
     /**

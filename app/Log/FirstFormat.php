@@ -220,7 +220,8 @@ final readonly class FirstFormat
     }
 
     /**
-     * What was ticked one by one then, and is one act today; or of which only is known how many there were, and perhaps what they were called.
+     * What was ticked one by one then, and is one act today; or of which only is known how many there were, and perhaps what they were
+     * called.
      *
      * @param list<Amount> $amounts that are used at it today
      *

@@ -24,7 +24,8 @@ enum ReadingKind: string
     /**
      * What an instrument at a stove can show, in SI; outside it, the reading is a slip of the finger.
      *
-     * @return array{float, float} shade, K, m, kg, number of the spoon's or the trail's word from 0, line or ribbon held or not, m across, s
+     * @return array{float, float} shade, K, m, kg, number of the spoon's or the trail's word from 0, line or ribbon held or not, m across,
+     * s
      */
     public function range(): array
     {

@@ -29,6 +29,9 @@ final readonly class Correction
     /** Share of the base that may be boiled off for it: beyond that it is better thickened. */
     private const MOST_REDUCED = 0.35;
 
+    /** min of boiling down beyond which it is thickened instead. Source: the laws of scale, docs/sauces.md. */
+    private const LONGEST = 45.0;
+
     /** Of whole milk's solids, from which a sauce catches like milk. */
     private const MILKY = 0.5;
 
@@ -134,6 +137,10 @@ final readonly class Correction
         if (!$mayReduce || $left->inMillilitres() < (1.0 - self::MOST_REDUCED) * $base->sauce->millilitres()) {
             return null;
         }
+        $time = $simmer->timeDownTo($base->sauce, $left);
+        if ($time->inMinutes() > self::LONGEST) {
+            return null;
+        }
         $nothing = Mass::ofGrams(0.0);
 
         return new self(
@@ -143,7 +150,7 @@ final readonly class Correction
             Mass::ofGrams($gone),
             $left,
             $pan->depth($left),
-            $simmer->timeDownTo($base->sauce, $left),
+            $time,
             $reduced,
         );
     }

@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Lento\Family;
 
+use Lento\Compose\HouseFormulas;
+use Lento\Exception\Missing;
 use Lento\Exception\OutOfRange;
+use Lento\Larder\Allergen;
 use Lento\Larder\Ingredient;
+use Lento\Plan\Amount;
+use Lento\Plan\Plan;
 use Lento\Quantity\Volume;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Sauce;
@@ -30,6 +35,29 @@ final readonly class Stem
         public float $saltShare,
     ) {
         OutOfRange::refuse('salt-share', $saltShare, 0.0, 1.0, '');
+    }
+
+    /**
+     * What stands in a pot, as it is believed to be now.
+     *
+     * @throws Missing if nothing can be foreseen of the pot
+     */
+    public static function inPot(Plan $plan, Sauce $sauce): self
+    {
+        $cooking = $plan->cooking ?? throw Missing::from('plan', 'cooking');
+        $amounts = $plan->amounts();
+
+        return new self(
+            $sauce,
+            Sauce::nothing(),
+            $cooking->liquid,
+            new Carries(
+                Allergen::among(...array_map(static fn(Amount $amount): array => $amount->allergens, $amounts)),
+                Allergen::among(...array_map(static fn(Amount $amount): array => $amount->readLabel, $amounts)),
+                $plan->limitAt(count($plan->steps) - 1)->atMost,
+            ),
+            ($plan->promise->saltPercent ?? 0.0) > 0.0 ? ($plan->promise->saltPercent ?? 0.0) / 100.0 : HouseFormulas::SALT,
+        );
     }
 
     public function volume(): Volume

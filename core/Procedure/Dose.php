@@ -125,7 +125,16 @@ final readonly class Dose
 
     public function named(string $ingredient): self
     {
-        return new self($ingredient, $this->measure, $this->perLitre, $this->fate, $this->usual, $this->optional, $this->tied, $this->inAll);
+        return new self(
+            $ingredient,
+            $this->measure,
+            $this->perLitre,
+            $this->fate,
+            $this->usual,
+            $this->optional,
+            $this->tied,
+            $this->inAll,
+        );
     }
 
     /** Whether it stands for the fat of the roux, whichever that is. */

@@ -35,7 +35,12 @@ it('answers the example request in the shape of its schema', function (): void {
 it('says the same for people', function (): void {
     $run = lento(['compose', 'docs/formats/examples/compose-request.json']);
     expect($run->exitCode())->toBe(0)
-        ->and($run->output())->toContain('2 litres of velouté that coats', 'butter         140 g', 'Stir until it is blond', 'loosens to cream');
+        ->and($run->output())->toContain(
+            '2 litres of velouté that coats',
+            'butter         140 g',
+            'Stir until it is blond',
+            'loosens to cream',
+        );
 });
 
 it('takes portions, texts as numbers, and any spelling', function (): void {

@@ -66,7 +66,9 @@ it('works one out for the litres and the stock typed', function (): void {
         ->assertSee('3.50 l')
         ->assertSee('shellfish velouté')
         ->assertSee('crustaceans')
-        ->assertSeeInOrder(['Boil the white wine down by half', 'Ladle in', 'Cream in, back to a simmer', 'Off the heat, whisk the butter in']);
+        ->assertSeeInOrder(
+            ['Boil the white wine down by half', 'Ladle in', 'Cream in, back to a simmer', 'Off the heat, whisk the butter in'],
+        );
     get('/family/white-wine?litres=nothing')
         ->assertStatus(422)
         ->assertSee('Litres: write a number from 0.05 to 150 l')

@@ -13,7 +13,6 @@ use App\Format\HotBand;
 use App\Format\Litres;
 use App\Format\Minutes;
 use App\Format\SauceNames;
-use App\Format\StepWords;
 use App\Format\Words;
 use App\Kitchen\Kitchen;
 use App\Kitchen\OwnSauce;
@@ -26,8 +25,6 @@ use Lento\Family\Derivative;
 use Lento\Family\Derived;
 use Lento\Family\FlowNode;
 use Lento\Family\ServiceFlow;
-use Lento\Plan\Step;
-use Lento\Plan\StepKind;
 use Lento\Procedure\Dose;
 use Lento\Procedure\Fate;
 use Lento\Thickness\ThicknessClass;
@@ -122,25 +119,8 @@ final readonly class SaucePage
             return [];
         }
         $plan = $derived->plan($this->catalogue->root($this->sauce), (new KitchenWorkplace($this->kitchen))->workplace());
-        $words = StepWords::of($plan);
-        // A correction that the test decides on has nothing to say on paper.
-        $steps = array_values(
-            array_filter(
-                $plan->steps,
-                static fn(Step $step): bool => $step->kind !== StepKind::Finish
-                    && ($step->kind !== StepKind::Correct || $step->amounts !== []),
-            ),
-        );
 
-        return array_map(
-            static fn(Step $step): array => [
-                'title' => $words->title($step),
-                'cue' => $words->cue($step),
-                'caution' => $words->caution($step),
-                'minutes' => Minutes::text($step->pace->time),
-            ],
-            $steps,
-        );
+        return StepsOnPaper::of($plan);
     }
 
     /** @return array<string, string> what it is when it is done, by name */

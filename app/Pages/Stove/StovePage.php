@@ -110,6 +110,18 @@ final readonly class StovePage
         return new Testing($this->pot);
     }
 
+    /** Whether it is far enough to become the base of something else: tested, strained, or waiting at the pass. */
+    public function makesMore(): bool
+    {
+        return $this->pot->sauce?->boiled === true
+            && in_array(
+                $this->kind(),
+                [StepKind::Test, StepKind::Correct, StepKind::Season, StepKind::Strain, StepKind::Keep, StepKind::Finish],
+                true,
+            )
+            && $this->kitchen->catalogue()->childrenOf($this->plan->making->sauce ?? '') !== [];
+    }
+
     public function unprompted(): Unprompted
     {
         return new Unprompted($this->pot, $this->kitchen);

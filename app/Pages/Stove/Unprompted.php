@@ -28,7 +28,10 @@ final readonly class Unprompted
     {
         $liquid = $this->pot->plan->making->liquid ?? '';
 
-        return $liquid === '' ? LarderNames::all($this->kitchen) : [$liquid => Words::ingredient($liquid), ...LarderNames::all($this->kitchen)];
+        return $liquid === '' ? LarderNames::all($this->kitchen) : [
+            $liquid => Words::ingredient($liquid),
+            ...LarderNames::all($this->kitchen),
+        ];
     }
 
     /** @return array<int, OwnPan> */
@@ -50,6 +53,12 @@ final readonly class Unprompted
         }
 
         return $left >= 1.0 ? Volume::ofMillilitres($left) : null;
+    }
+
+    /** As the tap sends it. */
+    public function leftLitres(): string
+    {
+        return sprintf('%.3F', $this->left()?->inLitres() ?? 0.0);
     }
 
     public function leftText(): string

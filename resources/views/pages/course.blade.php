@@ -13,7 +13,8 @@
                 <dt>{{ __('log.next_time') }}</dt>@foreach ($page->nextTime() as $line)<dd>{{ $line }}</dd>@endforeach</div>@endif
             @if ($page->entry->change !== '')<div><dt>{{ __('log.change') }}</dt><dd class="tasted">{{ $page->entry->change }}</dd>
                 </div>@endif
-            @if ($page->entry->kept() !== '')<div><dt>{{ __('log.kept') }}</dt><dd>{{ $page->entry->kept() }}</dd></div>@endif
+            @if ($page->entry->kept() !== '')<div><dt>{{ __('log.kept') }}</dt><dd>{{ $page->entry->kept() }}</dd>
+                <dd><a href="{{ route('pots.make', $page->entry->id) }}">{{ __('family.make.of_it') }}</a></dd></div>@endif
             @if ($page->entry->taste !== '')<div><dt>{{ __('log.taste') }}</dt><dd class="tasted">{{ $page->entry->taste }}</dd></div>@endif
         </dl>
         <h2 id="course">{{ __('log.course') }}</h2>

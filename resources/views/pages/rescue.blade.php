@@ -49,8 +49,9 @@
                 <div>
                     <label for="rescue-stage">{{ __('rescue.stage_ask') }}</label>
                     <select id="rescue-stage" name="stage" class="mid">@foreach (Lento\Rescue\Stage::cases() as $stage)<option
-                        value="{{ $stage->value }}" @selected(($trouble->query['stage'] ?? 'simmering') === $stage->value)>{{ __('rescue.stage.'
-                        . $stage->value) }}</option>@endforeach</select>
+                        value="{{ $stage->value }}"
+                        @selected(($trouble->query['stage'] ?? 'simmering') === $stage->value)>{{ __('rescue.stage.' . $stage->value)
+                        }}</option>@endforeach</select>
                 </div>
                 <button class="btn btn-primary go">{{ __('rescue.go') }}</button>
                 @foreach ($trouble->faults as $i => $fault)<p class="field-error" @if ($i === 0) id="rescue-amount-error" @endif

@@ -72,5 +72,7 @@ it('needs only what moves a course to know where a pot stands', function (): voi
         fn(EventKind $kind): string => $kind->value,
         array_values(array_filter(EventKind::cases(), fn(EventKind $kind): bool => !$kind->movesTheCourse())),
     );
-    expect($about)->toBe(['read', 'tasted', 'topped-up', 'thickened', 'rescued', 'followed-up', 'ladled-off', 'note', 'unknown']);
+    expect($about)->toBe(
+        ['read', 'tasted', 'topped-up', 'added', 'changed-pan', 'thickened', 'rescued', 'followed-up', 'ladled-off', 'note', 'unknown'],
+    );
 });

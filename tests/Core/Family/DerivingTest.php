@@ -52,9 +52,9 @@ function stemOf(string $base, string $liquid = '', float $litres = 2.0): Stem
     )->node("$base@$liquid")->stem;
 }
 
-function derivedOf(Derivative $derivative, Stem $stem, bool $corrects = true): Derived
+function derivedOf(Derivative $derivative, Stem $stem, bool $corrects = true, ?Pan $pan = null): Derived
 {
-    return Deriving::of($derivative, $stem, Workplace::house(), $corrects);
+    return Deriving::of($derivative, $stem, Workplace::house(), $corrects, $pan);
 }
 
 dataset('the house’s derivatives', array_keys(HouseDerivatives::all()));
@@ -322,6 +322,7 @@ it('is set right by the way that suits: thinned, boiled down first, or kneaded',
     $derived = derivedOf(
         new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::StirIn, Dose::millilitres('double-cream', 20.0))), $class),
         $stem,
+        pan: Pan::wide(32.0),
     );
     $correction = $derived->correction;
     expect($correction?->kind)
@@ -341,10 +342,12 @@ it('says how far a reduction goes on the dip-stick, and how much liquid thins', 
     $reduced = derivedOf(
         new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::Simmer)->for(1.0)), ThicknessClass::Gratin),
         $stem,
+        pan: Pan::wide(32.0),
     );
     $thinned = derivedOf(
         new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::Simmer)->for(1.0)), ThicknessClass::Soup),
         $stem,
+        pan: Pan::wide(32.0),
     );
     $down = $reduced->correction?->downTo;
     expect($down?->inLitres())
@@ -400,6 +403,13 @@ it('picks the smallest pan that holds a pot with room to spare', function (): vo
     expect($derived->pan->diameter->inMillimetres())->toEqualWithDelta(240.0, 1e-9);
 });
 
+it('thickens what would take longer than three quarters of an hour to boil down', function (): void {
+    $gratin = new Derivative('x', 'veloute', [], Procedure::of(Act::of(ActKind::Simmer)->for(1.0)), ThicknessClass::Gratin);
+    $narrow = derivedOf($gratin, stemOf('veloute'), pan: Pan::wide(18.0));
+    expect($narrow->correction?->kind)->toBe(CorrectionKind::BeurreManie)
+        ->and(derivedOf($gratin, stemOf('veloute'), pan: Pan::wide(32.0))->correction?->time->inMinutes())->toBeLessThan(45.0);
+});
+
 it('lays its acts out as steps, the ladle after what is cooked before it', function (): void {
     $kinds = fn(string $sauce): array => array_map(
         fn(Step $step): string => $step->kind->value,
@@ -436,6 +446,7 @@ it('lays its acts out as steps, the ladle after what is cooked before it', funct
                 ThicknessClass::Gratin,
             ),
             $stem,
+            pan: Pan::wide(32.0),
         ),
     )->steps;
     $soup = planned(

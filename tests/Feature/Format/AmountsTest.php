@@ -54,7 +54,7 @@ it('says minutes, and hours only when there are some', function (float $minutes,
     [120.0, '2 h 00 min'],
 ]);
 
-it('measures in the kitchen’s cups and spoons, within three in a hundred, or not at all', function (MeasureSystem $system, float $millilitres, string $text): void {
+it('measures in cups and spoons, or not at all', function (MeasureSystem $system, float $millilitres, string $text): void {
     expect((new KitchenMeasure($system))->of(Volume::ofMillilitres($millilitres)))->toBe($text);
 })->with([
     [MeasureSystem::Metric, 146.0, '½ cup + 1 tbsp + 1 tsp'],

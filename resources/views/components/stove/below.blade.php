@@ -6,6 +6,8 @@
             <p class="next-cue">{{ $page->nextCue() }}</p>
         @endif
         @if (in_array($page->panel(), ['keep', 'season', 'pot', 'finishes'], true))<x-stove.ladles :page="$page" />@endif
+        @if ($page->makesMore())<p><a class="make-of-it" href="{{ route('pots.make', $page->potId) }}">{{ __('family.make.of_this_pot')
+            }}</a></p>@endif
         <x-stove.troubles :page="$page" />
     </div>
     <div class="reads">
