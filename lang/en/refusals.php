@@ -141,6 +141,8 @@ return [
         'volume-at-this-simmer' => 'this volume at this simmer',
     ],
     'thing' => [
+        'cooking' => 'what it was reckoned with',
+        'piece' => 'thing one counts',
         'addition' => 'addition',
         'cook' => 'cook',
         'event' => 'event',

@@ -62,7 +62,7 @@ test('plus and minus, covers, another sauce, a pan too small', async ({ page }) 
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('3.6 litres of velouté that coats');
 
   await page.getByLabel('Sauce', { exact: true }).selectOption('espagnole');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('3.6 litres of espagnole that pours');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('3.6 litres of espagnole that glazes');
   await expect(grams(page, 'Clarified butter')).toBeVisible();
 
   await page.getByLabel('Pan, mm wide').fill('180');

@@ -24,7 +24,7 @@ test('eight tablets, forms, a probe, an import and copies at once: nothing lost,
 }) => {
   test.setTimeout(20 * 60_000);
   await cook(page);
-  await tapUntil(page, 'Simmer, stir now and then');
+  await tapUntil(page, 'Simmer, stir every 5 min');
   const pot = new URL(page.url()).pathname;
   const statuses = {};
   const times = [];

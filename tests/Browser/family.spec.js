@@ -35,12 +35,12 @@ const FISH = [
 
 test('from covers to litres as one types, without a button, and kept', async ({ page }) => {
   await service(page, FISH);
-  await expect(end(page, 'Tomato and butter sauce')).toBeVisible();
+  await expect(end(page, 'Aurore, tomato and butter')).toBeVisible();
   await expect(page.locator('.totals')).toContainText('3.60 l of sauce');
   await page.locator('#wishes-0-covers').fill('80');
   await expect(page.locator('.totals')).toContainText('6.00 l of sauce');
   await expect(page.locator('#wishes-0-covers')).toBeFocused();
-  await expect(page.locator('.flow title').first()).toContainText('makes 4.80 l of tomato and butter sauce');
+  await expect(page.locator('.flow title').first()).toContainText('makes 4.80 l of aurore, tomato and butter');
 
   await page.locator('#wishes-0-covers').fill('many');
   await expect(page.getByText('Covers: write a number from 1 to 5000.')).toBeVisible();
@@ -57,7 +57,7 @@ test('from covers to litres as one types, without a button, and kept', async ({ 
 
 test('a grip moves litres from one sauce to its neighbour, by the hand and by arrow keys', async ({ page }) => {
   await service(page, FISH);
-  const grip = page.getByRole('slider', { name: /Tomato and butter sauce and White wine sauce/ });
+  const grip = page.getByRole('slider', { name: /Aurore, tomato and butter and White wine sauce/ });
   await expect(grip).toHaveAttribute('aria-valuenow', '2.4');
   await grip.focus();
   await page.keyboard.press('ArrowLeft');
@@ -83,7 +83,7 @@ test('cooked from the service by keys: base first, ladled out, to the log, and t
   await page.keyboard.press('1');
   await expect(heading(page)).toHaveText('Set everything out');
   await tapUntil(page, 'Serve, hold or cool it');
-  await expect(page.locator('.ladles-off')).toContainText('l for tomato and butter sauce');
+  await expect(page.locator('.ladles-off')).toContainText('l for aurore, tomato and butter');
   await page.goto(address);
   await expect(page.locator('html')).toHaveAttribute('data-ready', 'yes');
   await page.keyboard.press('1');
@@ -91,14 +91,14 @@ test('cooked from the service by keys: base first, ladled out, to the log, and t
   await expectAccessible(page);
   await page.keyboard.press(' ');
   await expect(heading(page)).toHaveText(/^Ladle in 2\.0\d l of fish velouté$/);
-  await tapUntil(page, 'What came out?');
+  await tapUntil(page, 'How did it turn out?');
   await page.getByLabel(/How much came out/).fill('2.3');
   await page.getByText('Coats', { exact: true }).click();
   await page.locator('.keys .go').click();
   await expect(page).toHaveURL(/\/log\/\d+$/);
-  await expect(heading(page)).toContainText('Tomato and butter sauce');
+  await expect(heading(page)).toContainText('Aurore, tomato and butter');
   await page.goto(address);
-  await expect(end(page, 'Tomato and butter sauce')).toContainText('Done at');
+  await expect(end(page, 'Aurore, tomato and butter')).toContainText('Done at');
 });
 
 test('the family, a sauce, what a base can become, and the papers: accessible, within the page, at the desk and on the phone', async ({
@@ -149,8 +149,8 @@ test('without JavaScript the whole form works all the same', async ({ browser },
   await page.locator('#wishes-0-covers').fill('50');
   await page.locator('#wishes-0-sauce').selectOption('mornay');
   await page.locator('#wishes-0-covers').press('Enter');
-  await expect(end(page, 'Cheese sauce, two cheeses')).toBeVisible();
-  await end(page, 'Cheese sauce, two cheeses').getByRole('button', { name: 'Put on the béchamel' }).click();
+  await expect(end(page, 'Mornay, two cheeses')).toBeVisible();
+  await end(page, 'Mornay, two cheeses').getByRole('button', { name: 'Start the béchamel' }).click();
   await expect(heading(page)).toHaveText('Set everything out');
   await context.close();
 });

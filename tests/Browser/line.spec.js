@@ -27,7 +27,7 @@ test('two tablets on one pot: two hundred taps between each other, none lost, no
   // Two hundred answers and as many pages drawn: on a busy machine that takes its time.
   test.setTimeout(10 * 60_000);
   await cook(page);
-  await tapUntil(page, 'Simmer, stir now and then');
+  await tapUntil(page, 'Simmer, stir every 5 min');
   const before = Number(await page.locator('.stove').getAttribute('data-events'));
   const other = await (await browser.newContext()).newPage();
   await other.goto(page.url());
@@ -57,7 +57,7 @@ test('a server killed in the midst of writing has every tap that it acknowledged
   await server.start();
   try {
     await cook(page, `${server.address}${VELOUTE}`);
-    await tapUntil(page, 'Simmer, stir now and then');
+    await tapUntil(page, 'Simmer, stir every 5 min');
     const end = await ends(page);
     const pot = new URL(page.url()).pathname;
     const token = await page.locator('meta[name=csrf-token]').getAttribute('content');
@@ -87,7 +87,7 @@ test('a server killed in the midst of writing has every tap that it acknowledged
     await Promise.all(writers);
     await server.start(false);
     await page.reload();
-    await expect(heading(page)).toHaveText('Simmer, stir now and then');
+    await expect(heading(page)).toHaveText('Simmer, stir every 5 min');
     expect(await ends(page)).toBe(end);
     await takeOff(page);
     const notes = (await logged(page, page.url())).map((row) => row[1]);
@@ -104,7 +104,7 @@ test('ten minutes without a line: taps are held, steps go on, and all of it arri
   try {
     await page.clock.install();
     await cook(page, `${server.address}${VELOUTE}`);
-    await tapUntil(page, 'Bring it once to the boil');
+    await tapUntil(page, 'Bring to the boil');
     await context.setOffline(true);
     await server.pass(30_000, page);
     await expect(page.locator('#line-down')).toBeVisible();
@@ -113,7 +113,7 @@ test('ten minutes without a line: taps are held, steps go on, and all of it arri
 
     // Twenty taps, half a minute apart.
     await page.keyboard.press(' ');
-    await expect(heading(page)).toHaveText('Simmer, stir now and then');
+    await expect(heading(page)).toHaveText('Simmer, stir every 5 min');
     await expect(page.locator('.digits')).toHaveText(/^(30:00|29:59)$/);
     for (let i = 1; i <= 17; i++) {
       await server.pass(30_000, page);
@@ -123,7 +123,7 @@ test('ten minutes without a line: taps are held, steps go on, and all of it arri
     }
     await server.pass(30_000, page);
     await page.keyboard.press(' ');
-    await expect(heading(page)).toHaveText('Dip a spoon, draw a line');
+    await expect(heading(page)).toHaveText('Check the back of the spoon');
     await server.pass(30_000, page);
     await page.keyboard.press('n');
     await page.keyboard.type('still here');
@@ -132,7 +132,7 @@ test('ten minutes without a line: taps are held, steps go on, and all of it arri
     await page.keyboard.press(' ');
     await expect(heading(page)).toHaveText('Correct it, if it needs it');
     await page.keyboard.press('u');
-    await expect(heading(page)).toHaveText('Dip a spoon, draw a line');
+    await expect(heading(page)).toHaveText('Check the back of the spoon');
     await expect(page.locator('#held')).toHaveText('No line: timers run on. 20 taps held here, sent when it is back');
     expect(await held(page)).toHaveLength(20);
 
@@ -140,7 +140,7 @@ test('ten minutes without a line: taps are held, steps go on, and all of it arri
     await server.pass(10_000, page);
     await expect.poll(() => held(page).then((events) => events.length)).toBe(0);
     await expect(page.locator('#held')).toBeHidden();
-    await expect(heading(page)).toHaveText('Dip a spoon, draw a line');
+    await expect(heading(page)).toHaveText('Check the back of the spoon');
     await takeOff(page);
 
     const rows = await logged(page, page.url());
@@ -189,7 +189,7 @@ for (const [what, status] of [
 ]) {
   test(`a tap ${what} is set aside and shown, and holds up nobody`, async ({ page }) => {
     await cook(page);
-    await tapUntil(page, 'Simmer, stir now and then');
+    await tapUntil(page, 'Simmer, stir every 5 min');
     const before = Number(await page.locator('.stove').getAttribute('data-events'));
     const poisoned = (route) =>
       route.request().postData().includes('poison') ? route.fulfill({ status, body: '<h1>no</h1>' }) : route.continue();
@@ -276,7 +276,11 @@ test('a reload in the middle of each kind of step changes nothing', async ({ pag
       'melt',
       'pour',
       'reduce',
-      'reduce-wine',
+      'reduce-apart',
+      'skim',
+      'stir-in',
+      'take-out',
+      'warm',
       'season',
       'set-out',
       'simmer',

@@ -6,7 +6,7 @@ const title = (sheet) => sheet.locator('h1');
 
 test('from anywhere to an amount in two keys, done, and followed up', async ({ page }) => {
   await cook(page);
-  await tapUntil(page, 'Simmer, stir now and then');
+  await tapUntil(page, 'Simmer, stir every 5 min');
   const pot = page.url();
   // It lies over the page: the rail stays in sight, and Esc is enough to be back.
   const sheet = page.getByRole('dialog', { name: 'Rescue' });
@@ -69,7 +69,7 @@ test('somebody’s sauce is answered from a few taps', async ({ page }) => {
 
 test('the sheet opens at a stove key, asks which pot from elsewhere, and fits a phone', async ({ page }) => {
   await cook(page);
-  await tapUntil(page, 'Simmer, stir now and then');
+  await tapUntil(page, 'Simmer, stir every 5 min');
   const sheet = page.getByRole('dialog', { name: 'Rescue' });
   await page.getByRole('link', { name: 'Lumps' }).click();
   await expect(title(sheet)).not.toHaveText('What do you see?');

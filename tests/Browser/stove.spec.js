@@ -28,31 +28,31 @@ async function shown(page) {
 
 test('a reload and another tablet show the same step and the right remaining time', async ({ page, browser }) => {
   await cook(page);
-  await tapUntil(page, 'Simmer, stir now and then');
+  await tapUntil(page, 'Simmer, stir every 5 min');
   const end = await ends(page);
   await expect(page.locator('.digits')).toHaveText(/^(30:00|29:\d\d)$/);
 
   await page.reload();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Simmer, stir now and then');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Simmer, stir every 5 min');
   expect(await ends(page)).toBe(end);
 
   const tablet = await (await browser.newContext()).newPage();
   await tablet.goto(page.url());
-  await expect(tablet.getByRole('heading', { level: 1 })).toHaveText('Simmer, stir now and then');
+  await expect(tablet.getByRole('heading', { level: 1 })).toHaveText('Simmer, stir every 5 min');
   expect(await ends(tablet)).toBe(end);
   expect(Math.abs((await shown(tablet)) - (Number(end) - Date.now()) / 1000)).toBeLessThan(5);
 
   // The other tablet goes on; a late tap here neither skips a step nor fails.
-  await tapUntil(tablet, 'Dip a spoon, draw a line');
+  await tapUntil(tablet, 'Check the back of the spoon');
   await page.locator('.keys .go').click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Dip a spoon, draw a line');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Check the back of the spoon');
   await tablet.context().close();
 });
 
 test('the timer counts by the page’s clock, runs over and takes a minute more', async ({ page }) => {
   const server = await moved(page);
   await cook(page, `${server.address}${VELOUTE}`);
-  await tapUntil(page, 'Simmer, stir now and then');
+  await tapUntil(page, 'Simmer, stir every 5 min');
   const before = await shown(page);
   await server.pass(600_000, page);
   await expect.poll(() => shown(page)).toBeLessThanOrEqual(before - 600);
@@ -68,25 +68,25 @@ test('pours are ticked off one by one, and can be taken back', async ({ page }) 
   await cook(page);
   await tapUntil(page, 'Pour, and whisk smooth');
   await expect(page.locator('.tick[aria-pressed=true]')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Poured 0.34 l' }).click();
+  await page.getByRole('button', { name: 'Pour 0.34 l' }).click();
   await expect(page.locator('.tick[aria-pressed=true]')).toHaveCount(1);
   await page.locator('.tick').nth(1).click();
   await expect(page.locator('.tick[aria-pressed=true]')).toHaveCount(2);
   await page.locator('.tick').nth(0).click();
   await expect(page.locator('.tick[aria-pressed=true]')).toHaveCount(1);
-  await expect(page.getByRole('button', { name: 'Poured 0.34 l' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Pour 0.34 l' })).toBeVisible();
   await expectAccessible(page);
 });
 
 test('the colour is set where a finger lands on the strip, and the marker follows', async ({ page }) => {
   await cook(page);
   await tapUntil(page, 'Stir until it is blond');
-  await expect(page.getByText('Lift it in about')).toBeVisible();
+  await expect(page.getByText('Take it off in about')).toBeVisible();
   const strip = await page.locator('.strip-tap').boundingBox();
   // Shade 1.7 of the 3.4 that the strip is long.
   await page.mouse.click(strip.x + strip.width / 2, strip.y + strip.height / 2);
   await expect(page.locator('.events')).toContainText('colour brown (1.7)');
-  await expect(page.getByText('Lift it now')).toBeVisible();
+  await expect(page.getByText('Take it off now')).toBeVisible();
   await page.keyboard.press('u');
   await expect(page.locator('.events')).not.toContainText('colour brown');
   // By keys the strip is a row of names.
@@ -97,7 +97,7 @@ test('the colour is set where a finger lands on the strip, and the marker follow
 
 test('nonsense readings are refused at the field with the range, and nothing else is lost', async ({ page }) => {
   await cook(page);
-  await tapUntil(page, 'Simmer, stir now and then');
+  await tapUntil(page, 'Simmer, stir every 5 min');
   const before = await page.locator('.stove').getAttribute('data-events');
   await page.locator('.note-key summary').click();
   await page.getByLabel('What to remember').fill('half a note');
@@ -127,7 +127,7 @@ test('nonsense readings are refused at the field with the range, and nothing els
 test('a pot that calls says so, turns its ticket, and is quiet once it was seen to', async ({ page }) => {
   const server = await moved(page);
   await cook(page, `${server.address}${VELOUTE}`);
-  await tapUntil(page, 'Simmer, stir now and then');
+  await tapUntil(page, 'Simmer, stir every 5 min');
   await expect(page.locator('#calls')).not.toContainText('stir it');
   await server.pass(301_000, page);
   await expect(page.locator('#calls')).toContainText('Chicken velouté: stir it');
@@ -154,7 +154,7 @@ test('four pots that are late by more than ten minutes all stay on the rail', as
   await expect(page.locator('.rail .ticket.over')).toHaveCount(4);
   await expect(page.locator('.rail .ticket time').last()).toHaveText(/^\+\d\d min$/);
   for (const ticket of await page.locator('.rail .ticket').all()) await expect(ticket).toBeInViewport({ ratio: 1 });
-  await expect(page.getByRole('link', { name: 'Put on a pot' })).toBeInViewport({ ratio: 1 });
+  await expect(page.getByRole('link', { name: 'Start a pot' })).toBeInViewport({ ratio: 1 });
   expect(await page.locator('.rail').evaluate((rail) => rail.scrollWidth - rail.clientWidth)).toBeLessThanOrEqual(0);
 });
 
@@ -180,7 +180,7 @@ test('a pot without a sheet takes whatever is done, by keys', async ({ page }) =
   await expect(page.locator('.digits')).toHaveText(/^(1:00|0:\d\d)$/);
   await expectAccessible(page);
   await page.keyboard.press(' ');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('What came out?');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('How did it turn out?');
   await expectAccessible(page);
 });
 
@@ -197,7 +197,7 @@ test('a pot started by mistake is taken off, and says so in the log', async ({ p
 
 test('what came out is refused at its field, and nothing typed is lost', async ({ page }) => {
   await cook(page);
-  await tapUntil(page, 'What came out?');
+  await tapUntil(page, 'How did it turn out?');
   await page.getByLabel(/How much came out/).fill('9999');
   await page.getByLabel('How it tastes').fill('fine');
   await page.getByRole('button', { name: 'Close the pot' }).click();
@@ -211,7 +211,7 @@ test('what came out is refused at its field, and nothing typed is lost', async (
 
 test('what is half written stays while other taps go on', async ({ page }) => {
   await cook(page);
-  await tapUntil(page, 'Simmer, stir now and then');
+  await tapUntil(page, 'Simmer, stir every 5 min');
   await page.locator('#reading').fill('4');
   await page.locator('.note-key summary').click();
   await page.getByLabel('What to remember').fill('half a no');
@@ -229,7 +229,7 @@ test('what is half written stays while other taps go on', async ({ page }) => {
 
 test('a timer never shows anything but time left, whatever is drawn around it', async ({ page }) => {
   await cook(page);
-  await tapUntil(page, 'Simmer, stir now and then');
+  await tapUntil(page, 'Simmer, stir every 5 min');
   await page.evaluate(() => {
     window.seen = new Set();
     const look = () => {

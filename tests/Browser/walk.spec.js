@@ -64,7 +64,7 @@ for (const [width, height] of [[1280, 800], [390, 844]]) {
     // The ladder is one radio group: arrows move in it.
     await tabTo(page.locator('#thick-coating'));
     await press('ArrowDown');
-    await expect(heading).toHaveText('3 litres of velouté that pours');
+    await expect(heading).toHaveText('3 litres of velouté that glazes');
     await tabTo(page.getByRole('button', { name: 'Cook it' }));
     await press('Enter');
     await expect(heading).toHaveText('Set everything out');
@@ -75,7 +75,7 @@ for (const [width, height] of [[1280, 800], [390, 844]]) {
     await press('Enter');
     await expect(page.locator('.events')).toContainText('stock was cold');
 
-    for (let i = 0; i < 40 && (await heading.textContent()).trim() !== 'What came out?'; i++) {
+    for (let i = 0; i < 40 && (await heading.textContent()).trim() !== 'How did it turn out?'; i++) {
       const events = await page.locator('.stove').getAttribute('data-events');
       await press('Space');
       await expect(page.locator('.stove')).not.toHaveAttribute('data-events', events);
@@ -88,13 +88,14 @@ for (const [width, height] of [[1280, 800], [390, 844]]) {
     await press('2');
     await expect(page.locator('.events')).toContainText('held hot');
     await press('Space');
-    await expect(heading).toHaveText('What came out?');
+    await expect(heading).toHaveText('How did it turn out?');
 
     await expect(page.getByLabel(/How much came out/)).toBeFocused();
     await page.keyboard.type('3.1');
     await press('Tab');
     await press('Tab');
     await press('Space');
+    await press('ArrowRight');
     await press('ArrowRight');
     await press('ArrowRight');
     await tabTo(page.getByLabel('How it tastes'));

@@ -10,15 +10,16 @@ export const STEPS = [
   'Melt the butter',
   'All the flour at once',
   'Stir until it is blond',
-  'Off the heat, let it calm',
+  'Off the heat, let it settle',
   'Pour, and whisk smooth',
-  'Bring it once to the boil',
-  'Simmer, stir now and then',
-  'Dip a spoon, draw a line',
+  'Bring to the boil',
+  'Skim it',
+  'Simmer, stir every 5 min',
+  'Check the back of the spoon',
   'Season, then taste',
   'Strain it',
   'Serve, hold or cool it',
-  'What came out?',
+  'How did it turn out?',
 ];
 
 /** No page may have a fault that axe knows, in WCAG 2.2 AA and its best practices. */
