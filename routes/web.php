@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\ActsController;
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\AssayController;
 use App\Http\Controllers\AuditController;
@@ -121,6 +122,11 @@ Route::get('/services/{service}/scaling', [ServicePaperController::class, 'scali
 Route::get('/family/tree', [FamilyController::class, 'tree'])->name('family.tree');
 Route::get('/family/have', SupplyController::class)->name('supply');
 Route::get('/family/{sauce}', [FamilyController::class, 'show'])->name('family.show')->where('sauce', '[a-z0-9-]+');
+Route::get('/family/{sauce}/acts', [ActsController::class, 'show'])->name('family.acts')->where('sauce', 'own-sauce-[0-9]{1,9}');
+Route::post('/family/{sauce}/acts', [ActsController::class, 'store'])->where('sauce', 'own-sauce-[0-9]{1,9}')
+    ->middleware(['may:sauces', 'throttle:made']);
+Route::post('/family/{sauce}/acts/reset', [ActsController::class, 'reset'])->name('family.acts.reset')
+    ->where('sauce', 'own-sauce-[0-9]{1,9}')->middleware('may:sauces');
 Route::post('/family/{sauce}/own', [FamilyController::class, 'own'])->name('family.own')
     ->where('sauce', '[a-z0-9-]+')
     ->middleware(['throttle:made', SentOnce::class])

@@ -83,7 +83,13 @@ final readonly class LoadKitchen
             $own->id,
             $own->name,
             $own->based_on,
-            new OwnChanges($changes['amounts'] ?? '', $changes['more'] ?? '', $changes['class'] ?? '', $changes['story'] ?? ''),
+            new OwnChanges(
+                $changes['amounts'] ?? '',
+                $changes['more'] ?? '',
+                $changes['class'] ?? '',
+                $changes['story'] ?? '',
+                $changes['acts'] ?? null,
+            ),
         );
     }
 

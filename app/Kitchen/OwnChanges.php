@@ -10,6 +10,7 @@ final readonly class OwnChanges
     /**
      * @param string $amounts per litre by ingredient, "double-cream:120 butter:40"
      * @param string $more what else goes in at the end, in g per litre, written alike
+     * @param mixed $acts its own, in its own order, as ActCodec keeps them; null for those of the sauce it began as
      * @param string $class '' as in the one it began as
      */
     public function __construct(
@@ -17,5 +18,6 @@ final readonly class OwnChanges
         public string $more,
         public string $class,
         public string $story,
+        public mixed $acts = null,
     ) {}
 }

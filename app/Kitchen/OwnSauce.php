@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use App\Records\ActCodec;
 use App\Typed\PartsField;
 use Lento\Compose\Base;
 use Lento\Compose\Formula;
@@ -14,8 +15,11 @@ use Lento\Larder\Fat;
 use Lento\Larder\Ingredient;
 use Lento\Larder\Larder;
 use Lento\Larder\Role;
+use Lento\Procedure\Act;
+use Lento\Procedure\ActKind;
 use Lento\Procedure\Dose;
 use Lento\Procedure\Fate;
+use Lento\Procedure\Procedure;
 use Lento\Thickness\ThicknessClass;
 
 /** A derivative of the kitchen's own: the one it began as, and what is done otherwise. */
@@ -29,6 +33,8 @@ final readonly class OwnSauce
 
     public string $story;
 
+    private mixed $acts;
+
     public function __construct(
         public int $id,
         public string $name,
@@ -39,6 +45,7 @@ final readonly class OwnSauce
         $this->more = $changes->more;
         $this->class = $changes->class;
         $this->story = $changes->story;
+        $this->acts = $changes->acts;
     }
 
     /** @return non-empty-string */
@@ -53,6 +60,9 @@ final readonly class OwnSauce
         try {
             $class = ThicknessClass::tryFrom($this->class);
             $base = Base::tryFrom($this->basedOn);
+            if ($this->acts !== null) {
+                return $catalogue->with($this->worked($catalogue, $base, $class, $this->ownActs($larder)));
+            }
             if ($base !== null) {
                 return $catalogue->with(
                     Derivative::begunFrom(
@@ -72,6 +82,25 @@ final readonly class OwnSauce
         } catch (LentoException) {
             return $catalogue;
         }
+    }
+
+    /** Its own acts, with the amounts that were changed since; what is gone from them is let go. */
+    private function ownActs(Larder $larder): Procedure
+    {
+        $acts = ActCodec::decode($this->acts);
+        $known = array_map(static fn(Dose $dose): string => $dose->ingredient, $acts->doses());
+        $having = $acts->having(array_intersect_key(PartsField::read($this->amounts), array_flip($known)), 'part-of-the-sauce');
+        $more = $this->doses($larder);
+
+        return $more === [] ? $having : $having->adding(Act::of(ActKind::StirIn, ...$more)->saying('last'), count($having->acts));
+    }
+
+    private function worked(Catalogue $catalogue, ?Base $base, ?ThicknessClass $class, Procedure $procedure): Derivative
+    {
+        return $base === null
+            ? $catalogue->derivative($this->basedOn)->workedAs($this->sauceId(), $procedure, $class)
+            : Derivative::asItIs($base, $class ?? Formula::house($base)->thickness->thicknessClass())
+                ->workedAs($this->sauceId(), $procedure, $class);
     }
 
     /** @return list<Dose> */

@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property string $name
  * @property string $based_on
- * @property array{amounts?: string, more?: string, class?: string, story?: string} $changes
+ * @property array{amounts?: string, more?: string, class?: string, story?: string, acts?: mixed} $changes
  */
 final class OwnDerivative extends Model
 {
@@ -27,11 +27,11 @@ final class OwnDerivative extends Model
     /**
      * Within a model `changes` is what Eloquent has saved last, not this column.
      *
-     * @return array{amounts?: string, more?: string, class?: string, story?: string}
+     * @return array{amounts?: string, more?: string, class?: string, story?: string, acts?: mixed}
      */
     public function changed(): array
     {
-        /** @var array{amounts?: string, more?: string, class?: string, story?: string} */
+        /** @var array{amounts?: string, more?: string, class?: string, story?: string, acts?: mixed} */
         return $this->getAttribute('changes');
     }
 

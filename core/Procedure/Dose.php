@@ -89,6 +89,20 @@ final readonly class Dose
         return new self($ingredient, Measure::Pieces, $perLitre, Fate::Flavours, $perLitre, tied: true);
     }
 
+    /**
+     * As it was written down.
+     *
+     * @param array{float, float} $perLitre what it is, and what it usually is
+     *
+     * @throws OutOfRange outside 0 to 1000 per litre
+     */
+    public static function kept(string $ingredient, Measure $measure, array $perLitre, Fate $fate, bool $tied): self
+    {
+        OutOfRange::refuse('amount-per-litre', $perLitre[0], 0.0, self::MOST, $measure->value . '/l');
+
+        return new self($ingredient, $measure, $perLitre[0], $fate, $perLitre[1], $perLitre[0] <= 0.0, $tied);
+    }
+
     /** So much of it in this one pot, however much sauce that is. */
     public static function inAll(string $ingredient, Measure $measure, float $amount, Fate $fate): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Procedure;
 
 use Closure;
+use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
 use Lento\Exception\Unknown;
 use Lento\Quantity\Temperature;
@@ -141,6 +142,25 @@ final readonly class Procedure
         }
 
         return $least;
+    }
+
+    /**
+     * The same, where nothing boils after what has a limit.
+     *
+     * @throws NotReachable if something would
+     */
+    public function keepingItsLimits(): self
+    {
+        $limit = null;
+        foreach ($this->acts as $act) {
+            $boils = $act->kind->boils() && $act->vessel === Vessel::Pan;
+            if ($limit !== null && ($boils || $act->to !== null && $act->to->kelvin > $limit->kelvin + 1e-9)) {
+                throw NotReachable::target('boiling-after-a-limit', sprintf('%.0F', $limit->inCelsius()));
+            }
+            $limit = $act->atMost !== null && ($limit === null || $act->atMost->kelvin < $limit->kelvin) ? $act->atMost : $limit;
+        }
+
+        return $this;
     }
 
     /** Whether it may boil again once it is made. */

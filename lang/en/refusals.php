@@ -119,6 +119,7 @@ return [
     ],
     'target' => [
         'addition-that-may-not-boil' => 'it would curdle at the boil: it goes in off the heat or last',
+        'boiling-after-a-limit' => 'it may not get hotter than :of °C once that is in, so nothing may boil after it',
         'browned-butter-from-a-fat-without-milk-solids' => 'browned butter from a fat without milk solids',
         'browned-butter-on-this-heat' => 'browned butter on :of heat',
         'colour-in-the-oven' => 'this colour in the oven',

@@ -17,8 +17,10 @@ final readonly class CleanText
 {
     /** Fields that have parts; in any other a list is nothing. */
     private const LISTS = [
+        'add',
         'amounts',
         'as',
+        'dose',
         'events',
         'extra',
         'have',

@@ -112,7 +112,8 @@
                     </fieldset>
                     <button class="btn btn-primary">{{ __('family.own_save') }}</button>
                 </form>
-                @if ($page->own())<form method="post" action="{{ route('family.remove', $page->sauce) }}">@csrf<button
+                @if ($page->own())<p><a href="{{ route('family.acts', $page->sauce) }}">{{ __('family.acts.link') }}</a></p>
+                <form method="post" action="{{ route('family.remove', $page->sauce) }}">@csrf<button
                     class="btn btn-outline-dark">{{ __('family.own_remove') }}</button></form>
                 <x-archive-it kind="own" :id="(int) substr($page->sauce, 10)" :name="$page->name()" />@endif
             </details>
