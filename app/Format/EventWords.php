@@ -166,7 +166,7 @@ final readonly class EventWords
 
     private static function enriches(?Step $step): bool
     {
-        return $step !== null && in_array($step->kind, [StepKind::Enrich, StepKind::StirIn, StepKind::Garnish], true);
+        return $step !== null && in_array($step->kind, [StepKind::Enrich, StepKind::StirIn, StepKind::Garnish, StepKind::Season], true);
     }
 
     private static function addition(?Step $step, string $id): string

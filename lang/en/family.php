@@ -88,8 +88,8 @@ return [
     'correct' => [
         'thin' => 'Whisk in :amount hot :liquid',
         'reduce-first' => 'First boil the :parent down to :litres: :time, :mm mm deep',
-        'beurre-manie' => 'Whisk in :flour flour kneaded with :butter butter, boil 4 min',
-        'beurre-manie-apart' => 'Boil :flour flour kneaded with :butter butter in a ladle of stock apart, 4 min; then whisk it in',
+        'beurre-manie' => 'Whisk in :flour flour kneaded with :butter butter, simmer :time',
+        'beurre-manie-apart' => 'Boil :flour flour kneaded with :butter butter in a ladle of stock apart, :time; then whisk it in',
         'why_thin' => ':parent this thick makes it :class. Thinned it is :target.',
         'why_thick' => ':parent this thin makes it :class. So it is :target.',
         'cue' => 'then judge it again on the spoon',

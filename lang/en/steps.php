@@ -218,6 +218,9 @@ return [
         'listen' => 'the sizzle stops',
         'cue' => 'Down to about :roux_c: the first splash hisses, doesn’t spit. In a hurry: stand the pan in cold water.',
         'caution' => 'It is still hotter than boiling water. No liquid yet.',
+        'caution-cooled' => 'Hot roux sticks to skin and burns deeply: leave it alone until it is cool.',
+        'look-cooled' => '',
+        'listen-cooled' => '',
     ],
     'deglaze' => [
         'name' => 'Deglaze',

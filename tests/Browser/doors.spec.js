@@ -113,7 +113,7 @@ test('taps held while a session ran out are sent once somebody has signed in aga
   await context.clearCookies();
   await page.locator('summary[data-key=n]').click();
   await page.locator('#note-text').fill('smells of nuts');
-  await page.locator('.note-key button').click();
+  await page.locator('#note-text ~ button').click();
   await expect(page).toHaveURL(/sign-in$/);
   await page.getByLabel('Sign-in name').fill('ines');
   await page.getByLabel('Password').fill(PASSWORD);

@@ -104,7 +104,7 @@ test('ten minutes without a line: taps are held, steps go on, and all of it arri
   try {
     await page.clock.install();
     await cook(page, `${server.address}${VELOUTE}`);
-    await tapUntil(page, 'Bring to the boil');
+    await tapUntil(page, 'Skim it');
     await context.setOffline(true);
     await server.pass(30_000, page);
     await expect(page.locator('#line-down')).toBeVisible();
@@ -223,11 +223,12 @@ test('a reload in the middle of each kind of step changes nothing', async ({ pag
   const seen = new Set();
   for (const question of [
     '/compose?sauce=espagnole&amount=2&diameter=280&height=160&parts=red-wine:60',
-    '/compose?sauce=bechamel&amount=2&diameter=240&height=140&browned=yes&finish=cream&milk=infused&aromatics=infused',
+    '/compose?sauce=bechamel&amount=2&diameter=240&height=140&browned=yes&finish=liaison&milk=infused&aromatics=infused',
     '/compose?sauce=demi-glace&amount=1&diameter=280&height=160',
     '/compose?sauce=veloute&amount=1&diameter=240&height=140&place=oven&colour=brown&aromatics=apart&strain=blended',
     '/compose?sauce=onion-gravy&amount=1&diameter=240&height=140',
     '/compose?sauce=tomato&amount=1&diameter=240&height=140',
+    '/compose?sauce=giblet-gravy&amount=1&diameter=240&height=140',
   ]) {
     await cook(page, question);
     for (let tap = 0; tap < 60; tap++) {
@@ -261,7 +262,6 @@ test('a reload in the middle of each kind of step changes nothing', async ({ pag
       'blend',
       'boil',
       'brown-butter',
-      'brown-paste',
       'brown-vegetables',
       'colour',
       'combine',

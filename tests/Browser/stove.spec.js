@@ -99,7 +99,7 @@ test('nonsense readings are refused at the field with the range, and nothing els
   await cook(page);
   await tapUntil(page, 'Simmer, stir every 5 min');
   const before = await page.locator('.stove').getAttribute('data-events');
-  await page.locator('.note-key summary').click();
+  await page.locator('summary[data-key=n]').click();
   await page.getByLabel('What to remember').fill('half a note');
   for (const [instrument, typed, message] of [
     ['Probe', '-40', 'Probe: write a number from 0 to 300 °C.'],
@@ -213,7 +213,7 @@ test('what is half written stays while other taps go on', async ({ page }) => {
   await cook(page);
   await tapUntil(page, 'Simmer, stir every 5 min');
   await page.locator('#reading').fill('4');
-  await page.locator('.note-key summary').click();
+  await page.locator('summary[data-key=n]').click();
   await page.getByLabel('What to remember').fill('half a no');
   const events = await page.locator('.stove').getAttribute('data-events');
   await page.locator('.tend').first().click();

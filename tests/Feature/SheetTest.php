@@ -21,7 +21,7 @@ it('puts the sheet on paper, with what to set out, mind, salt and pay', function
         ->assertOk()
         ->assertSee('of beurre manié in pieces')
         ->assertSee('Add none.');
-    get('/sheet?sauce=veloute&amount=2&late=reduce&strain=blended&place=oven')
+    get('/sheet?sauce=veloute&amount=2&late=reduce&strain=blended&place=oven&diameter=360&height=160')
         ->assertOk()
         ->assertSee('on the dip-stick, about')
         ->assertSee('Blender, vent open')

@@ -38,6 +38,9 @@ use Lento\Thickness\EquivalentFlour;
 /** The whole sheet of a sauce in the order of the work: what to weigh and set out, what to do, what to mind, what it costs. */
 final readonly class SheetPage
 {
+    /** min: a correction that needs longer is offered last. Source: the laws of scale, docs/sauces.md. */
+    private const LONGEST_REDUCTION = 45.0;
+
     private KitchenMeasure $measure;
 
     private StepWords $words;
@@ -222,9 +225,11 @@ final readonly class SheetPage
         try {
             $low = EquivalentFlour::of($thin);
             $simmer = $question->simmer();
-            if ($question->method->late === LateThickening::Reduce) {
-                $reduced = Reduction::to($wanted, $thin, $simmer);
-
+            $late = $question->method->late;
+            $reduced = $late === LateThickening::Reduce ? Reduction::to($wanted, $thin, $simmer) : null;
+            // Nobody waits an hour for what a spoon of starch does.
+            $late = $reduced !== null && $reduced->time->inMinutes() > self::LONGEST_REDUCTION ? LateThickening::Slurry : $late;
+            if ($reduced !== null && $late === LateThickening::Reduce) {
                 return Words::text(
                     'sheet.thin_reduce',
                     grams: sprintf('%.0F', $low->gramsPerLitre),
@@ -232,7 +237,7 @@ final readonly class SheetPage
                     minutes: Minutes::text($reduced->time),
                 );
             }
-            $means = match ($question->method->late) {
+            $means = match ($late) {
                 LateThickening::WhiteRoux => Means::WhiteRoux,
                 LateThickening::BeurreManie => Means::BeurreManie,
                 default => Means::Slurry,
@@ -247,7 +252,7 @@ final readonly class SheetPage
             );
 
             return Words::text(
-                'sheet.thin_' . $question->method->late->value,
+                'sheet.thin_' . $late->value,
                 grams: sprintf('%.0F', $low->gramsPerLitre),
                 amount: Grams::of(Mass::ofKilograms($thickened->thickener->kilograms + $thickened->butter->kilograms))->text(),
                 minutes: Minutes::text(Duration::ofMinutes(max(1.0, $thickened->time->inMinutes()))),

@@ -35,7 +35,7 @@
                 @foreach ($page->steps() as $step)
                     <li><b>{{ $step['title'] }}</b> @if ($step['minutes'] !== '')<span
                         class="soft">{{ $step['minutes'] }}, {{ __($step['hands'] ? 'sheet.hands'
-                        : 'sheet.waiting') }}</span>@endif<br>{{ $step['cue'] }}@if ($step['caution'] !== '')<br><span
+                        : 'sheet.waiting') }}</span>@endif <br>{{ $step['cue'] }}@if ($step['caution'] !== '') <span
                         class="caution"><x-icon.mind /> {{ $step['caution'] }}</span>@endif</li>
                 @endforeach
             </ol>
