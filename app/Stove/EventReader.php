@@ -197,7 +197,7 @@ final readonly class EventReader
             return FieldFault::of('of', 'unknown_ingredient', ['value' => mb_substr($id, 0, 40)]);
         }
         $inMillilitres = $text('unit') === 'ml';
-        $amount = self::amount('grams', 'kg', $text('amount'), Number::between(self::LEAST, 1000.0 * Added::MOST_KILOGRAMS, ''), 0.001);
+        $amount = self::amount('amount', 'kg', $text('amount'), Number::between(self::LEAST, 1000.0 * Added::MOST_KILOGRAMS, ''), 0.001);
         if ($amount instanceof FieldFault || !is_float($amount['kg'] ?? null)) {
             return $amount;
         }

@@ -121,7 +121,10 @@ async function rail() {
 
 const lines = (element, selector, text) => {
   const found = element.querySelector(selector);
-  if (found && text !== undefined) found.textContent = text;
+  if (!found || text === undefined) return;
+  found.textContent = text;
+  const whole = found.closest('.cues li, .caution');
+  if (whole) whole.hidden = text === '';
 };
 
 /** Without a line: the next step in its own words, its timer from this tablet's idea of the time. */
@@ -156,6 +159,7 @@ function goOn(event) {
   const digits = here.querySelector('.digits');
   if (digits) {
     digits.hidden = step.seconds === 0;
+    digits.dataset.digits = '';
     digits.dataset.ends = String(Number(event.at) + 1000 * step.seconds);
     digits.dataset.whole = String(step.seconds);
   }

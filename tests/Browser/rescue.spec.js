@@ -50,7 +50,7 @@ test('every trouble has its page, at the desk and on the phone, and what is lost
     if (i < 2) await expectAccessible(page);
   }
   await page.goto(`/rescue/specks-burnt?pot=${pot}`);
-  await expect(heading(page)).toHaveText('Throw it away and start over');
+  await expect(heading(page)).toHaveText('Throw it away and start again');
   await expect(page.getByRole('link', { name: 'A new sheet for the time that is left' })).toBeVisible();
 });
 

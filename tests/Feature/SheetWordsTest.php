@@ -128,23 +128,29 @@ it('says nothing of a derivative that its acts deny', function (string $sauce): 
     }
 })->with(array_keys(HouseDerivatives::all()));
 
+/**
+ * @param list<Amount> $amounts
+ *
+ * @return array<string, float> g by ingredient
+ */
+function gramsOf(array $amounts): array
+{
+    $grams = [];
+    foreach ($amounts as $amount) {
+        $grams[$amount->ingredient] = ($grams[$amount->ingredient] ?? 0.0) + $amount->mass->inGrams();
+    }
+    ksort($grams);
+
+    return $grams;
+}
+
 it('sets out what its acts use, all of it and nothing else', function (Base $base): void {
     foreach ([0.2, 2.0, 40.0] as $litres) {
         $sheet = (new Composer())->answer(Question::of($base, Volume::ofLitres($litres)));
-        /** @param list<Amount> $amounts */
-        $sum = static function (array $amounts): array {
-            $grams = [];
-            foreach ($amounts as $amount) {
-                $grams[$amount->ingredient] = ($grams[$amount->ingredient] ?? 0.0) + $amount->mass->inGrams();
-            }
-            ksort($grams);
-
-            return $grams;
-        };
         $used = array_merge(...array_map(static fn(Step $step): array => $step->amounts, $sheet->plan()->steps));
-        expect(array_keys($sum($used)))->toBe(array_keys($sum($sheet->amounts)));
-        foreach ($sum($sheet->amounts) as $ingredient => $grams) {
-            expect($sum($used)[$ingredient])->toEqualWithDelta($grams, 1e-6 * max(1.0, $grams));
+        expect(array_keys(gramsOf($used)))->toBe(array_keys(gramsOf($sheet->amounts)));
+        foreach (gramsOf($sheet->amounts) as $ingredient => $grams) {
+            expect(gramsOf($used)[$ingredient])->toEqualWithDelta($grams, 1e-6 * max(1.0, $grams));
         }
     }
 })->with(Base::cases());

@@ -13,6 +13,10 @@ function fitsSchema(string $json, string $schema): bool
         [
             'compose-request',
             'compose-answer',
+            'derive-request',
+            'derive-answer',
+            'rescue-request',
+            'rescue-answer',
             'assay-answer',
             'simulate-request',
             'simulate-answer',

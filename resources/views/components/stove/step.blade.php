@@ -3,13 +3,13 @@
     <x-stove.whose :page="$page" :about="$page->name . ' · ' . $page->about()" />
     <h1 @class(['long' => mb_strlen($page->title()) > 34])>{{ $page->title() }}</h1>
     <ul class="cues">
-        @foreach ($page->senses() as $sense => $text)
-            <li class="{{ $sense }}"><x-dynamic-component :component="'icon.' . $sense"
-                /><span><b>{{ __('stove.' . $sense) }}</b> <span>{{ $text }}</span></span></li>
+        {{-- All three, and the caution, so that a tablet without a line has where to say them. --}}
+        @foreach (['look', 'smell', 'listen'] as $sense)
+            <li class="{{ $sense }}" @if (! isset($page->senses()[$sense])) hidden @endif><x-dynamic-component :component="'icon.' . $sense"
+                /><span><b>{{ __('stove.' . $sense) }}</b> <span>{{ $page->senses()[$sense] ?? '' }}</span></span></li>
         @endforeach
     </ul>
-    @if ($page->caution() !== '')
-        <p class="caution"><x-icon.mind /> <span><b class="visually-hidden">{{ __('stove.mind') }}:</b> {{ $page->caution() }}</span></p>
-    @endif
+    <p class="caution" @if ($page->caution() === '') hidden @endif><x-icon.mind /> <span><b
+        class="visually-hidden">{{ __('stove.mind') }}:</b> {{ $page->caution() }}</span></p>
     @if ($page->probed() !== '')<p class="probed" role="status"><b>{{ $page->probed() }}</b></p>@endif
 </section>

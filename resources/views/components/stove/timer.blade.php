@@ -12,6 +12,8 @@
             <x-stove.tap :page="$page" kind="more-time" :fields="['seconds' => 60]" key="+">{{ __('stove.plus_minute') }}</x-stove.tap>
         </div>
     @else
+        {{-- For a tablet that goes on to a timed step without a line. --}}
+        <div class="digits" role="timer" hidden></div>
         <p class="no-clock">{{ __('stove.no_clock') }}</p>
         <p class="soft">{{ __('stove.since', ['time' => $page->course->since()->format('H:i')]) }}</p>
     @endif
