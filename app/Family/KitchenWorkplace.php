@@ -88,10 +88,9 @@ final readonly class KitchenWorkplace
     public function own(Pan $pan): ?OwnPan
     {
         foreach ($this->kitchen->pans as $own) {
-            if (
-                abs($own->millimetresWide / 1000.0 - $pan->diameter->metres) < 1e-6
-                && abs($own->millimetresHigh / 1000.0 - $pan->height->metres) < 1e-6
-            ) {
+            $measured = $own->measured();
+            $off = abs($measured->diameter->metres - $pan->diameter->metres) + abs($measured->height->metres - $pan->height->metres);
+            if ($off < 1e-6) {
                 return $own;
             }
         }

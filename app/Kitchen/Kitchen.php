@@ -18,7 +18,9 @@ use Lento\Learning\KitchenFactors;
 use Lento\Learning\Notebook;
 use Lento\Plan\Amount;
 use Lento\Pot\BoilingPoint;
+use Lento\Pot\Pan;
 use Lento\Pot\SimmerLevel;
+use Lento\Procedure\Tools;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
@@ -153,6 +155,15 @@ final readonly class Kitchen
         } catch (LentoException) {
             return $house;
         }
+    }
+
+    /** @param string $hob id of the ring that is cooked on; the first one's if it is not known */
+    public function tools(string $hob): Tools
+    {
+        return new Tools(
+            array_values(array_map(static fn(OwnPan $pan): Pan => $pan->measured(), $this->pans)),
+            ($this->hobs[(int) $hob] ?? $this->firstHob())?->rated()->net(),
+        );
     }
 
     public function additions(): Additions

@@ -42,7 +42,13 @@ final readonly class LoadKitchen
             new Equipment(
                 Pan::query()->orderBy('diameter_mm')->get()->mapWithKeys(
                     static fn(Pan $pan): array => [
-                        $pan->id => new OwnPan($pan->id, $pan->name, $pan->diameter_mm, $pan->height_mm, $pan->base, $pan->mass_g),
+                        $pan->id => new OwnPan(
+                            $pan->id,
+                            $pan->name,
+                            new PanSize($pan->diameter_mm, $pan->height_mm, $pan->length_mm),
+                            $pan->base,
+                            $pan->mass_g,
+                        ),
                     ],
                 )->all(),
                 Hob::query()->orderBy('id')->get()->mapWithKeys(
@@ -55,9 +61,7 @@ final readonly class LoadKitchen
                         $entry->id,
                         $entry->like,
                         $entry->name,
-                        $entry->price_per_kg,
-                        $entry->salt_percent,
-                        $entry->fat_percent,
+                        new LarderFacts($entry->price_per_kg, $entry->salt_percent, $entry->fat_percent, $entry->allergens),
                     ),
                 )->all(),
             ),

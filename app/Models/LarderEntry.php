@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float|null $price_per_kg
  * @property float|null $salt_percent
  * @property float|null $fat_percent
+ * @property string|null $allergens "milk egg", or "none" where that was checked
  */
 final class LarderEntry extends Model
 {
@@ -23,7 +24,7 @@ final class LarderEntry extends Model
     use OfAKitchen;
 
 
-    protected $fillable = ['like', 'name', 'price_per_kg', 'salt_percent', 'fat_percent'];
+    protected $fillable = ['like', 'name', 'price_per_kg', 'salt_percent', 'fat_percent', 'allergens'];
 
     /** One that has no name of its own is called as the larder knows it. */
     public function calledInTheBin(): string

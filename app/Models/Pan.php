@@ -14,6 +14,7 @@ use Lento\Pot\PanBase;
  * @property string $name
  * @property int $diameter_mm
  * @property int $height_mm
+ * @property int|null $length_mm of a tin
  * @property PanBase $base
  * @property int|null $mass_g
  */
@@ -24,11 +25,17 @@ final class Pan extends Model
     use OfAKitchen;
 
 
-    protected $fillable = ['name', 'diameter_mm', 'height_mm', 'base', 'mass_g'];
+    protected $fillable = ['name', 'diameter_mm', 'height_mm', 'length_mm', 'base', 'mass_g'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['base' => PanBase::class, 'diameter_mm' => 'integer', 'height_mm' => 'integer', 'mass_g' => 'integer'];
+        return [
+            'base' => PanBase::class,
+            'diameter_mm' => 'integer',
+            'height_mm' => 'integer',
+            'length_mm' => 'integer',
+            'mass_g' => 'integer',
+        ];
     }
 }

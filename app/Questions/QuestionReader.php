@@ -193,6 +193,7 @@ final readonly class QuestionReader
                     $this->larder($liquid ?? $formula->liquids[0], $this->fields->number('liquid_salt')),
                     formula: $formula,
                     boilsAt: $this->kitchen->boilsAt(),
+                    tools: $this->kitchen->tools($this->fields->text('hob')),
                 ),
             ),
         );

@@ -100,6 +100,28 @@ final readonly class Fat
         return $this->but($this->id, new FatMakeup($this->fat / $dry, 0.0, $this->solids / $dry), $this->smokes, $this->makesRoux);
     }
 
+    /**
+     * The same with the allergens that somebody has looked up.
+     *
+     * @param non-empty-string $id that it goes by
+     * @param list<Allergen> $allergens
+     */
+    public function labelled(string $id, array $allergens): self
+    {
+        return new self(
+            $id,
+            $this->density,
+            $this->fat,
+            $this->water,
+            $this->solids,
+            $this->smokes,
+            $this->melts,
+            $allergens,
+            $this->makesRoux,
+            [],
+        );
+    }
+
     /** @param non-empty-string $id */
     private function but(string $id, FatMakeup $makeup, Temperature $smokes, bool $makesRoux): self
     {

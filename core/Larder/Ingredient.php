@@ -97,6 +97,31 @@ final readonly class Ingredient
         );
     }
 
+    /**
+     * The same with the allergens that somebody has looked up.
+     *
+     * @param non-empty-string $id that it goes by
+     * @param list<Allergen> $allergens
+     */
+    public function labelled(string $id, array $allergens): self
+    {
+        return self::of(
+            $id,
+            $this->role,
+            $this->density,
+            Makeup::of($this->water, $this->fat, $this->solids)->with(
+                $this->milkSolids,
+                $this->gelatin,
+                $this->salt,
+                $this->alcohol,
+                $this->thickening,
+                $this->yolk,
+            ),
+            new Acidity($this->pH, $this->buffer),
+            $allergens,
+        );
+    }
+
     /** @param list<Allergen> $allergens */
     public function declaring(array $allergens): self
     {

@@ -61,6 +61,24 @@ final readonly class Pan
         return new self($diameter, $height, $weighed, $base);
     }
 
+    /**
+     * A tin or a hotel pan: a round one with the same floor, for depth and steam go by that alone.
+     *
+     * @throws OutOfRange if a side is shorter than 50 mm or longer than 1.2 m
+     */
+    public static function rectangular(
+        Length $long,
+        Length $wide,
+        Length $height,
+        ?Mass $weighed = null,
+        PanBase $base = PanBase::Medium,
+    ): self {
+        self::refuse('pan-length', $long, self::MOST_DIAMETER_MILLIMETRES);
+        self::refuse('pan-width', $wide, self::MOST_DIAMETER_MILLIMETRES);
+
+        return self::of(Length::ofMetres(2.0 * sqrt($long->metres * $wide->metres / M_PI)), $height, $weighed, $base);
+    }
+
     /** A sensible pan for so much sauce, to the next full 2 cm. */
     public static function suiting(Volume $volume): self
     {

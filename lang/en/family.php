@@ -141,7 +141,7 @@ return [
     'on_hand_of' => ':litres from the cold',
     'reheat' => 'Reheat it once, slowly, to at least :temperature at its core (:preset); follow your local food-safety code.',
     'over' => ':litres more than needed: the pot cannot be smaller',
-    'no_pan' => 'none of your pans holds it: make two pots, a smaller batch, or add the pan',
+    'no_pan' => 'None of your pans holds it: make it in two pots, make less, or add the pan under Kitchen.',
     'pass' => 'Pass sheet',
     'shopping' => 'Shopping and set-out',
     'supply' => 'What can I make of …',

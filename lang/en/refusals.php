@@ -54,6 +54,8 @@ return [
         'place-in-the-procedure' => 'the place in the order of work',
         'oven' => 'the oven',
         'pan-diameter' => 'the pan’s diameter',
+        'pan-length' => 'the length of the tin',
+        'pan-width' => 'the width of the tin',
         'pan-height' => 'the pan’s height',
         'pan-weight' => 'the pan’s weight',
         'part' => 'the :of',

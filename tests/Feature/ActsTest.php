@@ -23,7 +23,10 @@ function actsOf(string $sauce): array
 {
     app()->forgetScopedInstances();
 
-    return array_map(static fn(Act $act): string => $act->kind->value, app(Kitchen::class)->catalogue()->derivative($sauce)->procedure->acts);
+    return array_map(
+        static fn(Act $act): string => $act->kind->value,
+        app(Kitchen::class)->catalogue()->derivative($sauce)->procedure->acts,
+    );
 }
 
 it('builds acts of its own, with the house’s as the start', function (): void {

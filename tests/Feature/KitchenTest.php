@@ -159,8 +159,10 @@ it('prices, salts and takes ingredients of its own', function (): void {
         'name' => 'Sunday stock',
         'salt_percent' => '1.1',
         'price_per_kg' => '4',
+        'allergens' => ['celery', 'soya'],
     ])->assertRedirect();
-    post('/kitchen/larder', ['like' => 'butter', 'name' => 'Whey butter', 'fat_percent' => '78'])->assertRedirect();
+    post('/kitchen/larder', ['like' => 'butter', 'name' => 'Whey butter', 'fat_percent' => '78', 'allergens' => ['milk']])
+        ->assertRedirect();
     $kitchen = loadedKitchen();
     $own = array_key_first($kitchen->ownLike('chicken-stock'));
     expect(LarderEntry::query()->count())->toBe(3)
@@ -175,6 +177,30 @@ it('prices, salts and takes ingredients of its own', function (): void {
     post('/kitchen/larder/2/remove')->assertRedirect('/kitchen#larder');
     expect(LarderEntry::query()->count())->toBe(2);
     get('/compose?sauce=veloute&amount=2&liquid=' . $own)->assertStatus(422)->assertSee('is not one of');
+});
+
+it('keeps nothing of its own without its allergens, and hands them on', function (): void {
+    $own = ['like' => 'chicken-stock', 'name' => 'Sunday stock'];
+    post('/kitchen/larder', $own)->assertSessionHasErrors(['allergens' => 'Allergens: say which are in it, or “none, checked”.']);
+    post('/kitchen/larder', [...$own, 'allergens' => ['none', 'milk']])->assertSessionHasErrors('allergens');
+    post('/kitchen/larder', [...$own, 'allergens' => ['gold']])->assertSessionHasErrors('allergens.0');
+    expect(LarderEntry::query()->count())->toBe(0);
+    post('/kitchen/larder', [...$own, 'allergens' => ['soya']])->assertSessionHasNoErrors();
+    $id = 'own-' . LarderEntry::query()->firstOrFail()->id;
+    expect(loadedKitchen()->larder()->ingredient($id)->allergens)->toBe([Lento\Larder\Allergen::Soya]);
+    get('/compose?sauce=veloute&amount=2&liquid=' . $id)->assertOk()->assertSee('soya');
+    post('/kitchen/larder', ['like' => 'butter', 'name' => 'Pure fat', 'allergens' => ['none']])->assertSessionHasNoErrors();
+    expect(loadedKitchen()->larder()->fat('own-' . LarderEntry::query()->orderByDesc('id')->firstOrFail()->id)->allergens)->toBe([]);
+});
+
+it('measures a tin by its sides', function (): void {
+    post('/kitchen/pans', ['name' => 'Roasting tin', 'diameter_mm' => '325', 'length_mm' => '530', 'height_mm' => '65', 'base' => 'medium'])
+        ->assertSessionHasNoErrors();
+    $pan = array_values(loadedKitchen()->pans)[0]->measured();
+    expect($pan->brim()->inLitres())->toEqualWithDelta(0.325 * 0.530 * 0.065 * 1000.0, 1e-6);
+    get('/kitchen')->assertSee('530 × 325');
+    post('/kitchen/pans', ['name' => 'Tin', 'diameter_mm' => '325', 'length_mm' => '9000', 'height_mm' => '65', 'base' => 'medium'])
+        ->assertSessionHasErrors('length_mm');
 });
 
 it('has its own formulas, which each question can still overrule', function (): void {

@@ -26,7 +26,7 @@ it('takes any thing of the larder at any place, with its allergens', function ()
 it('says what is wrong at its field, and keeps what was typed', function (array $row, string $says): void {
     get('/compose?' . http_build_query(['sauce' => 'bechamel', 'amount' => '2', 'diameter' => '240', 'height' => '140', 'add' => [$row]]))
         ->assertSee($says)
-        ->assertSee('value="' . e($row['amount']) . '"', false);
+        ->assertSee('value="' . text($row['amount']) . '"', false);
 })->with([
     [['what' => 'egg-yolk', 'amount' => '40', 'unit' => 'g', 'place' => 'in-simmer'], 'off the heat or last'],
     [['what' => 'butter', 'amount' => 'lots', 'unit' => 'g', 'place' => 'last'], 'Something of your own, butter'],
@@ -38,7 +38,10 @@ it('says what is wrong at its field, and keeps what was typed', function (array 
 ]);
 
 it('can be the house’s way, for every pot from then on', function (): void {
-    post('/kitchen/formulas', ['base' => 'bechamel', 'add' => [['what' => 'leek', 'amount' => '60', 'unit' => 'g/l', 'place' => 'with-vegetables']]])
+    post(
+        '/kitchen/formulas',
+        ['base' => 'bechamel', 'add' => [['what' => 'leek', 'amount' => '60', 'unit' => 'g/l', 'place' => 'with-vegetables']]],
+    )
         ->assertSessionHasNoErrors();
     expect(KitchenFormula::query()->firstOrFail()->changed())->toMatchArray(['more' => 'leek:60:g/l:with-vegetables']);
     app()->forgetScopedInstances();

@@ -35,7 +35,7 @@ function saidOf(Pot $pot): string
     preg_match('~<article class="stove.*?</article>~s', (string) get("/pots/{$pot->id}")->assertOk()->getContent(), $article);
 
     return preg_replace(
-        '~<details class="where-who">.*?</details>|<details class="note-key else-key".*?</details>|name="_token" value="[^"]*"|name="token" value="[^"]*"~s',
+        '~<details class="(where-who|note-key else-key)".*?</details>|name="(_token|token)" value="[^"]*"~s',
         '',
         $article[0] ?? '',
     ) ?? '';

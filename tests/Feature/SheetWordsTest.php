@@ -133,7 +133,7 @@ it('says nothing of a derivative that its acts deny', function (string $sauce): 
  *
  * @return array<string, float> g by ingredient
  */
-function gramsOf(array $amounts): array
+function gramsByName(array $amounts): array
 {
     $grams = [];
     foreach ($amounts as $amount) {
@@ -148,9 +148,9 @@ it('sets out what its acts use, all of it and nothing else', function (Base $bas
     foreach ([0.2, 2.0, 40.0] as $litres) {
         $sheet = (new Composer())->answer(Question::of($base, Volume::ofLitres($litres)));
         $used = array_merge(...array_map(static fn(Step $step): array => $step->amounts, $sheet->plan()->steps));
-        expect(array_keys(gramsOf($used)))->toBe(array_keys(gramsOf($sheet->amounts)));
-        foreach (gramsOf($sheet->amounts) as $ingredient => $grams) {
-            expect(gramsOf($used)[$ingredient])->toEqualWithDelta($grams, 1e-6 * max(1.0, $grams));
+        expect(array_keys(gramsByName($used)))->toBe(array_keys(gramsByName($sheet->amounts)));
+        foreach (gramsByName($sheet->amounts) as $ingredient => $grams) {
+            expect(gramsByName($used)[$ingredient])->toEqualWithDelta($grams, 1e-6 * max(1.0, $grams));
         }
     }
 })->with(Base::cases());
@@ -163,7 +163,11 @@ it('takes no less time for more', function (string $sauce): void {
             : (new Composer())->answer(Question::of($base, Volume::ofLitres($litres)))->plan();
         $minutes = [];
         foreach ($plan->steps as $step) {
-            if (in_array($step->kind, [StepKind::Sweat, StepKind::BrownVegetables, StepKind::Strain, StepKind::Pour, StepKind::ReduceApart], true)) {
+            if (in_array(
+                $step->kind,
+                [StepKind::Sweat, StepKind::BrownVegetables, StepKind::Strain, StepKind::Pour, StepKind::ReduceApart],
+                true,
+            )) {
                 $minutes[$step->id] = $step->pace->time->inMinutes();
             }
         }

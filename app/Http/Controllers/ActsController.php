@@ -69,7 +69,10 @@ final readonly class ActsController
             'up' => $was->moving($at, max(0, $at - 1)),
             'down' => $was->moving($at, min(max(0, $last), $at + 1)),
             'remove' => $was->without($at),
-            'change' => isset($was->acts[$at]) ? $was->replacing($at, $request->act($was->acts[$at], $kitchen->larder())) : $was->without($at),
+            'change' => isset($was->acts[$at]) ? $was->replacing(
+                $at,
+                $request->act($was->acts[$at], $kitchen->larder()),
+            ) : $was->without($at),
             default => $was->adding($request->act(null, $kitchen->larder()), min($at, $last + 1)),
         };
     }

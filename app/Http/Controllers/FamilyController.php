@@ -86,7 +86,9 @@ final readonly class FamilyController
             TooMany::refuse('own');
             $own = OwnDerivative::query()->create(['name' => $request->name(), 'based_on' => $sauce, 'changes' => $request->changes()]);
         } else {
-            $own->update(['name' => $request->name(), 'changes' => [...$request->changes(), ...array_intersect_key($own->changed(), ['acts' => 0])]]);
+            $own->update(
+                ['name' => $request->name(), 'changes' => [...$request->changes(), ...array_intersect_key($own->changed(), ['acts' => 0])]],
+            );
         }
 
         return redirect()->route('family.show', 'own-sauce-' . $own->id);

@@ -109,6 +109,7 @@ final readonly class KitchenController
                 'name' => $request->text('name'),
                 'diameter_mm' => $request->whole('diameter_mm'),
                 'height_mm' => $request->whole('height_mm'),
+                'length_mm' => $request->whole('length_mm'),
                 'mass_g' => $request->whole('mass_g'),
                 'base' => $request->chosen('base', PanBase::class),
             ])
@@ -148,6 +149,7 @@ final readonly class KitchenController
             'price_per_kg' => $request->number('price_per_kg'),
             'salt_percent' => $request->number('salt_percent'),
             'fat_percent' => $request->number('fat_percent'),
+            'allergens' => $request->allergens(),
         ];
         $id = $request->whole('id');
         // One line for each larder id; the kitchen's own are told apart by their names.

@@ -18,6 +18,7 @@ final readonly class CleanText
     /** Fields that have parts; in any other a list is nothing. */
     private const LISTS = [
         'add',
+        'allergens',
         'amounts',
         'as',
         'dose',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Format\Words;
+use App\Kitchen\OwnActs;
 use App\Typed\Number;
 use App\Typed\OneOf;
 use App\Typed\TypedNumber;
@@ -24,22 +25,10 @@ use Lento\Procedure\Measure;
 use Lento\Procedure\Procedure;
 use Lento\Procedure\Vessel;
 
-/** One change of the acts of a kitchen's own sauce: an act added, moved, changed or left out. Numbers may be written as cooks write them. */
+/** One change of the acts of a kitchen's own sauce: one added, moved, changed or left out. Numbers may be written as cooks write them. */
 final class ActRequest extends FormRequest
 {
     public const OPS = ['add', 'up', 'down', 'remove', 'change'];
-
-    /** Acts that a cook puts into a derivative; roux, pours and boil are its base's. */
-    public const KINDS = [
-        'prepare', 'sweat', 'brown', 'brown-deep', 'render', 'deglaze', 'reduce-apart', 'infuse', 'simmer', 'reduce', 'skim', 'stir-in',
-        'take-out', 'blend', 'rub-through', 'strain', 'bind', 'melt-in', 'whisk-in', 'rest',
-    ];
-
-    public const VESSELS = ['pan', 'second-pan', 'bowl', 'bench'];
-
-    public const MEASURES = ['g', 'ml', 'pieces'];
-
-    public const DOSES = 4;
 
     private const MOST_MINUTES = 480.0;
 
@@ -53,8 +42,8 @@ final class ActRequest extends FormRequest
         return [
             'op' => [OneOf::of(self::OPS)->needed()],
             'at' => ['nullable', Number::whole(0, Procedure::MOST_ACTS)],
-            'kind' => $this->input('op') === 'add' ? [OneOf::of(self::KINDS)->needed()] : ['nullable'],
-            'vessel' => ['nullable', OneOf::of(self::VESSELS)],
+            'kind' => $this->input('op') === 'add' ? [OneOf::of(OwnActs::KINDS)->needed()] : ['nullable'],
+            'vessel' => ['nullable', OneOf::of(OwnActs::VESSELS)],
             'minutes' => ['nullable', Number::between(0.0, self::MOST_MINUTES, ' min')],
             'share' => ['nullable', Number::between(0.0, self::MOST_SHARE, ' %')],
             'most' => ['nullable', Number::between(30.0, 100.0, ' °C')],
@@ -68,7 +57,15 @@ final class ActRequest extends FormRequest
     {
         return array_map(
             static fn(string $key): string => Words::text('family.acts.' . $key),
-            ['op' => 'change', 'at' => 'where', 'kind' => 'kind', 'vessel' => 'in', 'minutes' => 'minutes', 'share' => 'share', 'most' => 'most'],
+            [
+                'op' => 'change',
+                'at' => 'where',
+                'kind' => 'kind',
+                'vessel' => 'in',
+                'minutes' => 'minutes',
+                'share' => 'share',
+                'most' => 'most',
+            ],
         );
     }
 
@@ -112,7 +109,7 @@ final class ActRequest extends FormRequest
     private function doses(array $were, Larder $larder): array
     {
         $doses = [];
-        foreach (array_slice($this->rows(), 0, self::DOSES + count($were)) as $i => $row) {
+        foreach (array_slice($this->rows(), 0, OwnActs::DOSES + count($were)) as $i => $row) {
             $amount = TypedNumber::number($row['amount'] ?? '');
             $was = $were[$i] ?? null;
             if ($was !== null) {

@@ -5,17 +5,21 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Format\Station;
+use App\Format\Words;
 use App\Kitchen\Choices;
 use App\Kitchen\Kitchen;
+use App\Kitchen\LarderLine;
 use App\Models\DeviceKind;
 use App\People\Here;
 use App\Typed\Number;
 use App\Typed\TypedNumber;
 use BackedEnum;
+use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Lento\Compose\Base;
 use Lento\Keeping\FoodSafety;
+use Lento\Larder\Allergen;
 use Lento\Pot\Hob;
 use Lento\Pot\HobKind;
 use Lento\Pot\Pan;
@@ -45,6 +49,7 @@ final class KitchenRequest extends FormRequest
                 'base' => ['required', Rule::enum(PanBase::class)],
                 'diameter_mm' => [Number::between(Pan::LEAST_MILLIMETRES, Pan::MOST_DIAMETER_MILLIMETRES, ' mm')->needed()],
                 'height_mm' => [Number::between(Pan::LEAST_MILLIMETRES, Pan::MOST_HEIGHT_MILLIMETRES, ' mm')->needed()],
+                'length_mm' => ['nullable', Number::between(Pan::LEAST_MILLIMETRES, Pan::MOST_DIAMETER_MILLIMETRES, ' mm')],
                 'mass_g' => ['nullable', Number::between(1000.0 * Pan::LEAST_KILOGRAMS, 1000.0 * Pan::MOST_KILOGRAMS, ' g')],
             ],
             'hobs' => [
@@ -67,6 +72,9 @@ final class KitchenRequest extends FormRequest
                 'price_per_kg' => ['nullable', Number::between(0.0, self::MOST_PRICE)],
                 'salt_percent' => ['nullable', Number::between(0.0, 5.0, ' %')],
                 'fat_percent' => ['nullable', Number::between(0.0, 100.0, ' %')],
+                // Nobody knows what is in a kitchen's own but the kitchen.
+                'allergens' => [$this->text('name') === '' ? 'nullable' : 'required', 'array', 'max:15', $this->noneAlone(...)],
+                'allergens.*' => [Rule::in([...array_column(Allergen::cases(), 'value'), LarderLine::NONE])],
             ],
             'formulas' => ['base' => ['required', Rule::enum(Base::class)]],
             'schools' => array_map(static fn(array $choices): array => ['nullable', Rule::in($choices)], Choices::all()),
@@ -87,6 +95,28 @@ final class KitchenRequest extends FormRequest
                 'oven' => ['nullable', Number::between(OvenRoux::LEAST_AIR, OvenRoux::MOST_AIR, ' °C')],
             ],
         };
+    }
+
+    /** @param Closure(string): mixed $fail */
+    private function noneAlone(string $attribute, mixed $value, Closure $fail): void
+    {
+        if (is_array($value) && in_array(LarderLine::NONE, $value, true) && count($value) > 1) {
+            $fail(Words::text('kitchen.larder.none_alone'));
+        }
+    }
+
+    /** @return string|null "milk egg", "none"; null where nobody has said */
+    public function allergens(): ?string
+    {
+        $said = $this->input('allergens');
+
+        return is_array($said) && $said !== [] ? implode(' ', array_filter($said, is_string(...))) : null;
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['allergens.required' => Words::text('kitchen.larder.say_allergens')];
     }
 
     public function section(): string

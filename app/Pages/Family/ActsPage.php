@@ -8,8 +8,8 @@ use App\Format\Degrees;
 use App\Format\LarderNames;
 use App\Format\SauceNames;
 use App\Format\Words;
-use App\Http\Requests\ActRequest;
 use App\Kitchen\Kitchen;
+use App\Kitchen\OwnActs;
 use App\Typed\TypedNumber;
 use Lento\Family\Derivative;
 use Lento\Procedure\Act;
@@ -41,7 +41,10 @@ final readonly class ActsPage
     public function acts(): array
     {
         return array_map(static fn(Act $act): array => [
-            'title' => Words::text('steps.' . $act->kind->value . '.name') . ', ' . Words::text('family.acts.vessel.' . $act->vessel->value),
+            'title' => implode(', ', [
+                Words::text('steps.' . $act->kind->value . '.name'),
+                Words::text('family.acts.vessel.' . $act->vessel->value),
+            ]),
             'about' => self::about($act),
             'minutes' => TypedNumber::plain(round($act->least->inMinutes(), 1)),
             'share' => $act->share > 0.0 ? TypedNumber::plain(round(100.0 * $act->share)) : '',
@@ -58,8 +61,8 @@ final readonly class ActsPage
     public function kinds(): array
     {
         return array_combine(
-            ActRequest::KINDS,
-            array_map(static fn(string $kind): string => Words::text('steps.' . $kind . '.name'), ActRequest::KINDS),
+            OwnActs::KINDS,
+            array_map(static fn(string $kind): string => Words::text('steps.' . $kind . '.name'), OwnActs::KINDS),
         );
     }
 
@@ -73,7 +76,10 @@ final readonly class ActsPage
     private static function about(Act $act): string
     {
         return implode(', ', array_filter([
-            $act->least->seconds > 0.0 ? Words::text('family.acts.least', minutes: TypedNumber::plain(round($act->least->inMinutes(), 1))) : '',
+            $act->least->seconds > 0.0 ? Words::text(
+                'family.acts.least',
+                minutes: TypedNumber::plain(round($act->least->inMinutes(), 1)),
+            ) : '',
             $act->share > 0.0 ? Words::text('family.acts.down', percent: sprintf('%.0F', 100.0 * $act->share)) : '',
             $act->atMost === null ? '' : Words::text('family.acts.at_most', temperature: Degrees::text($act->atMost)),
         ], static fn(string $text): bool => $text !== ''));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Family;
 
 use App\Family\BranchState;
+use App\Family\KitchenWorkplace;
 use App\Family\ServiceFields;
 use App\Family\ServiceKey;
 use App\Family\ServiceReading;
@@ -125,7 +126,17 @@ final readonly class ServicePage
         );
     }
 
-    /** How what is in the cold is warmed, by the kitchen's own guidance. */
+    /** That no pan of this kitchen holds it, and what to do: one is never made up in silence. '' where one does, or none is known. */
+    public function noPan(FlowNode $node): string
+    {
+        $pan = $node->derived?->pan;
+
+        return $pan === null || $this->kitchen->pans === [] || (new KitchenWorkplace($this->kitchen))->own($pan) !== null
+            ? ''
+            : Words::text('family.no_pan');
+    }
+
+    /** Between which temperatures it is held at the pass. */
     public function heldAt(Column $column): string
     {
         return HotBand::text($column->node->derived?->keepBelow(), $this->kitchen->foodSafety());

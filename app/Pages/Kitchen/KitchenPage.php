@@ -52,7 +52,7 @@ final readonly class KitchenPage
     {
         return Words::text(
             'kitchen.pans.line',
-            wide: $pan->millimetresWide,
+            wide: $pan->millimetresLong === null ? $pan->millimetresWide : $pan->millimetresLong . ' × ' . $pan->millimetresWide,
             high: $pan->millimetresHigh,
             litres: sprintf('%.1F', $pan->measured()->brim()->inLitres()),
             mass: Grams::of($pan->measured()->mass())->text() . ($pan->grams === null ? ' ' . Words::text('kitchen.pans.by_size') : ''),

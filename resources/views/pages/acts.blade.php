@@ -47,11 +47,12 @@
                     @selected(old('kind') === $kind)>{{ $name }}</option>@endforeach</select></label>
                 <label class="cell"><span class="lbl">{{ __('family.acts.in') }}</span><select name="vessel" class="mid"><option
                     value="">{{ __('family.acts.usual_vessel') }}</option>
-                    @foreach (App\Http\Requests\ActRequest::VESSELS as $vessel)<option value="{{ $vessel }}"
+                    @foreach (App\Kitchen\OwnActs::VESSELS as $vessel)<option value="{{ $vessel }}"
                     @selected(old('vessel') === $vessel)>{{ __('family.acts.vessel.' . $vessel) }}</option>@endforeach</select></label>
                 <label class="cell"><span class="lbl">{{ __('family.acts.where') }}</span><select name="at" class="mid">
-                    @foreach ($page->acts() as $i => $act)<option value="{{ $i }}">{{ __('family.acts.before', ['n' => $i + 1]) }}</option>
-                    @endforeach<option value="{{ count($page->acts()) }}" selected>{{ __('family.acts.at_the_end') }}</option></select></label>
+                    @foreach ($page->acts() as $i => $act)<option
+                    value="{{ $i }}">{{ __('family.acts.before', ['n' => $i + 1]) }}</option>@endforeach<option
+                    value="{{ count($page->acts()) }}" selected>{{ __('family.acts.at_the_end') }}</option></select></label>
                 <label class="cell"><span class="lbl">{{ __('family.acts.minutes') }}</span><input name="minutes" class="mid"
                     inputmode="decimal" autocomplete="off" maxlength="12" value="{{ old('minutes') }}"></label>
                 <label class="cell"><span class="lbl">{{ __('family.acts.share') }}</span><input name="share" class="mid"
@@ -59,7 +60,7 @@
                 <label class="cell"><span class="lbl">{{ __('family.acts.most') }}</span><input name="most" class="mid"
                     inputmode="decimal" autocomplete="off" maxlength="12" value="{{ old('most') }}"></label>
             </div>
-            @for ($d = 0; $d < App\Http\Requests\ActRequest::DOSES; $d++)
+            @for ($d = 0; $d < App\Kitchen\OwnActs::DOSES; $d++)
                 <div class="more-row">
                     <select name="dose[{{ $d }}][what]" class="mid" aria-label="{{ __('compose.extra.what', ['n' => $d + 1]) }}"><option
                         value="">{{ __('compose.extra.nothing') }}</option>
@@ -68,7 +69,7 @@
                     <input name="dose[{{ $d }}][amount]" class="small" inputmode="decimal" autocomplete="off" maxlength="12"
                         value="{{ old("dose.$d.amount") }}" aria-label="{{ __('compose.extra.amount', ['n' => $d + 1]) }}">
                     <select name="dose[{{ $d }}][measure]" class="mid" aria-label="{{ __('compose.extra.unit', ['n' => $d + 1]) }}">
-                        @foreach (App\Http\Requests\ActRequest::MEASURES as $measure)<option value="{{ $measure }}"
+                        @foreach (App\Kitchen\OwnActs::MEASURES as $measure)<option value="{{ $measure }}"
                         @selected(old("dose.$d.measure") === $measure)>{{ __('units.part.' . $measure) }}</option>@endforeach</select>
                 </div>
             @endfor

@@ -48,6 +48,8 @@
                     <x-kitchen.input name="name" section="pans" :value="$pan?->name" :key="$pan?->id" />
                     <x-kitchen.input name="diameter_mm" section="pans" number :value="$pan?->millimetresWide" :key="$pan?->id" />
                     <x-kitchen.input name="height_mm" section="pans" number :value="$pan?->millimetresHigh" :key="$pan?->id" />
+                    <x-kitchen.input name="length_mm" section="pans" number :value="$pan?->millimetresLong"
+                        :placeholder="__('kitchen.pans.round')" :key="$pan?->id" />
                     <x-kitchen.input name="mass_g" section="pans" number :value="$pan?->grams" :placeholder="__('kitchen.pans.by_size')"
                         :key="$pan?->id" />
                     <x-kitchen.select name="base" section="pans" :options="__('kitchen.bases')" :value="$pan?->base->value ?? 'medium'"
@@ -107,6 +109,7 @@
                             />
                         <x-kitchen.input name="salt_percent" section="larder" number :value="$entry?->saltPercent" :key="$entry?->id" />
                         <x-kitchen.input name="fat_percent" section="larder" number :value="$entry?->fatPercent" :key="$entry?->id" />
+                        <x-kitchen.allergens :said="$entry?->allergens" :key="$entry?->id" />
                     </x-kitchen.entry>
                 @endforeach
             </div>

@@ -14,6 +14,7 @@
     @if ($column->node->onHand->cubicMetres > 0)<p class="mind">{{ __('family.on_hand_of',
         ['litres' => App\Format\Litres::of($column->node->onHand)->text()]) }}. {{ $page->reheat() }}</p>@endif
     @if ($column->correction !== '')<p class="mind correct"><b>{{ $column->correction }}.</b> {{ $column->why }}</p>@endif
+    @if ($page->noPan($column->node) !== '')<p class="mind limit">{{ $page->noPan($column->node) }}</p>@endif
     @foreach ($column->cautions as $caution)<p class="mind limit">{{ $caution }}</p>@endforeach
     <p class="in-words allergens-line">{{ $column->allergens }}</p>
     <x-family.action :action="$column->action" :key="$number" :primary="$primary" />
