@@ -14,6 +14,7 @@ use App\Models\Pan;
 use App\Models\Pot;
 use App\People\Here;
 use App\Records\LessonCodec;
+use Illuminate\Database\Eloquent\Model;
 use Lento\Learning\Lesson;
 use Lento\Quantity\MeasureSystem;
 
@@ -45,7 +46,7 @@ final readonly class LoadKitchen
                         $pan->id => new OwnPan(
                             $pan->id,
                             $pan->name,
-                            new PanSize($pan->diameter_mm, $pan->height_mm, $pan->length_mm),
+                            new PanSize($pan->diameter_mm, $pan->height_mm, self::later($pan, 'length_mm') === null ? null : $pan->length_mm),
                             $pan->base,
                             $pan->mass_g,
                         ),
@@ -61,7 +62,7 @@ final readonly class LoadKitchen
                         $entry->id,
                         $entry->like,
                         $entry->name,
-                        new LarderFacts($entry->price_per_kg, $entry->salt_percent, $entry->fat_percent, $entry->allergens),
+                        new LarderFacts($entry->price_per_kg, $entry->salt_percent, $entry->fat_percent, self::later($entry, 'allergens') === null ? null : $entry->allergens),
                     ),
                 )->all(),
             ),
@@ -77,6 +78,12 @@ final readonly class LoadKitchen
                 static fn(): array => array_values(OwnDerivative::query()->orderBy('id')->get()->map(self::ownSauce(...))->all()),
             ),
         );
+    }
+
+    /** Of a column that came later: a database that is being brought up to date is read before it has it. */
+    private static function later(Model $row, string $column): mixed
+    {
+        return $row->getAttributes()[$column] ?? null;
     }
 
     private static function ownSauce(OwnDerivative $own): OwnSauce

@@ -18,6 +18,9 @@ use Lento\Learning\KitchenFactors;
 /** Fields asked and answered: a sheet, or the faults that stand in its way. */
 final readonly class Answer
 {
+    /** What the core calls a sauce that hardly is one any more. */
+    private const ADDITIONS = 'sauce-that-is-nearly-all-additions';
+
     /** @param list<FieldFault> $faults */
     private function __construct(public ?Sheet $sheet, public array $faults) {}
 
@@ -55,6 +58,7 @@ final readonly class Answer
         };
 
         return match (true) {
+            $refusal instanceof NotReachable && $refusal->target === self::ADDITIONS => FieldFault::of('more', 'too_much_added'),
             $refusal instanceof OutOfRange => FieldFault::of($field, 'given_out_of_range', ['reason' => RefusalWords::of($refusal)]),
             !$question->base->hasRoux() && in_array($question->given->kind, [GivenKind::Fat, GivenKind::ReadyRoux], true) => FieldFault::of(
                 $field,

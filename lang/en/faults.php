@@ -24,6 +24,7 @@ return [
     'pan_to_fill' => ':attribute: which pan shall be filled? Give its width.',
     'no_roux' => ':attribute: a demi-glace has no roux of its own. Start from litres, covers, the stock or the pan.',
     'boil_down' => ':attribute: boiling down does not bring it there. Aim between what an espagnole is already and a glaze.',
+    'too_much_added' => ':attribute: that would be nearly all of the sauce. Less of it, or more sauce.',
     'more_refused' => ':attribute, :what: :reason',
     'part' => ':attribute: for :part write a number from 0 to :most :unit per litre.',
     'given_unreachable' => ':attribute: too little for a sauce that outlasts this simmer. Simmer shorter or lower, or take a narrower pan.',

@@ -34,7 +34,7 @@ it('says what is wrong at its field, and keeps what was typed', function (array 
     [['what' => 'butter', 'amount' => '4', 'unit' => 'stones', 'place' => 'last'], 'stones'],
     [['what' => 'butter', 'amount' => '4', 'unit' => 'g', 'place' => 'under the table'], 'under-the-table'],
     [['what' => 'butter', 'amount' => '0', 'unit' => 'g', 'place' => 'last'], 'Something of your own, butter'],
-    [['what' => 'butter', 'amount' => '9999', 'unit' => 'g', 'place' => 'last'], 'nearly all additions'],
+    [['what' => 'butter', 'amount' => '9999', 'unit' => 'g', 'place' => 'last'], 'nearly all of the sauce'],
 ]);
 
 it('can be the house’s way, for every pot from then on', function (): void {

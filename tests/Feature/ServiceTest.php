@@ -174,7 +174,7 @@ it('names the correction where one base cannot serve all', function (): void {
     $service = serviceOf([['sauce' => 'parsley', 'litres' => '3', 'thickness' => 'pouring'], ['sauce' => 'mornay', 'litres' => '1']]);
     get("/services/{$service->id}")->assertOk()
         ->assertSee('so that most litres come out right; the others are corrected')
-        ->assertSee('First boil the béchamel down to')
+        ->assertSee('flour kneaded with')
         ->assertSee('and is corrected');
 });
 

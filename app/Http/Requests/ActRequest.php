@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Format\Words;
+use App\Kitchen\Kitchen;
 use App\Kitchen\OwnActs;
 use App\Typed\Number;
 use App\Typed\OneOf;
@@ -33,6 +34,13 @@ final class ActRequest extends FormRequest
     private const MOST_MINUTES = 480.0;
 
     private const MOST_SHARE = 95.0;
+
+    /** A sauce that is not this kitchen's is not there, whatever is said of it. */
+    protected function prepareForValidation(): void
+    {
+        $sauce = $this->route('sauce');
+        abort_unless(is_string($sauce) && app(Kitchen::class)->catalogue()->has($sauce), 404);
+    }
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
