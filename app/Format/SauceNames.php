@@ -17,7 +17,7 @@ final readonly class SauceNames
     /** @var array<string, OwnSauce> */
     private array $own;
 
-    public function __construct(Kitchen $kitchen)
+    public function __construct(private Kitchen $kitchen)
     {
         $own = [];
         foreach ($kitchen->ownSauces() as $sauce) {
@@ -36,6 +36,16 @@ final readonly class SauceNames
             $base === Base::Veloute && $liquid !== '' => Words::sauceNamed($base, $liquid),
             default => Words::text('family.sauces.' . $id . '.name'),
         };
+    }
+
+    /** @return array<string, string> name by id, in the order of the alphabet */
+    public function derivatives(): array
+    {
+        $ids = array_keys($this->kitchen->catalogue()->derivatives());
+        $names = array_combine($ids, array_map($this->name(...), $ids));
+        asort($names, SORT_NATURAL | SORT_FLAG_CASE);
+
+        return $names;
     }
 
     /** As it reads within a sentence: "fish velouté". */

@@ -42,15 +42,7 @@ final readonly class LoadKitchen
             ),
             new Equipment(
                 Pan::query()->orderBy('diameter_mm')->get()->mapWithKeys(
-                    static fn(Pan $pan): array => [
-                        $pan->id => new OwnPan(
-                            $pan->id,
-                            $pan->name,
-                            new PanSize($pan->diameter_mm, $pan->height_mm, self::later($pan, 'length_mm') === null ? null : $pan->length_mm),
-                            $pan->base,
-                            $pan->mass_g,
-                        ),
-                    ],
+                    static fn(Pan $pan): array => [$pan->id => self::pan($pan)],
                 )->all(),
                 Hob::query()->orderBy('id')->get()->mapWithKeys(
                     static fn(Hob $hob): array => [$hob->id => new Ring($hob->id, $hob->name, $hob->kind, $hob->power_w, $hob->levels)],
@@ -58,12 +50,7 @@ final readonly class LoadKitchen
             ),
             array_values(
                 LarderEntry::query()->orderBy('id')->get()->map(
-                    static fn(LarderEntry $entry): LarderLine => new LarderLine(
-                        $entry->id,
-                        $entry->like,
-                        $entry->name,
-                        new LarderFacts($entry->price_per_kg, $entry->salt_percent, $entry->fat_percent, self::later($entry, 'allergens') === null ? null : $entry->allergens),
-                    ),
+                    self::line(...),
                 )->all(),
             ),
             [
@@ -78,6 +65,21 @@ final readonly class LoadKitchen
                 static fn(): array => array_values(OwnDerivative::query()->orderBy('id')->get()->map(self::ownSauce(...))->all()),
             ),
         );
+    }
+
+    private static function pan(Pan $pan): OwnPan
+    {
+        $long = self::later($pan, 'length_mm') === null ? null : $pan->length_mm;
+
+        return new OwnPan($pan->id, $pan->name, new PanSize($pan->diameter_mm, $pan->height_mm, $long), $pan->base, $pan->mass_g);
+    }
+
+    private static function line(LarderEntry $entry): LarderLine
+    {
+        $allergens = self::later($entry, 'allergens') === null ? null : $entry->allergens;
+        $facts = new LarderFacts($entry->price_per_kg, $entry->salt_percent, $entry->fat_percent, $allergens);
+
+        return new LarderLine($entry->id, $entry->like, $entry->name, $facts);
     }
 
     /** Of a column that came later: a database that is being brought up to date is read before it has it. */

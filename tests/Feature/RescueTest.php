@@ -149,3 +149,10 @@ it('offers, where a pot is lost, the same sauce again in the time that is left',
         ->assertSee('The same sauce takes')
         ->assertSee('/compose?sauce=veloute', false);
 });
+
+it('rescues a derivative with no sheet by its own limits', function (): void {
+    get('/rescue?sauce=allemande&amount=2&stage=finished')->assertOk()->assertSee('About Allemande');
+    get('/rescue/too-thin?sauce=allemande&amount=2&stage=finished')->assertOk()->assertSee('apart, then whisk it in')->assertSee('82 °C');
+    get('/rescue?sauce=allemande&amount=lots')->assertStatus(422)->assertSee('write a number from 0.1 to 200 l');
+    get('/rescue')->assertOk()->assertSee('Mornay, two cheeses');
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Format\SauceNames;
 use App\Kitchen\Kitchen;
 use App\Pages\Compose\FreshSheet;
 use App\Pages\Rescue\RescuePage;
@@ -39,7 +40,7 @@ final readonly class RescueController
 
         return response()->view(
             'pages.rescue',
-            ['trouble' => $trouble, 'tickets' => $potsOn->tickets()],
+            ['trouble' => $trouble, 'tickets' => $potsOn->tickets(), 'derivatives' => (new SauceNames($this->kitchen))->derivatives()],
             $trouble->faults === [] ? 200 : 422,
         );
     }

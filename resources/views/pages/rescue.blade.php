@@ -38,7 +38,9 @@
                     <label for="rescue-sauce">{{ __('rescue.sauce') }}</label>
                     <select id="rescue-sauce" name="sauce" class="mid">@foreach (Lento\Compose\Base::cases() as $base)<option
                         value="{{ $base->value }}" @selected(($trouble->query['sauce'] ?? 'veloute') === $base->value)>{{ __('sauces.'
-                        . $base->value) }}</option>@endforeach</select>
+                        . $base->value) }}</option>@endforeach
+                        @foreach ($derivatives as $id => $name)<option value="{{ $id }}"
+                        @selected(($trouble->query['sauce'] ?? '') === $id)>{{ $name }}</option>@endforeach</select>
                 </div>
                 <div>
                     <label for="rescue-amount">{{ __('rescue.litres') }}</label>
