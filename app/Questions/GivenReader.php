@@ -11,6 +11,8 @@ use App\Typed\TypedNumber;
 use App\Typed\UnitWord;
 use Lento\Compose\Given;
 use Lento\Compose\Question;
+use Lento\Larder\Larder;
+use Lento\Quantity\Density;
 use Lento\Quantity\Mass;
 use Lento\Quantity\MassUnit;
 use Lento\Quantity\UnitNames;
@@ -32,8 +34,11 @@ final readonly class GivenReader
     /** "yield", "covers", "fill", or the field of what is on hand. */
     private string $named;
 
-    /** @param array<string, string> $typed */
-    public function __construct(private array $typed, private UnitNames $units)
+    /**
+     * @param array<string, string> $typed
+     * @param Larder $larder that says what a cup of a fat or of flour weighs
+     */
+    public function __construct(private array $typed, private UnitNames $units, private Larder $larder)
     {
         $on = array_filter([...array_values(self::FIELDS), 'fill', 'covers'], fn(string $field): bool => $this->text($field) !== '');
         $this->named = array_values($on)[0] ?? self::FIELDS[$this->text('given')] ?? 'yield';
@@ -123,12 +128,31 @@ final readonly class GivenReader
     /** @return array<string, list<mixed>> */
     private function mass(string $field): array
     {
-        $unit = $this->unit($field, MassUnit::Gram);
+        [$unit, $density] = [$this->unit($field, MassUnit::Gram), $this->density($field)];
+        $litres = static fn(float $grams): float => $density === null ? $grams : $density->volumeOf(Mass::ofGrams($grams))->inLitres();
 
         return [
-            self::unitOf($field) => [UnitWord::ofMass($this->units)],
-            ...$unit instanceof MassUnit ? [$field => [Number::mass($unit, Given::LEAST_GRAMS, Given::MOST_GRAMS)->needed()]] : [],
+            self::unitOf($field) => [$density === null ? UnitWord::ofMass($this->units) : UnitWord::any($this->units)],
+            ...match (true) {
+                $unit instanceof MassUnit => [$field => [Number::mass($unit, Given::LEAST_GRAMS, Given::MOST_GRAMS)->needed()]],
+                $unit instanceof VolumeUnit && $density !== null => [
+                    $field => [Number::volume($unit, $litres(Given::LEAST_GRAMS), $litres(Given::MOST_GRAMS))->needed()],
+                ],
+                default => [],
+            },
         ];
+    }
+
+    /** What a cup of it weighs; null for what nobody measures by the cup. */
+    private function density(string $field): ?Density
+    {
+        $fat = $this->text('fat');
+
+        return match ($field) {
+            'have_flour' => $this->larder->thickener('plain-flour')->density(),
+            'have_fat' => $this->larder->fat(in_array($fat, $this->larder->fatNames(), true) ? $fat : 'butter')->density,
+            default => null,
+        };
     }
 
     private function measured(Fields $fields, string $field, VolumeUnit $usual): ?Volume
@@ -142,7 +166,12 @@ final readonly class GivenReader
     {
         [$unit, $number] = [$this->unit($field, MassUnit::Gram), $fields->number($field)];
 
-        return $unit instanceof MassUnit && $number !== null ? $unit->of($number) : null;
+        return match (true) {
+            $number === null => null,
+            $unit instanceof MassUnit => $unit->of($number),
+            $unit instanceof VolumeUnit => $this->density($field)?->massOf($unit->of($number)),
+            default => null,
+        };
     }
 
     private function unit(string $field, MassUnit|VolumeUnit $usual): MassUnit|VolumeUnit|null

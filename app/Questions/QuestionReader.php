@@ -72,7 +72,7 @@ final readonly class QuestionReader
     {
         $this->base = SauceName::meant($typed['sauce'] ?? '');
         $this->usual = $this->base === null ? null : $kitchen->formula($this->base);
-        $this->givenReader = new GivenReader($typed, new UnitNames($kitchen->measures));
+        $this->givenReader = new GivenReader($typed, new UnitNames($kitchen->measures), $kitchen->larder());
         $this->fields = Fields::read($typed, $this->rules($typed));
     }
 

@@ -271,7 +271,19 @@ final readonly class Chosen
             ? []
             : array_values(array_filter($act->doses, static fn(Dose $dose): bool => !in_array($dose->ingredient, $own, true)));
 
-        return $act === null || $more === [] ? $procedure : $procedure->adding($act->with($more), count($procedure->acts));
+        return $act === null || $more === [] ? $procedure : $procedure->adding($act->with($more), self::beforeLimits($procedure));
+    }
+
+    /** @return int before the first thing that goes in with a limit: yolk is bound hotter than butter or soured cream is stirred in */
+    private static function beforeLimits(Procedure $procedure): int
+    {
+        foreach ($procedure->acts as $at => $act) {
+            if ($act->atMost !== null || $act->kind->finishes()) {
+                return $at;
+            }
+        }
+
+        return count($procedure->acts);
     }
 
     private function salted(Procedure $procedure): Procedure

@@ -10,6 +10,8 @@ enum WarningCode: string
     case PanOverflows = 'pan-overflows';
     case PanTooFull = 'pan-too-full';
     case PanShallow = 'pan-shallow';
+    case TwoLift = 'two-lift';
+    case NeverLifted = 'never-lifted';
     case FatFloats = 'fat-floats';
     case RouxDry = 'roux-dry';
     case RouxSeparates = 'roux-separates';

@@ -8,6 +8,7 @@ use Lento\Exception\NotReachable;
 use Lento\Finish\Curdling;
 use Lento\Finish\Finishing;
 use Lento\Heat\Metal;
+use Lento\Pot\Lifting;
 use Lento\Pot\Pan;
 use Lento\Pot\PanBase;
 use Lento\Pot\Scorch;
@@ -81,6 +82,7 @@ final readonly class Warnings
         return array_values(array_filter([
             self::pan($question, $draft),
             self::shallow($question->pan, $draft->end),
+            self::heavy($question->pan, $draft->end),
             ...($question->base->hasRoux() ? [
                 $draft->roux->forecast === null ? new Warning(WarningCode::ColourNotReached) : null,
                 self::smoke($question, $roux, $draft),
@@ -197,6 +199,18 @@ final readonly class Warnings
         return $past
             ? new Warning(WarningCode::SaltPastTarget, ['salt_percent' => $served->saltPercent(), 'target_percent' => 100.0 * $target])
             : null;
+    }
+
+    /** What pan and sauce weigh together, where that is more than one cook lifts. */
+    private static function heavy(Pan $pan, Sauce $sauce): ?Warning
+    {
+        $kilograms = $pan->mass()->inKilograms() + $sauce->mass()->inKilograms();
+
+        return match (true) {
+            $kilograms > Lifting::NEVER => new Warning(WarningCode::NeverLifted, ['kilograms' => $kilograms]),
+            $kilograms > Lifting::ALONE => new Warning(WarningCode::TwoLift, ['kilograms' => $kilograms]),
+            default => null,
+        };
     }
 
     private static function acid(Draft $draft): ?Warning

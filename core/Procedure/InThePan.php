@@ -143,22 +143,23 @@ final readonly class InThePan
     {
         $puree = $this->came;
         foreach ($this->cut as $cut) {
-            $puree = $puree->plus($cut->asPuree());
+            $puree = $cut->goesBack ? $puree : $puree->plus($cut->asPuree());
         }
 
         return $puree;
     }
 
-    /** With its pieces rubbed through a sieve or blended: they become sauce. */
+    /** With its pieces rubbed through a sieve or blended: they become sauce, but for those that go back after it. */
     public function pureed(): self
     {
+        $back = array_values(array_filter($this->cut, static fn(Cut $cut): bool => $cut->goesBack));
         $sauce = $this->sauce->plus($this->puree());
-        $moved = $this->pieces()->grams();
+        $moved = $this->pieces()->grams() - array_sum(array_map(static fn(Cut $cut): float => $cut->asPieces()->grams(), $back));
 
         return new self(
             $sauce,
             Sauce::nothing(),
-            [],
+            $back,
             // A purée is weighed by the same rounded tables as the pieces were, to the last digit or two.
             $this->added + $sauce->grams() - $this->sauce->grams() - $moved,
             $this->steam,

@@ -28,7 +28,7 @@ final readonly class OvenRoux
     private const LONGEST_MINUTES = 480;
 
     /** °C of the mixed paste as it goes in. */
-    private const MIXED = 60.0;
+    public const MIXED = 60.0;
 
     private function __construct(private Roux $roux, private HeatedPaste $paste, private float $air, private float $browning) {}
 

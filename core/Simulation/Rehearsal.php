@@ -24,6 +24,7 @@ use Lento\Procedure\Vessel;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
+use Lento\Roux\OvenRoux;
 use Lento\Thickness\Sauce;
 
 /**
@@ -144,7 +145,12 @@ final readonly class Rehearsal
             ),
             // What is under the flour keeps it moist, and the cook the flame low.
             StepKind::Colour => $this->at(Heating::hob($pot->cut === [] ? $heat : HobHeat::Low), $seconds, $pot),
-            StepKind::Bake => $this->at(Heating::oven($step->conditions->at ?? Temperature::ofCelsius(175.0)), $seconds, $pot),
+            // Mixed off the heat, it goes in warm.
+            StepKind::Bake => $this->at(
+                Heating::oven($step->conditions->at ?? Temperature::ofCelsius(175.0)),
+                $seconds,
+                $this->cooledTo(OvenRoux::MIXED, $pot),
+            ),
             StepKind::LetDown => $this->cooledTo($step->ends->temperature?->inCelsius() ?? 120.0, $pot),
             StepKind::Pour => $this->poured($step, $pot),
             StepKind::Combine => $pot->filled($this->cooking->sauces->start, self::COLD),
@@ -283,6 +289,8 @@ final readonly class Rehearsal
         }
         $pot = $pot->limitedTo($own);
         $least = ($step->conditions->bounds->atLeast?->inCelsius() ?? -self::LONGEST) + self::WARMED;
+        // Yolk is warmed until it has thickened, as near to its limit as a careful cook goes.
+        $least = $step->act === ActKind::Bind && $own !== null ? max($least, $own->inCelsius() - self::CAREFUL) : $least;
         for ($i = 0; $i < self::LONGEST && $pot->state->celsius < $least; $i++) {
             $pot = $this->at(Heating::hob(HobHeat::Low), 1, $pot);
         }

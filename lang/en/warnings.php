@@ -8,6 +8,8 @@ return [
     'pan-too-full' => 'Pan :fill_percent % full, and it climbs. At most :fits_l l fits below :limit_percent %.',
     'pan-too-full-short' => 'Pan :fill_percent % full, and it climbs above :limit_percent %.',
     'pan-shallow' => 'Only :depth_mm mm deep at the end: it will catch. Take a narrower pan.',
+    'two-lift' => ':kilograms kg of pan and sauce: two people.',
+    'never-lifted' => ':kilograms kg of pan and sauce: never lift it. Bail it out, or tap it off.',
     'fat-floats' => 'About :fat_g g of fat will float: skim it, or take less fat.',
     'roux-dry' => 'Little fat for the flour (:fat_to_flour to 1): it lumps and turns pasty. :fat_for_equal_g g more makes them equal.',
     'roux-separates' => 'Much fat for the flour (:fat_to_flour to 1): fat will separate.',

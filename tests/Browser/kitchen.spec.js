@@ -80,6 +80,10 @@ test('a pan is measured once, and questions are asked in it from then on', async
   await own.getByLabel('Salt, %').fill('0,9');
   await own.getByLabel('Price a kg').fill('2.5');
   await own.getByRole('button', { name: 'Add' }).click();
+  await expect(page.getByText('Allergens: say which are in it, or “none, checked”.')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('form', { name: 'Another ingredient' }).getByLabel('celery').check();
+  await page.getByRole('form', { name: 'Another ingredient' }).getByRole('button', { name: 'Add' }).click();
   await expect(page.locator('summary', { hasText: 'Sunday stock' })).toContainText('like chicken stock, €2.50 a kg, 0.9 % salt');
 
   await page.goto('/compose?sauce=veloute&amount=2');

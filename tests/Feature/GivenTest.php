@@ -150,3 +150,19 @@ it('sends the whole sheet after the answer, for the same question', function ():
         ->assertDontSee('Weigh out</h2>', false);
     withHeaders($partial)->get('/compose/whole?sauce=veloute&amount=0')->assertNoContent();
 });
+
+it('takes a fat or a flour by the cup, at what it weighs', function (string $query, string $flour): void {
+    get('/compose?sauce=bechamel&diameter=240&height=140&' . $query)->assertOk()->assertSee($flour, false);
+})->with([
+    // A metric cup of butter is 250 ml at 0.959 g/ml: 240 g, and as much flour.
+    ['given=fat&have_fat=1&have_fat_unit=cup', 'value="240"'],
+    ['given=fat&have_fat=1+cup', 'value="240"'],
+    // A metric cup of spooned flour is 250 ml at 0.52 g/ml: 130 g, and as much butter.
+    ['given=flour&have_flour=1&have_flour_unit=cup', 'value="130"'],
+]);
+
+it('says what a cup may hold', function (): void {
+    get('/compose?sauce=bechamel&diameter=240&height=140&given=fat&have_fat=9999&have_fat_unit=cup')
+        ->assertStatus(422)
+        ->assertSee('cup');
+});
