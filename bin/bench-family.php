@@ -41,7 +41,7 @@ $supper = Service::of(
     0.05,
 );
 $forty = [];
-foreach (array_keys($catalogue->derivatives()) as $i => $sauce) {
+foreach (array_slice(array_keys($catalogue->derivatives()), 0, 33) as $i => $sauce) {
     $forty[] = $wish($sauce, 1.0 + 0.1 * $i);
 }
 foreach (

@@ -91,8 +91,8 @@ DB::transaction(static function () use ($originals): void {
             'finished_at' => $earlier($pot['finished_at']),
         ]);
         DB::insert(
-            'insert into pot_events (pot_id, token, version, kind, step, at_ms, visit, data) '
-                . 'select ?, ? || token, version, kind, step, at_ms - ?, visit, data from pot_events where pot_id = ?',
+            'insert into pot_events (galley_id, pot_id, token, version, kind, step, at_ms, visit, data) '
+                . 'select galley_id, ?, ? || token, version, kind, step, at_ms - ?, visit, data from pot_events where pot_id = ?',
             [$id, "{$copy}-", $back, $from],
         );
     }

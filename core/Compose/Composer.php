@@ -110,11 +110,11 @@ final readonly class Composer
         $flour = $balance->flourFor($last);
         $liquid = $balance->liquidFor($last, $flour);
         $start = $balance->start($flour, $liquid, $last->roux);
-        $time = $question->reduceBy === null
-            ? $question->simmerTime
-            : $simmer->timeDownTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $start->millilitres()));
+        [$end, $time] = $question->reduceBy === null
+            ? [$simmer->for($start, $question->simmerTime), $question->simmerTime]
+            : $simmer->downTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $start->millilitres()));
 
-        return $this->drafted($balance, $last->roux, $flour, $liquid, $start, $simmer->for($start, $time), $time);
+        return $this->drafted($balance, $last->roux, $flour, $liquid, $start, $end, $time);
     }
 
     /**
@@ -136,16 +136,16 @@ final readonly class Composer
         $short = fn(Sauce $sauce): float => EquivalentFlour::straightened(
             Flow::apparent($this->salted($balance, $sauce)[1]->suspension(), 1.0, $solvent),
         ) - $goal;
-        $time = match (true) {
-            $question->reduceBy !== null => $simmer->timeDownTo(
-                $start,
-                Volume::ofMillilitres((1.0 - $question->reduceBy) * $start->millilitres()),
-            ),
-            $question->byTheClock => $question->simmerTime,
-            default => $simmer->timeUntil($start, $short, 'thickness-by-boiling-it-down'),
-        };
+        if ($question->reduceBy !== null) {
+            [$end, $time] = $simmer->downTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $start->millilitres()));
+        } else {
+            $time = $question->byTheClock
+                ? $question->simmerTime
+                : $simmer->timeUntil($start, $short, 'thickness-by-boiling-it-down');
+            $end = $simmer->for($start, $time);
+        }
 
-        return $this->drafted($balance, $last->roux, 0.0, $liquid, $start, $simmer->for($start, $time), $time);
+        return $this->drafted($balance, $last->roux, 0.0, $liquid, $start, $end, $time);
     }
 
     private function drafted(
