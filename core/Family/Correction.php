@@ -130,11 +130,16 @@ final readonly class Correction
         bool $mayReduce,
     ): ?self {
         // Milk catches on a brisk flame.
-        $simmer = $workplace->simmer($pan, $sauce->dairy() > self::MILKY ? SimmerLevel::Simmer : SimmerLevel::Brisk);
+        $level = $sauce->dairy() > self::MILKY ? SimmerLevel::Simmer : SimmerLevel::Brisk;
+        $simmer = $workplace->simmer($pan, $level);
         $reduced = Reduction::leftWhen($target, $sauce);
         $gone = $sauce->grams() - $reduced->grams();
         $left = $base->sauce->withoutWater(Mass::ofGrams($gone))->volume();
         if (!$mayReduce || $left->inMillilitres() < (1.0 - self::MOST_REDUCED) * $base->sauce->millilitres()) {
+            return null;
+        }
+        // As water it would steam faster than any sauce: what takes too long even so need not be walked through.
+        if ($gone > self::LONGEST * $level->flux() * $pan->areaSquareCentimetres() * $workplace->kitchen->evaporation->value) {
             return null;
         }
         $time = $simmer->timeDownTo($base->sauce, $left);
