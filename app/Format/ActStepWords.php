@@ -17,7 +17,6 @@ use Lento\Procedure\ActKind;
 use Lento\Procedure\Vessel;
 use Lento\Quantity\Length;
 use Lento\Quantity\Temperature;
-use Lento\Quantity\Volume;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Flow;
 use Lento\Thickness\SpoonTest;
@@ -79,7 +78,8 @@ final readonly class ActStepWords
             'fat_amount' => $roux === null ? '' : Grams::of($roux->roux->fat)->text(),
             'flour_amount' => $roux === null ? '' : Grams::of($roux->roux->flour)->text(),
             'liquid' => $this->liquid(),
-            'liquid_amount' => $this->liquidAmount(),
+            'poured' => AmountWords::list($this->jugs()),
+            'ready' => $this->ready() === [] ? Words::text('steps.the-roux') : AmountWords::list($this->ready()),
             'liquid_c' => $liquid === null ? '' : Degrees::ofLiquid($liquid),
             'roux_c' => $roux === null ? '' : Degrees::text($roux->meets),
             'colour' => $roux === null ? '' : Words::text('compose.colour.' . $roux->colour->value),
@@ -186,9 +186,27 @@ final readonly class ActStepWords
         return $pours !== [] && !$pours[0]->amount->byTheJug;
     }
 
+    /** @return list<Amount> what is poured */
+    private function jugs(): array
+    {
+        return array_values(array_filter(
+            $this->plan->first(StepKind::Pour)->amounts ?? [],
+            static fn(Amount $amount): bool => $amount->byTheJug,
+        ));
+    }
+
+    /** @return list<Amount> a roux that was cooked on another day, and goes into the pan with the pours */
+    private function ready(): array
+    {
+        return array_values(array_filter(
+            $this->plan->first(StepKind::Pour)->amounts ?? [],
+            static fn(Amount $amount): bool => !$amount->byTheJug,
+        ));
+    }
+
     private function liquid(): string
     {
-        $amounts = $this->plan->first(StepKind::Pour)->amounts ?? [];
+        $amounts = $this->jugs();
         $making = $this->plan->making->liquid ?? '';
 
         return match (true) {
@@ -196,16 +214,6 @@ final readonly class ActStepWords
             $making === '' => '',
             default => Words::ingredient($making),
         };
-    }
-
-    private function liquidAmount(): string
-    {
-        $millilitres = array_sum(array_map(
-            static fn(Amount $amount): float => $amount->volume?->inMillilitres() ?? 0.0,
-            $this->plan->first(StepKind::Pour)->amounts ?? [],
-        ));
-
-        return $millilitres <= 0.0 ? '' : Litres::of(Volume::ofMillilitres($millilitres))->text();
     }
 
     private function movesTooLittle(?Step $simmer): bool
@@ -311,6 +319,7 @@ final readonly class ActStepWords
     {
         return match (true) {
             $step->kind === StepKind::Pour && $this->inPieces() => [$what . '-pieces', $what],
+            $step->kind === StepKind::Pour && $this->ready() !== [] => [$what . '-ready', $what],
             $step->kind === StepKind::Test && $this->with['hot'] === $this->with['cool'] => [$what . '-same', $what],
             $step->kind === StepKind::LetDown && $step->variant === 'cooled' => [$what . '-cooled', $what],
             $step->kind === StepKind::Reduce && $this->byEye => [$what . '-by-eye', $what],

@@ -48,13 +48,13 @@ return [
         'title' => 'Infuse the :liquid',
         'look' => 'steam, no bubbles',
         'smell' => 'clove and bay come through',
-        'cue' => 'Warm :liquid_amount :liquid with :list to :celsius, cover, off the heat 20 min. Strain; it goes in warm.',
+        'cue' => 'Warm :poured with :list to :celsius, cover, off the heat 20 min. Strain; it goes in warm.',
     ],
     'warm' => [
         'name' => 'Warm',
         'title' => 'Warm the :liquid',
         'look' => 'runs clear, no jelly left',
-        'cue' => ':Liquid_amount :liquid to :celsius: it goes in warm.',
+        'cue' => ':Poured to :celsius: it goes in warm.',
         'ways' => [
             'together' => [
                 'title' => 'Espagnole and stock together',
@@ -270,13 +270,14 @@ return [
         'title' => 'Pour, and whisk smooth',
         'look' => 'stiff dough, then paste, then it loosens to cream',
         'listen' => 'a hiss at the first splash',
-        'cue' => ':Liquid_amount :liquid in :pours: whisk each one smooth before the next.',
+        'cue' => ':Poured in :pours: whisk each one smooth before the next.',
         'caution' => 'The first splash steams. Face and hands away.',
+        'cue-ready' => ':Ready in the pan, then :poured in :pours: whisk each one smooth before the next.',
         'title-pieces' => 'Whisk the roux in, piece by piece',
-        'cue-pieces' => ':Pours of roux into the boiling liquid: whisk each one in.',
+        'cue-pieces' => ':Ready in :pours into :poured at the boil: whisk each one in.',
         'caution-pieces' => 'It foams up. Keep the pan under 80 % full.',
         'ways' => [
-            'wine' => ['cue' => ':Liquid_amount :liquid in :pours, whisked smooth; then the wine you boiled down.'],
+            'wine' => ['cue' => ':Poured in :pours, whisked smooth; then the wine you boiled down.'],
         ],
     ],
     'boil' => [
@@ -569,6 +570,7 @@ return [
     'no-salt' => 'No salt yet: it will be reduced.',
     'with-pepper' => ' :List.',
     'pours' => '{1} one pour|[2,*] :count pours',
+    'the-roux' => 'the roux',
     'pieces' => '{1} one piece|[2,*] :count pieces',
     'batches' => ' In :count batches.',
     'with' => ', with :list',

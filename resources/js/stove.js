@@ -123,7 +123,7 @@ const lines = (element, selector, text) => {
   const found = element.querySelector(selector);
   if (!found || text === undefined) return;
   found.textContent = text;
-  const whole = found.closest('.cues li, .caution');
+  const whole = found.closest('.cues li, .caution, .does');
   if (whole) whole.hidden = text === '';
 };
 
@@ -152,6 +152,7 @@ function goOn(event) {
   });
   here.dataset.step = step.step;
   lines(here, 'h1', step.title);
+  lines(here, '.does', step.cue);
   for (const sense of ['look', 'smell', 'listen']) lines(here, `.cues .${sense} span span`, step.senses[sense] ?? '');
   lines(here, '.caution span', step.caution);
   // What was foreseen of the last step says nothing about this one.

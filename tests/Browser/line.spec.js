@@ -114,6 +114,7 @@ test('ten minutes without a line: taps are held, steps go on, and all of it arri
     // Twenty taps, half a minute apart.
     await page.keyboard.press(' ');
     await expect(heading(page)).toHaveText('Simmer, stir every 5 min');
+    await expect(page.locator('.step .does')).toContainText('on the dip-stick');
     await expect(page.locator('.digits')).toHaveText(/^(30:00|29:59)$/);
     for (let i = 1; i <= 17; i++) {
       await server.pass(30_000, page);

@@ -162,7 +162,7 @@ it('names the fault of what is given', function (string $request, string $line):
     ['{"sauce":"veloute","yield":{"amount":1},"ready_roux":{"amount":100}}', 'yield: give one of yield, ready_roux, not several.'],
     [
         '{"sauce":"veloute","fat_on_hand":{"amount":100,"unit":"cups"}}',
-        'fat_on_hand.unit: “cups” is not a unit of weight; use g, kg, oz or lb.',
+        'fat_on_hand.unit: “cups” is not one of g, kg, oz, lb.',
     ],
     ['{"sauce":"veloute","fat_on_hand":{"amount":0.5}}', 'fat_on_hand.amount: write a number from 1 to 150000 g.'],
     [

@@ -196,6 +196,11 @@ it('cooks every base and gravy through to the log, each step in words', function
         $page = (string) get("/pots/{$pot->id}")->assertOk()->getContent();
         // No key of a language file, and no placeholder, may show.
         expect(strip_tags($page))->not->toMatch('/\b(steps|compose|ingredients|schools|stove)\.[a-z]/')->not->toMatch('/\s:[a-z]/');
+        // What goes in now is said at this step, not only under "then" of the one before.
+        $now = strip_tags(explode('class="below"', $page)[0]);
+        foreach ((new App\Pages\Stove\WeighList($pot->plan))->of($step) as $line) {
+            expect($now)->toContain($line['weight']);
+        }
         foreach ($step->additions as $addition) {
             happens($pot, 'poured', ['pour' => $addition->id]);
         }

@@ -151,6 +151,12 @@ final readonly class StovePage
             : $this->words->title($this->course->step());
     }
 
+    /** What goes in and how: the step's own amounts; '' where the panel lists them all, or says by how much to correct. */
+    public function cue(): string
+    {
+        return in_array($this->kind(), [StepKind::SetOut, StepKind::Correct], true) ? '' : $this->words->cue($this->course->step());
+    }
+
     public function caution(): string
     {
         return $this->words->caution($this->course->step());
@@ -171,7 +177,7 @@ final readonly class StovePage
     /**
      * The steps from here on in their words, so that a tablet whose line is down can go on.
      *
-     * @return list<array{step: string, title: string, senses: array<string, string>, caution: string, seconds: float, done: string,
+     * @return list<array{step: string, title: string, cue: string, senses: array<string, string>, caution: string, seconds: float, done: string,
      * pours: list<array{id: string, says: string}>}>
      */
     public function ahead(): array
@@ -179,6 +185,7 @@ final readonly class StovePage
         return array_map(fn(Step $step): array => [
             'step' => $step->id,
             'title' => $this->words->title($step),
+            'cue' => $this->words->cue($step),
             'senses' => $this->words->senses($step),
             'caution' => $this->words->caution($step),
             'seconds' => $step->pace->timed ? $step->pace->time->seconds : 0.0,
@@ -288,8 +295,16 @@ final readonly class StovePage
             StepKind::ReduceApart, StepKind::Ladle => 'weigh-now',
             StepKind::Keep => 'keep',
             StepKind::Finish => 'outcome',
-            default => 'pot',
+            default => $this->poursLater() && $this->course->step()->amounts !== [] ? 'weigh-now' : 'pot',
         };
+    }
+
+    /** Whether there is no sauce in the pot yet: a picture of it would show what is not so. */
+    private function poursLater(): bool
+    {
+        $ahead = array_slice($this->course->steps, $this->course->current);
+
+        return array_filter($ahead, static fn(Step $step): bool => $step->kind === StepKind::Pour) !== [];
     }
 
     /** @return list<array{kind: string, done: string, at: DateTimeImmutable, seconds: float}> the visits this step wants */
