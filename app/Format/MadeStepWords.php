@@ -8,6 +8,7 @@ use Lento\Keeping\FoodSafety;
 use Lento\Plan\Plan;
 use Lento\Plan\Step;
 use Lento\Plan\StepKind;
+use Lento\Procedure\Vessel;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Thickness\EquivalentFlour;
@@ -18,6 +19,9 @@ use Lento\Thickness\SpoonTest;
 final readonly class MadeStepWords
 {
     private const FIRST = 'first';
+
+    /** l: nobody counts more ladles than these make. */
+    private const BY_THE_JUG_FROM = 4.0;
 
     private ActStepWords $acts;
 
@@ -52,7 +56,10 @@ final readonly class MadeStepWords
     {
         return match ($step->kind) {
             StepKind::SetOut => Words::text('family.set_out.cue', pan: $this->pan()),
-            StepKind::Ladle => Words::text('family.ladle.cue', ladles: Ladlefuls::text($step->amounts[0]->volume ?? Volume::ofLitres(0.0))),
+            StepKind::Ladle => Words::text(
+                $this->isFirst($step) ? 'family.ladle.cue_first' : 'family.ladle.cue',
+                much: self::counted($step->amounts[0]->volume ?? Volume::ofLitres(0.0)),
+            ),
             StepKind::Correct => Words::text('family.correct.cue'),
             StepKind::Test => Words::text('family.test.cue', spoon: $this->spoon()),
             StepKind::Season => Words::text('family.season.cue', percent: sprintf('%.2F', $this->plan->promise->saltPercent ?? 0.0)),
@@ -74,13 +81,32 @@ final readonly class MadeStepWords
     /** @return array<'look'|'smell'|'listen', string> */
     public function senses(Step $step): array
     {
-        return in_array(
-            $step->kind,
-            [StepKind::SetOut, StepKind::Ladle, StepKind::Correct, StepKind::Test, StepKind::Season, StepKind::Keep],
-            true,
-        )
-            ? ['look' => $this->cue($step)]
-            : $this->acts->senses($step);
+        return match (true) {
+            // Where the stove shows no cue, it is what to look for.
+            in_array($step->kind, [StepKind::SetOut, StepKind::Correct], true) => ['look' => $this->cue($step)],
+            in_array($step->kind, [StepKind::Ladle, StepKind::Test, StepKind::Season, StepKind::Keep], true) => [],
+            default => $this->acts->senses($step),
+        };
+    }
+
+    /** Whether nothing is in the pan yet. */
+    private function isFirst(Step $step): bool
+    {
+        foreach ($this->plan->steps as $earlier) {
+            if ($earlier === $step) {
+                return true;
+            }
+            if ($earlier->amounts !== [] && $earlier->conditions->vessel !== Vessel::Bench) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private static function counted(Volume $volume): string
+    {
+        return $volume->inLitres() > self::BY_THE_JUG_FROM ? Words::text('family.ladle.by_jug') : Ladlefuls::text($volume);
     }
 
     /** What sets it right that its base alone does not bring into its class. */

@@ -20,13 +20,13 @@ use Lento\Plan\StepOfAct;
 use Lento\Plan\Tending;
 use Lento\Plan\TendingKind;
 use Lento\Plan\When;
-use Lento\Pot\Straining;
 use Lento\Pot\TimeToBoil;
 use Lento\Pour\Pour;
 use Lento\Pour\PourStair;
 use Lento\Pour\School;
 use Lento\Procedure\Act;
 use Lento\Procedure\ActKind;
+use Lento\Procedure\HandTime;
 use Lento\Procedure\Vessel;
 use Lento\Procedure\Worked;
 use Lento\Quantity\Density;
@@ -166,7 +166,7 @@ final readonly class Steps
         }
 
         return [
-            $this->moment(StepKind::SetOut, self::SET_OUT)
+            $this->moment(StepKind::SetOut, HandTime::settingOut(self::SET_OUT, $this->draft->end->volume())->inMinutes())
                 ->in(Conditions::in(Vessel::Bench, at: $this->setOutAt()))
                 ->doing(ActKind::Prepare),
             ...$steps,
@@ -188,7 +188,11 @@ final readonly class Steps
             ActKind::Pour => [$this->poured($act)],
             ActKind::Warm => [$this->warmed($act)],
             ActKind::Boil => [$this->boiled()],
-            ActKind::Skim => [$this->moment(StepKind::Skim, self::SKIM)->in($this->simmering())->doing(ActKind::Skim)],
+            ActKind::Skim => [
+                $this->moment(StepKind::Skim, HandTime::skimming(self::SKIM, $this->draft->start->volume())->inMinutes())
+                    ->in($this->simmering())
+                    ->doing(ActKind::Skim),
+            ],
             ActKind::Simmer, ActKind::Reduce => $at === Additions::simmer($this->question->procedure)
                 ? [$this->simmered($act)]
                 : [$this->worked($act, $at)],
@@ -206,10 +210,8 @@ final readonly class Steps
             $joins = $this->additions->joined[$at];
             $step = abs($joins->grams()) > 1e-9 ? $step->changing(Effect::joining($joins)) : $step;
         }
-        if ($act->kind === ActKind::Strain) {
-            $pace = Pace::of(Straining::time($this->draft->end->volume()), handsOn: true, timed: false);
-
-            return $step->at($pace);
+        if ($act->kind->clears()) {
+            return $step->at(Pace::of(HandTime::clearing($act, $this->draft->end->volume()), handsOn: true, timed: false));
         }
         if ($act->kind === ActKind::Infuse || $act->kind === ActKind::Simmer) {
             $until = $act->to ?? Temperature::ofCelsius(self::BOILS);

@@ -14,6 +14,7 @@ use Lento\Larder\Larder;
 use Lento\Plan\Plan;
 use Lento\Pot\Pan;
 use Lento\Procedure\ActKind;
+use Lento\Procedure\HandTime;
 use Lento\Procedure\Worked;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
@@ -153,7 +154,7 @@ final readonly class Derived
     /** About how long from the ladle to the pass. */
     public function time(): Duration
     {
-        $minutes = Deriving::LADLE + ($this->correction?->time->inMinutes() ?? 0.0);
+        $minutes = HandTime::ladling($this->taken->volume())->inMinutes() + ($this->correction?->time->inMinutes() ?? 0.0);
         foreach ($this->acts as $act) {
             $minutes += $act->time->inMinutes();
         }

@@ -17,9 +17,6 @@ use Lento\Thickness\Sauce;
 /** A derivative cooked on paper, act by act: what is in its pan after each, how long it took, where the dip-stick reads. */
 final readonly class Deriving
 {
-    /** min to ladle the base into its pan, by custom of the trade. */
-    public const LADLE = 2.0;
-
     /** Rounds end when the volume is right to this share. */
     private const SETTLED = 1e-4;
 

@@ -35,6 +35,7 @@ use Lento\Plan\Ways;
 use Lento\Plan\When;
 use Lento\Pot\SimmerLevel;
 use Lento\Procedure\ActKind;
+use Lento\Procedure\HandTime;
 use Lento\Procedure\InThePan;
 use Lento\Procedure\Vessel;
 use Lento\Procedure\Worked;
@@ -144,7 +145,8 @@ final readonly class PlanOfDerived
         $early = $this->derived->correction?->kind === CorrectionKind::BeurreManie && $boils < count($after);
 
         return [
-            $this->moment(StepKind::SetOut, self::SET_OUT)->in(Conditions::in(Vessel::Bench))->doing(ActKind::Prepare),
+            $this->moment(StepKind::SetOut, HandTime::settingOut(self::SET_OUT, $this->derived->volume())->inMinutes())
+                ->in(Conditions::in(Vessel::Bench))->doing(ActKind::Prepare),
             ...array_map(fn(Worked $worked): Step => $this->act($worked, null), array_slice($acts, 0, $ladle)),
             $this->ladle(),
             ...($first ? [$this->reducedFirst()] : []),
@@ -197,7 +199,7 @@ final readonly class PlanOfDerived
             $taken->carries->readLabel,
         );
 
-        return $this->moment(StepKind::Ladle, Deriving::LADLE)
+        return $this->moment(StepKind::Ladle, HandTime::ladling($taken->volume())->inMinutes())
             ->using([$amount])
             ->in(Conditions::in(Vessel::Pan, bounds: Bounds::between(null, $taken->carries->keepBelow)))
             ->doing(ActKind::Pour);

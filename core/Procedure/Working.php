@@ -7,8 +7,6 @@ namespace Lento\Procedure;
 use Lento\Finish\Finishing;
 use Lento\Larder\Fat;
 use Lento\Larder\Ingredient;
-use Lento\Pot\Straining;
-use Lento\Quantity\Duration;
 use Lento\Quantity\Volume;
 use Lento\Thickness\Sauce;
 
@@ -130,9 +128,7 @@ final readonly class Working
 
     private function cleared(Act $act, InThePan $after): Worked
     {
-        $time = $act->kind === ActKind::Strain ? Straining::time($after->volume()) : $act->least;
-
-        return new Worked($act, [], $after, $time, [], DoneIn::once($this->place->pan));
+        return new Worked($act, [], $after, HandTime::clearing($act, $after->volume()), [], DoneIn::once($this->place->pan));
     }
 
     /** @param list<Dosed> $doses */
@@ -153,24 +149,9 @@ final readonly class Working
             $finishings[] = $finishing = Finishing::of($pan->sauce, $dosed->kind, $dosed->mass, $at);
             $pan = $pan->finished($finishing->sauce);
         }
-        $each = in_array(
-            $act->kind,
-            [ActKind::StirIn, ActKind::WhiskIn, ActKind::MeltIn],
-            true,
-        ) ? max(1, count(self::oneByOne($doses))) : 1;
-        $time = Duration::ofMinutes($each * $act->least->inMinutes());
+        $time = HandTime::joining($act, $doses, $this->place->pan, $this->place->ring);
 
         return new Worked($act, $doses, $pan, $time, $finishings, DoneIn::once($this->place->pan));
-    }
-
-    /**
-     * @param list<Dosed> $doses
-     *
-     * @return list<Dosed> those that go in by themselves: a sachet goes in as one thing
-     */
-    private static function oneByOne(array $doses): array
-    {
-        return array_values(array_filter($doses, static fn(Dosed $dosed): bool => !$dosed->dose->tied));
     }
 
     private function with(InThePan $pan, Dosed $dosed, float $drivenOff): InThePan

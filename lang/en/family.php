@@ -81,10 +81,12 @@ return [
     ],
     'ladle' => [
         'title' => 'Ladle in :litres of :parent',
-        'cue' => ':ladles; whisk it smooth with what is in the pan',
+        'cue' => ':Much; whisk it smooth with what is in the pan.',
+        'cue_first' => ':Much, into the warm pan.',
+        'by_jug' => 'by the jug',
         'caution' => 'Hot sauce splashes and sticks: ladle low, away from you.',
     ],
-    'set_out' => ['title' => 'Set out for :litres', 'cue' => 'all weighed, the base hot, :pan ready'],
+    'set_out' => ['title' => 'Set out for :litres', 'cue' => 'All weighed, the base hot, :pan ready.'],
     'correct' => [
         'thin' => 'Whisk in :amount hot :liquid',
         'reduce-first' => 'First boil the :parent down to :litres: :time, :mm mm deep',
@@ -92,15 +94,15 @@ return [
         'beurre-manie-apart' => 'Boil :flour flour kneaded with :butter butter in a ladle of stock apart, :time; then whisk it in',
         'why_thin' => ':parent this thick makes it :class. Thinned it is :target.',
         'why_thick' => ':parent this thin makes it :class. So it is :target.',
-        'cue' => 'then judge it again on the spoon',
+        'cue' => 'Then judge it again on the spoon.',
     ],
-    'test' => ['title' => 'Check the back of the spoon', 'cue' => 'should be: :spoon'],
+    'test' => ['title' => 'Check the back of the spoon', 'cue' => 'Should be: :spoon'],
     'probe' => [
         'hot' => ':temperature: over :most. Off the heat, a spoon of cold cream, stir.',
         'cool' => ':temperature: under :least yet. Warm it slowly, stirring.',
         'right' => ':temperature: right.',
     ],
-    'season' => ['title' => 'Salt last: :amount, then taste', 'title_none' => 'Taste: no salt to add', 'cue' => 'aim :percent %'],
+    'season' => ['title' => 'Salt last: :amount, then taste', 'title_none' => 'Taste: no salt to add', 'cue' => 'Aim at :percent %.'],
     'warn' => [
         'thinned' => 'Its base alone makes it too thick: it is thinned.',
         'thickened' => 'Its base alone makes it too thin: it is thickened.',
@@ -112,7 +114,7 @@ return [
     ],
     'keep' => [
         'title' => 'Covered, to the pass or into the bain-marie',
-        'cue' => 'kept :keep',
+        'cue' => 'Keep it at :keep.',
         'band' => ':least–:most',
         'hot' => ':temperature or hotter',
     ],

@@ -177,8 +177,8 @@ final readonly class StovePage
     /**
      * The steps from here on in their words, so that a tablet whose line is down can go on.
      *
-     * @return list<array{step: string, title: string, cue: string, senses: array<string, string>, caution: string, seconds: float, done: string,
-     * pours: list<array{id: string, says: string}>}>
+     * @return list<array{step: string, title: string, cue: string, senses: array<string, string>, caution: string, seconds: float,
+     * done: string, pours: list<array{id: string, says: string}>}>
      */
     public function ahead(): array
     {
