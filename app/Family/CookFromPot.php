@@ -21,14 +21,14 @@ use Lento\Course\Stamp;
 use Lento\Family\Derived;
 use Lento\Plan\Step;
 
-/** Starts a sauce from a pot in hand: its ladle is written down at the pot, which is over where all of it goes on in its pan. */
+/** Starts a sauce from a pot in hand: its ladle is written down at the pot, which is over where all of it goes on. */
 final readonly class CookFromPot
 {
     public function __construct(private Kitchen $kitchen, private StartPot $start, private RecordEvents $record) {}
 
-    public function __invoke(Pot $base, Derived $derived, bool $samePan, CarbonImmutable $now): Pot
+    public function __invoke(Pot $base, Derived $derived, bool $samePan, bool $all, CarbonImmutable $now): Pot
     {
-        return DB::transaction(function () use ($base, $derived, $samePan, $now): Pot {
+        return DB::transaction(function () use ($base, $derived, $samePan, $all, $now): Pot {
             $plan = $derived->plan(
                 $this->kitchen->catalogue()->root($derived->derivative->id),
                 (new KitchenWorkplace($this->kitchen))->workplace(),
@@ -38,7 +38,7 @@ final readonly class CookFromPot
             if ($base->finished_at === null) {
                 $for = (new SauceNames($this->kitchen))->within($derived->derivative->id);
                 $ladle = new LadledOff(self::at($base->course()->step(), $now), $derived->taken->volume(), for: $for);
-                ($this->record)($base, [Tap::made($ladle, now: true), ...$samePan ? self::over($base->course(), $now) : []], $now);
+                ($this->record)($base, [Tap::made($ladle, now: true), ...$samePan || $all ? self::over($base->course(), $now) : []], $now);
             }
 
             return $pot;

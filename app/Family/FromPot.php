@@ -15,6 +15,7 @@ use Lento\Family\Derivative;
 use Lento\Family\Derived;
 use Lento\Family\Deriving;
 use Lento\Family\Stem;
+use Lento\Pot\Straining;
 use Lento\Quantity\Volume;
 use Lento\Stove\PotWatch;
 
@@ -95,6 +96,12 @@ final readonly class FromPot
     public function holds(Derived $derived): bool
     {
         return $derived->taken->volume()->cubicMetres <= 1.001 * $this->stem->volume()->cubicMetres;
+    }
+
+    /** Whether no more than what clings to the pan is left after it. */
+    public function takesAll(Derived $derived): bool
+    {
+        return $derived->taken->volume()->cubicMetres >= (1.0 - Straining::CLING) * $this->stem->volume()->cubicMetres;
     }
 
     public function derivative(string $sauce): Derivative

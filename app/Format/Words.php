@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Format;
 
 use App\Kitchen\Kitchen;
+use Illuminate\Support\Facades\Lang;
 use Lento\Compose\Base;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
@@ -41,9 +42,13 @@ final readonly class Words
 
     public static function ingredient(string $id): string
     {
-        return str_starts_with($id, 'own-')
-            ? app(Kitchen::class)->nameOf($id) ?? self::text('kitchen.gone')
-            : trans_choice('ingredients.' . $id, 2);
+        return match (true) {
+            // A base that is ladled into another sauce is an ingredient of it; a kitchen's own may be one.
+            str_starts_with($id, 'own-sauce-') || !Lang::has('ingredients.' . $id) && !str_starts_with($id, 'own-')
+                => (new SauceNames(app(Kitchen::class)))->within($id),
+            str_starts_with($id, 'own-') => app(Kitchen::class)->nameOf($id) ?? self::text('kitchen.gone'),
+            default => trans_choice('ingredients.' . $id, 2),
+        };
     }
 
     /** "Chicken velouté" */

@@ -239,7 +239,8 @@ final readonly class PlanOfDerived
         $apart = $correction->kind === CorrectionKind::BeurreManie && $this->derived->taken->carries->keepBelow !== null;
         $step = Step::of(
             StepKind::Correct,
-            Pace::of($correction->time, handsOn: true, timed: false),
+            // Flour has to boil for its minutes.
+            Pace::of($correction->time, handsOn: true, timed: $correction->kind === CorrectionKind::BeurreManie),
             $apart ? self::APART : $correction->kind->value,
         );
         $liquid = $this->derived->taken->liquid;

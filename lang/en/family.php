@@ -203,7 +203,7 @@ return [
         'times' => '× :factor',
     ],
     'make' => [
-        'title' => 'Make something of this :name',
+        'title' => ':name: make something of it',
         'stands' => 'There are :litres of it, :grams g/l: :class.',
         'sauce' => 'What',
         'in' => 'In which pan',

@@ -174,6 +174,8 @@ return [
     'season' => [
         'salt' => 'salt',
         'for' => 'for the :litres that are in the pot: :percent %',
+        'juices' => 'Taste first: drippings and juices are salted.',
+        'with' => 'With :list.',
         'first' => 'First half: :amount',
         'rest' => 'Taste, then :amount',
         'again' => 'Taste again',

@@ -38,6 +38,13 @@ it('ladles off for another pan, and the base knows', function (): void {
     get("/pots/{$made->id}")->assertOk();
 });
 
+it('closes the base where all of it is ladled off', function (): void {
+    $pot = started('sauce=bechamel&amount=2&diameter=240&height=140');
+    cookUntil($pot, StepKind::Season);
+    post("/pots/{$pot->id}/make", ['sauce' => 'mornay'])->assertRedirect('/pots/' . ($pot->id + 1));
+    expect($pot->refresh()->finished_at)->not->toBeNull();
+});
+
 it('goes on in the same pan, and closes the base', function (): void {
     $pot = started('sauce=veloute&liquid=chicken-stock&amount=2&diameter=240&height=140');
     cookUntil($pot, StepKind::Keep);
@@ -79,3 +86,36 @@ it('answers nonsense at its field', function (): void {
     post("/pots/{$pot->id}/make", ['sauce' => 'mornay', 'litres' => '-1'])->assertRedirectContains("/pots/{$pot->id}/make");
     get('/pots/999/make')->assertNotFound();
 });
+
+it('guides what is made of a pot by words alone, its own amounts at each step', function (string $base, string $sauce): void {
+    $pot = started("sauce={$base}&amount=2&diameter=240&height=140");
+    cookUntil($pot, StepKind::Keep);
+    post("/pots/{$pot->id}/make", ['sauce' => $sauce, 'litres' => '1.2'])->assertRedirect('/pots/' . ($pot->id + 1));
+    $made = Pot::query()->findOrFail($pot->id + 1);
+    foreach ($made->plan->steps as $index => $step) {
+        $page = (string) get("/pots/{$made->id}")->assertOk()->getContent();
+        expect(strip_tags($page))->not->toMatch('/\b(steps|ingredients|family|stove|units)\.[a-z]/')->not->toMatch('/\s:[a-z]/');
+        $now = strip_tags(explode('class="below"', $page)[0]);
+        // What is corrected after the test goes by what the pot has become.
+        $asked = $step->kind === StepKind::Correct && $made->plan->steps[$index - 1]->kind === StepKind::Test;
+        foreach ($asked ? [] : (new App\Pages\Stove\WeighList($made->plan))->of($step) as $line) {
+            // Salt is reckoned for what is in the pot by then.
+            expect($now)->toContain($step->kind === StepKind::Season && $line['ingredient'] === 'salt' ? 'in the pot:' : $line['weight']);
+        }
+        foreach ($step->additions as $addition) {
+            happens($made, 'poured', ['pour' => $addition->id]);
+        }
+        if ($index < count($made->plan->steps) - 1) {
+            happens($made, 'done');
+        }
+    }
+})->with(
+    [
+        ['bechamel', 'mornay'],
+        ['bechamel', 'soubise'],
+        ['veloute', 'allemande'],
+        ['demi-glace', 'peppercorn-cream'],
+        ['pan-gravy', 'gravy-cider'],
+        ['tomato', 'provencale'],
+    ],
+);

@@ -33,7 +33,9 @@ final readonly class MakeController
             return redirect()->route('pots.make', [$pot, ...$request->only(['sauce', 'litres', 'pan'])]);
         }
 
-        return redirect()->route('pots.show', $cook($pot, $page->derived, $page->samePan, CarbonImmutable::now()));
+        $made = $cook($pot, $page->derived, $page->samePan, $page->from->takesAll($page->derived), CarbonImmutable::now());
+
+        return redirect()->route('pots.show', $made);
     }
 
     private static function page(Pot $pot, Request $request, Kitchen $kitchen): ?MakePage

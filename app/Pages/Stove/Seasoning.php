@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Pages\Stove;
 
+use App\Format\AmountWords;
 use App\Format\Grams;
 use App\Format\Litres;
 use App\Format\Words;
 use Lento\Plan\Amount;
+use Lento\Plan\Step;
 use Lento\Plan\StepKind;
 use Lento\Quantity\Mass;
 use Lento\Stove\PotWatch;
@@ -39,6 +41,18 @@ final readonly class Seasoning
                 percent: sprintf('%.2F', $pot->plan->promise->saltPercent ?? 0.0),
             ),
         );
+    }
+
+    /** What else goes in with the salt, and what to think of first; '' where there is neither. */
+    public function besides(Step $step): string
+    {
+        $rest = array_values(array_filter($step->amounts, static fn(Amount $amount): bool => $amount->ingredient !== 'salt'));
+        $said = [
+            $step->variant === 'juices' ? Words::text('stove.season.juices') : '',
+            $rest === [] ? '' : Words::text('stove.season.with', list: AmountWords::list($rest)),
+        ];
+
+        return trim(implode(' ', $said));
     }
 
     /** @return float what is in the pot over what was planned to be */

@@ -146,15 +146,26 @@ final readonly class StovePage
     {
         $move = $this->pot->move;
 
-        return $this->kind() === StepKind::Correct && $move !== null
-            ? WatchWords::move($move, $this->pot)
-            : $this->words->title($this->course->step());
+        return match (true) {
+            $this->kind() === StepKind::Correct && $move !== null && !$this->isPromised() => WatchWords::move($move, $this->pot),
+            // How much salt is said once, for what is in the pot by now.
+            $this->kind() === StepKind::Season && $this->course->step()->amounts !== [] => Words::text('steps.season.title'),
+            default => $this->words->title($this->course->step()),
+        };
     }
 
     /** What goes in and how: the step's own amounts; '' where the panel lists them all, or says by how much to correct. */
     public function cue(): string
     {
-        return in_array($this->kind(), [StepKind::SetOut, StepKind::Correct], true) ? '' : $this->words->cue($this->course->step());
+        $step = $this->course->step();
+
+        return match ($step->kind) {
+            StepKind::SetOut, StepKind::Correct => '',
+            StepKind::Season => $this->plan->making?->isDerived() === true || $step->variant === 'again'
+                ? $this->words->cue($step)
+                : $this->seasoning()->besides($step),
+            default => self::unbroken($this->words->cue($step)),
+        };
     }
 
     public function caution(): string
@@ -250,14 +261,16 @@ final readonly class StovePage
         return $band === null ? Minutes::text(Duration::ofSeconds($this->course->timerSeconds())) : Bands::minutes($band);
     }
 
-    /** "of 20–25 min, ends 19:40"; word joiners keep a band from being broken over two lines. */
+    /** "of 20–25 min, ends 19:40" */
     public function timerSays(DateTimeInterface $ends): string
     {
-        return str_replace(
-            '–',
-            "\u{2060}–\u{2060}",
-            Words::text('stove.of_ends', planned: $this->planned(), time: $ends->format('H:i')),
-        );
+        return self::unbroken(Words::text('stove.of_ends', planned: $this->planned(), time: $ends->format('H:i')));
+    }
+
+    /** Word joiners keep a band from being broken over two lines. */
+    private static function unbroken(string $text): string
+    {
+        return str_replace('–', "\u{2060}–\u{2060}", $text);
     }
 
     /** @return int which of the heats it stands on; -1 for none of them */
@@ -290,13 +303,22 @@ final readonly class StovePage
             StepKind::Pour => 'stair',
             StepKind::Boil, StepKind::Simmer, StepKind::Reduce => 'watch',
             StepKind::Test => 'tests',
-            StepKind::Correct => 'correct',
+            StepKind::Correct => $this->isPromised() ? 'weigh-now' : 'correct',
             StepKind::Season => 'season',
             StepKind::ReduceApart, StepKind::Ladle => 'weigh-now',
             StepKind::Keep => 'keep',
             StepKind::Finish => 'outcome',
             default => $this->poursLater() && $this->course->step()->amounts !== [] ? 'weigh-now' : 'pot',
         };
+    }
+
+    /** Whether this correction belongs to the recipe itself: it comes before what may not boil, and no test has been asked yet. */
+    private function isPromised(): bool
+    {
+        $before = array_slice($this->course->steps, 0, $this->course->current);
+
+        return $this->course->step()->amounts !== []
+            && array_filter($before, static fn(Step $step): bool => $step->kind === StepKind::Test) === [];
     }
 
     /** Whether there is no sauce in the pot yet: a picture of it would show what is not so. */
