@@ -15,6 +15,9 @@ use Lento\Procedure\Vessel;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Power;
 use Lento\Quantity\Volume;
+use Tests\Core\Room;
+
+covers(...Room::of('Procedure'));
 
 function joiningFor(Act $act, float $litres, float $wide = 24.0, ?Power $ring = null): float
 {
