@@ -63,8 +63,13 @@ await shot(
 );
 await shot(await open(DESK, '/family'), 'family');
 await shot(await open(DESK, '/family/hunters?litres=3'), 'family-sauce');
+// The house's Mornay as the galley's own, its acts in their order.
+const own = await open(DESK, '/family/mornay?litres=2');
+await own.evaluate(() => document.querySelectorAll('details').forEach((one) => (one.open = true)));
+await own.fill('#own-name', 'Mornay, the galley’s way');
+await Promise.all([own.waitForURL(/own-sauce-\d+/), own.press('#own-name', 'Enter')]);
+await shot(await open(DESK, `${new URL(own.url()).pathname}/acts`), 'acts');
 await shot(await open(DESK, '/kitchen'), 'kitchen');
-await shot(await open(DESK, '/sauces'), 'sauces');
 await shot(await open(DESK, '/sheet?sauce=espagnole&amount=3&pan=5'), 'sheet');
 await shot(await open(DESK, '/log'), 'log');
 await shot(await open(DESK, '/log/2'), 'course');
@@ -95,7 +100,7 @@ await simmer.keyboard.press('2');
 await simmer.locator('#rescue-sheet .why').waitFor();
 await shot(simmer, 'rescue');
 await simmer.keyboard.press('Escape');
-await tapUntil(simmer, 'Dip a spoon, draw a line');
+await tapUntil(simmer, 'Check the back of the spoon');
 await happens(simmer, () => simmer.keyboard.press('3'));
 await shot(simmer, 'stove-test');
 
