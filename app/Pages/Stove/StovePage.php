@@ -164,6 +164,9 @@ final readonly class StovePage
             StepKind::Season => $this->plan->making?->isDerived() === true || $step->variant === 'again'
                 ? $this->words->cue($step)
                 : $this->seasoning()->besides($step),
+            // What to look for is said below; the room is for what there is to read and to tap.
+            StepKind::Colour, StepKind::Bake, StepKind::Boil, StepKind::Simmer, StepKind::Reduce, StepKind::Test
+                => $step->amounts === [] && $this->senses() !== [] ? '' : self::unbroken($this->words->cue($step)),
             default => self::unbroken($this->words->cue($step)),
         };
     }
