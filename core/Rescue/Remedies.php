@@ -7,6 +7,9 @@ namespace Lento\Rescue;
 use Lento\Exception\LentoException;
 use Lento\Pot\Pan;
 use Lento\Pot\Straining;
+use Lento\Procedure\Act;
+use Lento\Procedure\ActKind;
+use Lento\Procedure\HandTime;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
@@ -77,10 +80,8 @@ final readonly class Remedies
     /** °C of a sauce that is served. */
     private const SERVED = 75.0;
 
-    /** min, by custom: whisking, blending, straining through a cloth, pouring off. */
+    /** min, by custom: whisking, pouring off. */
     private const WHISKING = 2.0;
-
-    private const BLENDING = 4.0;
 
     private const POURING_OFF = 2.0;
 
@@ -156,7 +157,7 @@ final readonly class Remedies
             Fault::NeverBoiled => $this->neverBoiled(),
             Fault::Lumps => [
                 $this->kept(RemedyKind::Whisk, self::WHISKING),
-                $this->kept(RemedyKind::Blend, self::BLENDING),
+                $this->kept(RemedyKind::Blend, $this->blending()),
                 $this->strainLumps(),
             ],
             Fault::RawFlour, Fault::Pasty => $this->raw($fault),
@@ -421,7 +422,7 @@ final readonly class Remedies
 
         return new Remedy(
             $kind,
-            self::minutes($kind === RemedyKind::BlendWithAcid ? self::BLENDING : 1.0),
+            self::minutes($kind === RemedyKind::BlendWithAcid ? $this->blending() : 1.0),
             $this->pot->sauce->with($what, $mass),
             new Dosing(solid: $mass, goesIn: [[$what->id, $mass]]),
         );
@@ -452,6 +453,11 @@ final readonly class Remedies
         return Straining::time($this->pot->sauce->volume())->inMinutes();
     }
 
+    private function blending(): float
+    {
+        return HandTime::clearing(Act::of(ActKind::Blend), $this->pot->sauce->volume())->inMinutes();
+    }
+
     /** @return list<array{string, Mass}> a thickener with what it is mixed with */
     private function mixed(string $thickener, Mass $mass, Means $means): array
     {
@@ -471,7 +477,7 @@ final readonly class Remedies
 
         return new Remedy(
             RemedyKind::CoolAndBlend,
-            self::minutes(self::BLENDING),
+            self::minutes($this->blending()),
             $this->pot->sauce->with($this->pot->liquid, $splash),
             new Dosing($this->pot->liquid->density->volumeOf($splash), goesIn: [[$this->pot->liquid->id, $splash]]),
         );

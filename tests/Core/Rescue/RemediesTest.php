@@ -102,6 +102,9 @@ it('whisks, blends, or strains lumps; the strainer takes flour and thickness wit
     [$whisk, $blend, $strain] = [...mended(Fault::Lumps), null, null];
     $pot = patient();
     expect([$whisk?->kind, $blend?->kind, $strain?->kind])->toBe([RemedyKind::Whisk, RemedyKind::Blend, RemedyKind::Strain])
+        // Blended half a jug at a time: two minutes, and half a minute a litre, at least four.
+        ->and($blend?->time->inMinutes())
+        ->toEqualWithDelta(max(4.0, 2.0 + 0.5 * $pot->sauce->volume()->inLitres()), 1e-9)
         ->and($strain?->solid?->inGrams())->toEqualWithDelta(0.1 * $pot->sauce->starch->grams, 1e-6)
         ->and(gramsOfFlour($strain->after ?? Sauce::nothing()))->toBeLessThan(gramsOfFlour($pot->sauce) - 2.0);
 });
