@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Database\Matching;
+use App\Models\InThisKitchen;
 use App\Models\Pot;
 use App\Models\PotEvent;
 use Carbon\CarbonImmutable;
@@ -126,8 +127,10 @@ final readonly class LogSearch
 
     private static function withEvent(EventKind $kind): Rows
     {
-        // Without what was taken back again.
+        // Without what was taken back again. The pots that are asked are this kitchen's; asking its events for the kitchen, too, makes the
+        // engine read all of them.
         return PotEvent::query()
+            ->withoutGlobalScope(InThisKitchen::class)
             ->where('kind', $kind->value)
             ->whereNotExists(
                 static fn(Rows $undone): Rows => $undone
