@@ -107,7 +107,7 @@ test('nonsense readings are refused at the field with the range, and nothing els
     ['Dip-stick', 'deep', 'Dip-stick: write a number from 1 to 1000 mm.'],
     ['Scale', '0', 'Scale: write a number from 0.1 to 400 kg.'],
   ]) {
-    await page.locator('.instruments').getByText(instrument).click();
+    await page.locator('.instruments label', { hasText: instrument }).click();
     await page.getByLabel('What it shows').fill(typed);
     await page.getByLabel('What it shows').press('Enter');
     await expect(page.locator('#reading-error')).toHaveText(message);
@@ -117,7 +117,7 @@ test('nonsense readings are refused at the field with the range, and nothing els
   expect(await page.locator('.stove').getAttribute('data-events')).toBe(before);
   await expect(page.getByLabel('What to remember')).toHaveValue('half a note');
   await expectAccessible(page);
-  await page.locator('.instruments').getByText('Dip-stick').click();
+  await page.locator('.instruments label', { hasText: 'Dip-stick' }).click();
   await page.getByLabel('What it shows').fill('44');
   await page.getByLabel('What it shows').press('Enter');
   await expect(page.locator('.events')).toContainText('depth 44 mm');
