@@ -152,9 +152,10 @@ test('ten minutes without a line: taps are held, steps go on, and all of it arri
     const slack = 1 + Math.ceil((Date.now() - began) / 60_000);
     const first = Math.floor(clock / 60_000) % 1440;
     notes.slice(0, 17).forEach((row, i) => {
-      // The tablet goes by the server's clock, which may be a breath behind its own: that may be the minute before.
+      // The tablet goes by the server's clock, which may be a breath behind its own: that may be the minute before; and where the test's
+      // clock leapt half a minute while the server was being asked the time, by half a leap more.
       const off = ((minute(row) - first - Math.floor((i + 1) / 2) + 1440 + 720) % 1440) - 720;
-      expect(off).toBeGreaterThanOrEqual(-1);
+      expect(off).toBeGreaterThanOrEqual(-2);
       expect(off).toBeLessThanOrEqual(slack);
     });
     const simmer = rows.find((row) => row[1] === 'Simmer' && row[2] !== '');
