@@ -25,10 +25,18 @@ final readonly class RequestFile
         'yield.portions' => 'covers',
         'yield.each.amount' => 'each',
         'yield.each.unit' => 'each_unit',
+        'formula.fat.amount' => 'have_fat',
+        'formula.fat.unit' => 'have_fat_unit',
+        'formula.flour.amount' => 'have_flour',
+        'formula.flour.unit' => 'have_flour_unit',
+        'formula.liquid.amount' => 'stock',
+        'formula.liquid.unit' => 'stock_unit',
         'liquid_on_hand.amount' => 'stock',
         'liquid_on_hand.unit' => 'stock_unit',
         'fat_on_hand.amount' => 'have_fat',
         'fat_on_hand.unit' => 'have_fat_unit',
+        'ratio' => 'own_ratio',
+        'ratio_by' => 'own_ratio_by',
         'ready_roux.amount' => 'have_roux',
         'ready_roux.unit' => 'have_roux_unit',
         'roux.colour' => 'colour',
@@ -56,8 +64,22 @@ final readonly class RequestFile
         'pan.height_mm' => 'height',
     ];
 
+    /** Those of a formula, whose fields are otherwise those of what is on hand. */
+    private const OF_A_FORMULA = 'formula.';
+
     /** What a field of the question is called in a request. */
-    public static function path(string $field): string
+    public static function path(string $field, bool $formula = false): string
+    {
+        foreach (self::PATHS as $path => $of) {
+            if ($formula && $of === $field && str_starts_with($path, self::OF_A_FORMULA)) {
+                return $path;
+            }
+        }
+
+        return self::pathOf($field);
+    }
+
+    private static function pathOf(string $field): string
     {
         return $field === 'more' ? 'additions' : array_flip(self::PATHS)[$field] ?? $field;
     }
@@ -68,7 +90,7 @@ final readonly class RequestFile
         $fields = self::fields($text->values);
         $reading = QuestionReader::read($fields, Kitchen::unknown($measures));
         $found = array_map(
-            static fn(FieldFault $fault): FieldFault => $fault->at(self::path($fault->field)),
+            static fn(FieldFault $fault): FieldFault => $fault->at(self::path($fault->field, isset($text->values['formula']))),
             $text->isText() ? $reading->faults : [],
         );
         $faulty = $text->faulty(...$found);
@@ -86,6 +108,7 @@ final readonly class RequestFile
     private static function fields(array $request): array
     {
         $fields = ($request['fill_pan'] ?? false) === false ? [] : ['fill' => 'pan'];
+        $fields = isset($request['formula']) ? [...$fields, 'given' => 'formula'] : $fields;
         foreach (self::PATHS as $path => $field) {
             $value = Arr::get($request, $path);
             if (Arr::has($request, $path)) {
@@ -103,7 +126,7 @@ final readonly class RequestFile
         }
 
         // With nothing that says how much, the schema says so; the rest is looked at all the same.
-        return array_intersect(['fill', 'amount', 'covers', 'stock', 'have_fat', 'have_roux'], array_keys($fields)) === []
+        return array_intersect(['fill', 'amount', 'covers', 'stock', 'have_fat', 'have_flour', 'have_roux'], array_keys($fields)) === []
             && !isset($request['yield'])
             ? [...$fields, 'amount' => '1']
             : $fields;

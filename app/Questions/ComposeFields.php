@@ -33,6 +33,7 @@ final readonly class ComposeFields
         'flour' => ['have_flour', 'have_flour_unit'],
         'roux' => ['have_roux', 'have_roux_unit'],
         'pan' => [],
+        'formula' => ['have_fat', 'have_fat_unit', 'have_flour', 'have_flour_unit', 'stock', 'stock_unit'],
     ];
 
     /** In the order of the address. */
@@ -58,6 +59,8 @@ final readonly class ComposeFields
         'colour',
         'fat',
         'ratio',
+        'own_ratio',
+        'own_ratio_by',
         'school',
         'minutes',
         'reduce',
@@ -93,6 +96,8 @@ final readonly class ComposeFields
         'thickness',
         'colour',
         'fat',
+        'own_ratio',
+        'own_ratio_by',
         'minutes',
         'reduce',
         'level',
@@ -169,8 +174,7 @@ final readonly class ComposeFields
     /** @return array<string, string> what the reader needs: only one way of saying how much */
     public function toRead(): array
     {
-        $others = array_merge(...array_values(array_diff_key(self::GIVEN, [$this->given() => true])));
-        $fields = array_diff_key($this->fields, array_flip($others));
+        $fields = $this->withoutOthers();
 
         return $this->given() === 'pan' ? [...$fields, 'fill' => '1'] : $fields;
     }
@@ -178,14 +182,21 @@ final readonly class ComposeFields
     /** @return array<string, string> the question for an address, without what was left empty and what is worked out */
     public function toAddress(): array
     {
-        $others = array_merge(...array_values(array_diff_key(self::GIVEN, [$this->given() => true])));
-        $fields = array_diff_key($this->fields, array_flip($others));
-
         return array_filter(
-            $fields,
+            $this->withoutOthers(),
             static fn(string $value, string $name): bool => $value !== '' && !($name === 'given' && $value === 'litres'),
             ARRAY_FILTER_USE_BOTH,
         );
+    }
+
+    /** @return array<string, string> without the numbers that say how much in another way than the given one */
+    private function withoutOthers(): array
+    {
+        $others = array_merge(...array_values(array_diff_key(self::GIVEN, [$this->given() => true])));
+        $without = array_diff($others, self::GIVEN[$this->given()], ['']);
+        $without = $this->given() === 'formula' ? [...$without, 'own_ratio', 'own_ratio_by'] : $without;
+
+        return array_diff_key($this->fields, array_flip($without));
     }
 
     /** The same with another answer to some of the fields. */
@@ -290,10 +301,13 @@ final readonly class ComposeFields
             return [
                 ...$fields,
                 ...array_fill_keys(self::OF_THE_SAUCE, ''),
-                'given' => in_array($fields['given'], ['fat', 'flour', 'roux'], true) ? 'litres' : $fields['given'],
+                'given' => in_array($fields['given'], ['fat', 'flour', 'roux', 'formula'], true) ? 'litres' : $fields['given'],
             ];
         }
+        $held = $fields['given'] === 'formula';
         foreach (self::GIVEN as $given => $names) {
+            // A number of a formula that is held stays one of it.
+            $names = $given === 'formula' || $held ? array_diff($names, self::GIVEN['formula']) : $names;
             if (array_filter($names, $changed) !== []) {
                 $fields['given'] = $given;
             }

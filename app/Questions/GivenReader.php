@@ -19,7 +19,10 @@ use Lento\Quantity\UnitNames;
 use Lento\Quantity\Volume;
 use Lento\Quantity\VolumeUnit;
 
-/** The one number a cook starts from: litres, covers, the liquid, the fat, the flour or the ready roux on hand, or this pan filled. */
+/**
+ * What a cook starts from: litres, covers, the liquid, the fat, the flour or the ready roux on hand, this pan filled, or a formula of their
+ * own, of which flour is held, and fat and liquid where they are written.
+ */
 final readonly class GivenReader
 {
     /** Where a number is missing that is to be given, its field is told. */
@@ -31,7 +34,9 @@ final readonly class GivenReader
 
     private const MOST_COVERS = 5000.0;
 
-    /** "yield", "covers", "fill", or the field of what is on hand. */
+    private const FORMULA = 'formula';
+
+    /** "yield", "covers", "fill", "formula", or the field of what is on hand. */
     private string $named;
 
     /**
@@ -41,7 +46,32 @@ final readonly class GivenReader
     public function __construct(private array $typed, private UnitNames $units, private Larder $larder)
     {
         $on = array_filter([...array_values(self::FIELDS), 'fill', 'covers'], fn(string $field): bool => $this->text($field) !== '');
-        $this->named = array_values($on)[0] ?? self::FIELDS[$this->text('given')] ?? 'yield';
+        $this->named = $this->text('given') === self::FORMULA
+            ? self::FORMULA
+            : array_values($on)[0] ?? self::FIELDS[$this->text('given')] ?? 'yield';
+    }
+
+    public function isFormula(): bool
+    {
+        return $this->named === self::FORMULA;
+    }
+
+    /** @return Mass|null of a formula; null where it is free */
+    public function fat(Fields $fields): ?Mass
+    {
+        return $this->weighed($fields, 'have_fat');
+    }
+
+    /** @return Mass|null of a formula; null where it cannot be read */
+    public function flour(Fields $fields): ?Mass
+    {
+        return $this->weighed($fields, 'have_flour');
+    }
+
+    /** @return Volume|null of a formula, of the liquid that the sauce is named by; null where it is free */
+    public function liquid(Fields $fields): ?Volume
+    {
+        return $this->measured($fields, 'stock', VolumeUnit::Litre);
     }
 
     /** @return array<string, list<mixed>> */
@@ -49,6 +79,11 @@ final readonly class GivenReader
     {
         return match ($this->named) {
             'fill' => [],
+            self::FORMULA => [
+                ...$this->mass('have_flour'),
+                ...$this->mass('have_fat', needed: false),
+                ...$this->volume('stock', VolumeUnit::Litre, Given::LEAST_LIQUID_LITRES, Given::MOST_LIQUID_LITRES, needed: false),
+            ],
             'stock' => $this->volume('stock', VolumeUnit::Litre, Given::LEAST_LIQUID_LITRES, Given::MOST_LIQUID_LITRES),
             'covers' => [
                 'covers' => [Number::between(1.0, self::MOST_COVERS)],
@@ -64,6 +99,9 @@ final readonly class GivenReader
     {
         if ($this->named === 'fill') {
             return Given::pan();
+        }
+        if ($this->named === self::FORMULA) {
+            return $this->formula($fields);
         }
         if ($this->named === 'covers') {
             $covers = $fields->number('covers');
@@ -87,6 +125,21 @@ final readonly class GivenReader
             $this->named === 'have_roux' => Given::readyRoux($mass),
             $this->named === 'have_flour' => $this->fatFor($mass),
             default => Given::fat($mass),
+        };
+    }
+
+    /** The liquid of a formula; where that is free to be worked out, its fat says how much. */
+    private function formula(Fields $fields): Given|FieldFault|null
+    {
+        [$flour, $liquid] = [$this->flour($fields), $this->liquid($fields)];
+        if ($flour === null || isset($fields->faults['stock']) || isset($fields->faults['have_fat'])) {
+            return null;
+        }
+
+        return match (true) {
+            $liquid !== null => Given::liquid($liquid),
+            $this->fat($fields) !== null => Given::fat($this->fat($fields)),
+            default => $this->fatFor($flour),
         };
     }
 
@@ -115,28 +168,30 @@ final readonly class GivenReader
     }
 
     /** @return array<string, list<mixed>> its unit, and the number where that says how much it may be */
-    private function volume(string $field, VolumeUnit $usual, float $least, float $most): array
+    private function volume(string $field, VolumeUnit $usual, float $least, float $most, bool $needed = true): array
     {
         $unit = $this->unit($field, $usual);
+        $asked = static fn(Number $number): Number => $needed ? $number->needed() : $number;
 
         return [
             self::unitOf($field) => [UnitWord::ofVolume($this->units)],
-            ...$unit instanceof VolumeUnit ? [$field => [Number::volume($unit, $least, $most)->needed()]] : [],
+            ...$unit instanceof VolumeUnit ? [$field => [$asked(Number::volume($unit, $least, $most))]] : [],
         ];
     }
 
     /** @return array<string, list<mixed>> */
-    private function mass(string $field): array
+    private function mass(string $field, bool $needed = true): array
     {
+        $asked = static fn(Number $number): Number => $needed ? $number->needed() : $number;
         [$unit, $density] = [$this->unit($field, MassUnit::Gram), $this->density($field)];
         $litres = static fn(float $grams): float => $density === null ? $grams : $density->volumeOf(Mass::ofGrams($grams))->inLitres();
 
         return [
             self::unitOf($field) => [$density === null ? UnitWord::ofMass($this->units) : UnitWord::any($this->units)],
             ...match (true) {
-                $unit instanceof MassUnit => [$field => [Number::mass($unit, Given::LEAST_GRAMS, Given::MOST_GRAMS)->needed()]],
+                $unit instanceof MassUnit => [$field => [$asked(Number::mass($unit, Given::LEAST_GRAMS, Given::MOST_GRAMS))]],
                 $unit instanceof VolumeUnit && $density !== null => [
-                    $field => [Number::volume($unit, $litres(Given::LEAST_GRAMS), $litres(Given::MOST_GRAMS))->needed()],
+                    $field => [$asked(Number::volume($unit, $litres(Given::LEAST_GRAMS), $litres(Given::MOST_GRAMS)))],
                 ],
                 default => [],
             },

@@ -65,6 +65,8 @@ final readonly class QuestionReader
 
     private GivenReader $givenReader;
 
+    private HeldReader $heldReader;
+
     private Fields $fields;
 
     /** @param array<string, string> $typed */
@@ -73,6 +75,7 @@ final readonly class QuestionReader
         $this->base = SauceName::meant($typed['sauce'] ?? '');
         $this->usual = $this->base === null ? null : $kitchen->formula($this->base);
         $this->givenReader = new GivenReader($typed, new UnitNames($kitchen->measures), $kitchen->larder());
+        $this->heldReader = new HeldReader($this->givenReader, $this->usual, $kitchen->larder());
         $this->fields = Fields::read($typed, $this->rules($typed));
     }
 
@@ -99,6 +102,7 @@ final readonly class QuestionReader
         return [
             'sauce' => ['required', new SauceName()],
             ...$this->givenReader->rules(),
+            ...$this->heldReader->rules(),
             ...$own !== null && self::isAsMeasured($own, $typed)
                 ? []
                 : [
@@ -154,14 +158,19 @@ final readonly class QuestionReader
             [$faults, $given] = [[...$faults, $given], null];
         }
         $pan = $this->pan();
+        $liquid = $this->liquids()->meant($this->fields->text('liquid'));
+        $fat = $this->fats()->meant($this->fields->text('fat'));
+        $held = $faults === [] && $this->usual !== null
+            ? $this->heldReader->held($this->fields, $fat ?? $this->usual->fat, $liquid ?? $this->usual->liquids[0])
+            : null;
         $faults = [
             ...$faults,
+            ...$held instanceof FieldFault ? [$held] : [],
             ...array_filter([$this->shallow($given, $pan), $this->noPan($given, $pan)], static fn(?FieldFault $one): bool => $one !== null),
         ];
-        if ($faults !== [] || $this->base === null || $given === null || $this->usual === null) {
+        if ($faults !== [] || $held instanceof FieldFault || $this->base === null || $given === null || $this->usual === null) {
             return ReadQuestion::faulty($faults === [] ? [FieldFault::of('amount', 'missing')] : $faults);
         }
-        $liquid = $this->liquids()->meant($this->fields->text('liquid'));
         $formula = $this->formula($this->usual);
         [$minutes, $reduce] = [$this->fields->number('minutes'), $this->fields->number('reduce')];
         $oven = $this->fields->number('oven') ?? TypedNumber::number($this->kitchen->setting('oven'));
@@ -175,10 +184,11 @@ final readonly class QuestionReader
                 new How(
                     new RouxWish(
                         $this->fields->enum('colour', Colour::class),
-                        $this->fats()->meant($this->fields->text('fat')),
-                        $this->fields->number('ratio') ?? 1.0,
+                        $fat,
+                        $this->ratio(),
                         $this->heat($pan) ?? HobHeat::Medium,
                         $oven === null ? null : Temperature::ofCelsius($oven),
+                        $held,
                     ),
                     new SimmerWish(
                         $minutes === null ? null : Duration::ofMinutes($minutes),
@@ -197,6 +207,18 @@ final readonly class QuestionReader
                 ),
             ),
         );
+    }
+
+    /** Fat to flour: as chosen, or as the two of a formula have it whose liquid is free. */
+    private function ratio(): float
+    {
+        [$fat, $flour] = $this->givenReader->isFormula()
+            ? [$this->givenReader->fat($this->fields), $this->givenReader->flour($this->fields)]
+            : [null, null];
+
+        return $fat !== null && $flour !== null
+            ? max(Question::LEAST_RATIO, min(Question::MOST_RATIO, $fat->inGrams() / $flour->inGrams()))
+            : $this->fields->number('ratio') ?? 1.0;
     }
 
     private function larder(string $liquid, ?float $salt): Larder

@@ -26,6 +26,8 @@ final readonly class AssayWarnings
             $recipe->pan === null ? new Warning(WarningCode::PanAssumed, ['diameter_cm' => $pot->pan->diameter->inCentimetres()]) : null,
             ...array_map(self::disagrees(...), $recipe->lines),
             ...array_map(self::loose(...), $recipe->lines),
+            ...array_map(self::guessed(...), $recipe->lines),
+            ...array_map(self::ounces(...), $recipe->lines),
         ]));
     }
 
@@ -39,6 +41,18 @@ final readonly class AssayWarnings
                 ['first_g' => $line->mass->inGrams(), 'second_g' => $line->saidAgain->inGrams()],
                 ['line' => $line->text],
             );
+    }
+
+    private static function guessed(ReadLine $line): ?Warning
+    {
+        return $line->guessed && $line->mass->inGrams() > 0.0
+            ? new Warning(WarningCode::AmountGuessed, ['grams_g' => $line->mass->inGrams()], ['line' => $line->text])
+            : null;
+    }
+
+    private static function ounces(ReadLine $line): ?Warning
+    {
+        return $line->fluidOunces ? new Warning(WarningCode::OuncesByVolume, words: ['line' => $line->text]) : null;
     }
 
     private static function loose(ReadLine $line): ?Warning

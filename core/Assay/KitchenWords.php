@@ -129,7 +129,100 @@ final readonly class KitchenWords
         'pepper' => 'pepper',
         'peppercorn' => 'pepper',
         'onion' => 'onion',
-        'shallot' => 'onion',
+        'yellow onion' => 'onion',
+        'brown onion' => 'onion',
+        'spring onion' => 'onion',
+        'red onion' => 'red-onion',
+        'shallot' => 'shallot',
+        'banana shallot' => 'shallot',
+        'echalion' => 'shallot',
+        'garlic' => 'garlic',
+        'garlic clove' => 'garlic',
+        'clove garlic' => 'garlic',
+        'leek' => 'leek',
+        'mushroom' => 'mushroom',
+        'button mushroom' => 'mushroom',
+        'chestnut mushroom' => 'mushroom',
+        'cremini mushroom' => 'mushroom',
+        'sweet pepper' => 'sweet-pepper',
+        'bell pepper' => 'sweet-pepper',
+        'red pepper' => 'sweet-pepper',
+        'green pepper' => 'sweet-pepper',
+        'green chilli' => 'green-chilli',
+        'chilli' => 'green-chilli',
+        'bacon' => 'fat-bacon',
+        'streaky bacon' => 'fat-bacon',
+        'pancetta' => 'fat-bacon',
+        'lardon' => 'fat-bacon',
+        'giblet' => 'giblets',
+        'liver' => 'liver',
+        'minced beef' => 'minced-beef',
+        'ground beef' => 'minced-beef',
+        'beef mince' => 'minced-beef',
+        'anchovy' => 'anchovy',
+        'anchovy fillet' => 'anchovy',
+        'caper' => 'capers',
+        'gherkin' => 'gherkin',
+        'cornichon' => 'gherkin',
+        'pickle' => 'gherkin',
+        'olive' => 'olive',
+        'horseradish' => 'horseradish',
+        'sugar' => 'sugar',
+        'caster sugar' => 'sugar',
+        'granulated sugar' => 'sugar',
+        'brown sugar' => 'sugar',
+        'vinegar' => 'vinegar',
+        'wine vinegar' => 'vinegar',
+        'cider vinegar' => 'vinegar',
+        'malt vinegar' => 'vinegar',
+        'sherry vinegar' => 'vinegar',
+        'cider' => 'cider',
+        'beer' => 'beer',
+        'ale' => 'beer',
+        'stout' => 'beer',
+        'brandy' => 'brandy',
+        'cognac' => 'brandy',
+        'madeira' => 'fortified-wine',
+        'marsala' => 'fortified-wine',
+        'vermouth' => 'fortified-wine',
+        'orange juice' => 'orange-juice',
+        'redcurrant jelly' => 'redcurrant-jelly',
+        'pan juice' => 'roast-juices',
+        'roast juice' => 'roast-juices',
+        'roasting juice' => 'roast-juices',
+        'mutton stock' => 'mutton-stock',
+        'lamb stock' => 'mutton-stock',
+        'ham stock' => 'ham-stock',
+        'bone broth' => 'packed-broth',
+        'bouillon' => 'chicken-stock',
+        'stock cube' => 'stock-cube',
+        'bouillon cube' => 'stock-cube',
+        'stock paste' => 'stock-paste',
+        'stock base' => 'stock-paste',
+        'meat glaze' => 'meat-glaze',
+        'soy sauce' => 'soy-sauce',
+        'curry powder' => 'curry-powder',
+        'dry mustard' => 'dry-mustard',
+        'mustard powder' => 'dry-mustard',
+        'dijon mustard' => 'prepared-mustard',
+        'dijon' => 'prepared-mustard',
+        'wholegrain mustard' => 'prepared-mustard',
+        'parmesan' => 'grating-cheese',
+        'grating cheese' => 'grating-cheese',
+        'pecorino' => 'grating-cheese',
+        'mature cheddar' => 'mature-cheese',
+        'mature cheese' => 'mature-cheese',
+        'emmental' => 'semi-hard-cheese',
+        'swiss cheese' => 'semi-hard-cheese',
+        'hard boiled egg' => 'boiled-egg',
+        'boiled egg' => 'boiled-egg',
+        'whole tomato' => 'crushed-tomato',
+        'plum tomato' => 'crushed-tomato',
+        'tinned tomato' => 'crushed-tomato',
+        'canned tomato' => 'crushed-tomato',
+        'diced tomato' => 'crushed-tomato',
+        'tomato sauce' => 'tomato-puree',
+        'tomato concentrate' => 'tomato-paste',
         'carrot' => 'carrot',
         'celery' => 'celery',
         'celery stalk' => 'celery',
@@ -142,7 +235,8 @@ final readonly class KitchenWords
     /** In the pot, but with no weight on its thickness. */
     private const WEIGHTLESS = [
         'bay leaf', 'bay', 'thyme', 'parsley', 'parsley stalk', 'clove', 'nutmeg', 'mace', 'bouquet garni', 'sachet', 'tarragon',
-        'chervil', 'cayenne', 'mustard powder', 'paprika', 'garlic', 'garlic clove',
+        'chervil', 'cayenne', 'paprika', 'allspice', 'rosemary', 'sage', 'marjoram', 'oregano', 'chive', 'dill', 'basil', 'juniper',
+        'juniper berry', 'star anise', 'saffron', 'chilli flake', 'cumin', 'coriander', 'cinnamon', 'ginger', 'turmeric', 'hot sauce',
     ];
 
     /** Words that say how, not what. */
@@ -154,7 +248,10 @@ final readonly class KitchenWords
         'unseasoned', 'concentrated', 'whole', 'plain', 'chopped', 'sliced', 'peeled', 'minced', 'crushed', 'mature', 'sharp', 'aged',
         'about', 'approx', 'approximately', 'of', 'the', 'a', 'an', 'and', 'for', 'roux', 'sauce', 'to', 'taste', 'optional', 'more',
         'extra', 'virgin', 'sea', 'flaked', 'flaky', 'kosher', 'table', 'rendered', 'roast', 'from', 'in', 'at', 'room', 'temperature',
-        'very', 'thick', 'thin', 'leftover', 'dried', 'sprig', 'sprigs', 'stalk', 'leaf', 'leaves', 'piece', 'pieces', 'chilled',
+        'very', 'thick', 'thin', 'leftover', 'each', 'plus', 'needed', 'if', 'thinly', 'halved', 'quartered', 'trimmed', 'washed',
+        'drained', 'rinsed',
+        'canned', 'tinned', 'tin', 'can', 'jar', 'carton', 'bottle', 'pure', 'best', 'bodied', 'lukewarm', 'simmering', 'instant',
+        'dried', 'sprig', 'sprigs', 'stalk', 'leaf', 'leaves', 'piece', 'pieces', 'chilled',
     ];
 
     /** Accents and hyphens do not matter. */
@@ -173,7 +270,15 @@ final readonly class KitchenWords
     ];
 
     /** g of one, where a cook counts instead of weighing. */
-    private const PIECE_GRAMS = ['onion' => 150.0, 'carrot' => 80.0, 'celery' => 50.0, 'egg-yolk' => 18.0];
+    private const PIECE_GRAMS = [
+        'onion' => 120.0, 'red-onion' => 120.0, 'shallot' => 25.0, 'garlic' => 5.0, 'carrot' => 80.0, 'celery' => 45.0, 'leek' => 150.0,
+        'mushroom' => 15.0, 'sweet-pepper' => 150.0, 'green-chilli' => 10.0, 'crushed-tomato' => 100.0, 'anchovy' => 4.0,
+        'egg-yolk' => 18.0,
+        'boiled-egg' => 50.0, 'gherkin' => 12.0, 'stock-cube' => 10.0, 'fat-bacon' => 25.0,
+    ];
+
+    /** Times the usual, where a piece is said to be small or large. */
+    private const SIZES = ['/\b(?:small|little)\b/iu' => 0.7, '/\b(?:large|big)\b/iu' => 1.4];
 
     /** @return array{id: string|null, loose: bool}|null the larder id (null: in the pot but weightless), or null if any word is unknown */
     public static function read(string $phrase): ?array
@@ -192,10 +297,22 @@ final readonly class KitchenWords
         return null;
     }
 
-    /** @return float|null g of one piece, null where nobody counts it */
-    public static function pieceGrams(string $id): ?float
+    /**
+     * @param string $phrase that may say how big it is
+     *
+     * @return float|null g of one piece, null where nobody counts it
+     */
+    public static function pieceGrams(string $id, string $phrase = ''): ?float
     {
-        return self::PIECE_GRAMS[$id] ?? null;
+        $grams = self::PIECE_GRAMS[$id] ?? null;
+        if ($grams === null) {
+            return null;
+        }
+        foreach (self::SIZES as $size => $times) {
+            $grams *= preg_match($size, $phrase) === 1 ? $times : 1.0;
+        }
+
+        return $grams;
     }
 
     /** @return list<string> lower case, without accents, hyphens, plural s, remarks in brackets or after a comma */

@@ -18,11 +18,15 @@ final readonly class ReadLine
 
     public ?Mass $saidAgain;
 
+    public bool $guessed;
+
+    public bool $fluidOunces;
+
     public function __construct(
         public string $text,
         /** larder id; null for a herb that weighs nothing in the sauce */
         public ?string $ingredient,
-        Understood $amount,
+        private Understood $amount,
         /** stirred in at the end, off the boil */
         public bool $finishes = false,
         /** 0 is the recipe's first line that is not empty */
@@ -32,6 +36,8 @@ final readonly class ReadLine
         $this->volume = $amount->volume;
         $this->loose = $amount->loose;
         $this->saidAgain = $amount->saidAgain;
+        $this->guessed = $amount->guessed;
+        $this->fluidOunces = $amount->fluidOunces;
     }
 
     public function onLine(int $number): self
@@ -39,19 +45,18 @@ final readonly class ReadLine
         return new self(
             $this->text,
             $this->ingredient,
-            new Understood($this->mass, $this->volume, $this->loose, $this->saidAgain),
+            $this->amount,
             $this->finishes,
             $number,
         );
     }
-
 
     public function finishing(): self
     {
         return new self(
             $this->text,
             $this->ingredient,
-            new Understood($this->mass, $this->volume, $this->loose, $this->saidAgain),
+            $this->amount,
             true,
             $this->number,
         );

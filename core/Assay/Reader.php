@@ -7,7 +7,9 @@ namespace Lento\Assay;
 use Lento\Exception\LentoException;
 use Lento\Larder\Fat;
 use Lento\Larder\FlourMeasure;
+use Lento\Larder\Ingredient;
 use Lento\Larder\Larder;
+use Lento\Larder\Role;
 use Lento\Larder\Thickener;
 use Lento\Quantity\Density;
 use Lento\Quantity\KitchenNumber;
@@ -24,6 +26,11 @@ final readonly class Reader
     /** g: a US stick of butter. */
     private const STICK_GRAMS = 113.4;
 
+    /** ml of juice in a lemon. */
+    private const LEMON_MILLILITRES = 45.0;
+
+    private const BY_WEIGHT = '/\b(?:by\s+weight|weight|weighed)\b/iu';
+
     /** Share by which two ways of saying one amount differ when they are rounded: 225 g for 8 oz is one in a hundred. */
     private const ROUNDED = 0.1;
 
@@ -32,10 +39,13 @@ final readonly class Reader
     /** No single line of a kitchen's recipe holds more than a tonne or a cubic metre. */
     private const MOST_GRAMS = 1e6;
 
+    /** What a cook says of a line that shall not count. */
+    public const LEFT_OUT = 'left-out';
+
     public function __construct(private Larder $larder) {}
 
     /**
-     * @param array<int, string> $as larder ids that a cook has put right, by the number of the line
+     * @param array<int, string> $as larder ids that a cook has put right, or `left-out`, by the number of the line
      */
     public function read(string $text, array $as = []): Recipe
     {
@@ -56,6 +66,8 @@ final readonly class Reader
             } elseif (preg_match('/\A([a-z]+)\s*[:=]\s*(.+)\z/i', $line, $setting) === 1) {
                 $next = $settings->with(strtolower($setting[1]), strtolower(trim($setting[2])));
                 $next === null ? $unread[$number] = $line : $settings = $next;
+            } elseif (($sentence = MethodSentence::of($line)) !== null) {
+                $settings = $sentence->into($settings);
             } else {
                 $ingredients[] = [$number, $line, $finishes];
             }
@@ -81,83 +93,108 @@ final readonly class Reader
 
     private function line(string $line, MeasureSystem $measures, ?string $as): ?ReadLine
     {
-        $line = (string) preg_replace('/\A[-*•]\s*/u', '', $line);
-        if (preg_match('/\A(' . KitchenNumber::PATTERN . ')\s*(.*)\z/us', $line, $parts) !== 1) {
+        if ($as === self::LEFT_OUT) {
+            return new ReadLine($line, null, new Understood(Mass::ofGrams(0.0), Volume::ofMillilitres(0.0), false));
+        }
+        $line = (string) preg_replace(['/\A[-*•]\s*/u', '/\A(\d{1,3})-(\d\/\d)/'], ['', '$1 $2'], $line);
+        $amount = $this->juice($line) ?? WrittenAmount::read($line, $measures);
+        if ($amount === null) {
             return $this->toTaste($line);
         }
-        try {
-            $number = KitchenNumber::parse($parts[1])->value;
-        } catch (LentoException) {
-            return null;
-        }
-        [$unit, $phrase] = $this->unit($parts[2], $measures);
-        $word = $as === null ? KitchenWords::read($this->withoutSecond($phrase)) : ['id' => $as, 'loose' => false];
-        if ($word === null || $number <= 0.0) {
+        $word = $as === null ? KitchenWords::read($this->withoutSecond($amount->phrase)) : ['id' => $as, 'loose' => false];
+        if ($word === null || $amount->isNothing()) {
             return null;
         }
         if ($word['id'] === null) {
             return new ReadLine($line, null, new Understood(Mass::ofGrams(0.0), Volume::ofMillilitres(0.0), false));
         }
 
-        return $this->weighed($line, $word['id'], $word['loose'], $number, $unit, $phrase, $measures);
+        return $this->weighed($line, $word['id'], $word['loose'], $amount, $measures);
+    }
+
+    /** "juice of half a lemon", "the juice of 2 lemons" */
+    private function juice(string $line): ?WrittenAmount
+    {
+        if (preg_match('/\A(?:the\s+)?juice\s+of\s+(.+)\z/iu', $line, $parts) !== 1 || preg_match('/\blemons?\b/iu', $parts[1]) !== 1) {
+            return null;
+        }
+        $counted = WrittenAmount::read($parts[1], MeasureSystem::Metric);
+
+        return $counted === null
+            ? null
+            : WrittenAmount::of($counted->parts[0][0] * self::LEMON_MILLILITRES, VolumeUnit::Millilitre, 'lemon juice');
+    }
+
+    /** @return non-empty-list<array{id: string|null, loose: bool}|null> "salt, pepper and nutmeg", one by one */
+    private static function seasonings(string $text): array
+    {
+        $each = preg_split('/\s*(?:,|&|\band\b)\s*/iu', $text, -1, PREG_SPLIT_NO_EMPTY);
+
+        return $each === false || $each === [] ? [null] : array_map(KitchenWords::read(...), $each);
     }
 
     /** "Salt to taste", "bay leaf": named without an amount, and light enough to leave out. */
     private function toTaste(string $line): ?ReadLine
     {
-        $word = KitchenWords::read((string) preg_replace('/\A(a\s+)?(pinch|dash|grating|few|some)\b/i', '', $line));
-        if ($word === null || !in_array($word['id'], [null, 'salt', 'pepper'], true)) {
-            return null;
-        }
-
-        return new ReadLine($line, $word['id'], new Understood(Mass::ofGrams(0.0), Volume::ofMillilitres(0.0), false));
-    }
-
-    /** @return array{MassUnit|VolumeUnit|'stick'|null, string} the longest unit the text begins with, and the rest */
-    private function unit(string $text, MeasureSystem $measures): array
-    {
-        $names = new UnitNames($measures);
-        $words = array_values(array_filter(explode(' ', strtr($text, "\t", ' ')), static fn(string $word): bool => $word !== ''));
-        for ($length = min(3, count($words)); $length > 0; $length--) {
-            $head = implode(' ', array_slice($words, 0, $length));
-            $unit = in_array(mb_strtolower($head), ['stick', 'sticks'], true) ? 'stick' : $names->find($head);
-            if ($unit !== null) {
-                return [$unit, implode(' ', array_slice($words, $length))];
+        $plain = (string) preg_replace(['/\A(a\s+)?(pinch|dash|grating|few|some)\b/i', '/[,\s]+to (?:taste|season)\.?\z/i'], '', $line);
+        $whole = KitchenWords::read($plain);
+        $words = $whole === null ? self::seasonings($plain) : [$whole];
+        foreach ($words as $word) {
+            if ($word === null || !in_array($word['id'], [null, 'salt', 'pepper'], true)) {
+                return null;
             }
         }
 
-        return [null, $text];
+        return new ReadLine($line, $words[0]['id'], new Understood(Mass::ofGrams(0.0), Volume::ofMillilitres(0.0), false));
+    }
+
+    private function weighed(string $line, string $id, bool $loose, WrittenAmount $amount, MeasureSystem $measures): ?ReadLine
+    {
+        $kind = $this->larder->any($id);
+        $density = $kind instanceof Thickener ? $kind->density($this->flourMeasure($amount->phrase)) : $kind->density;
+        $byVolume = $kind instanceof Ingredient && $kind->role === Role::Liquid && preg_match(self::BY_WEIGHT, $line) !== 1;
+        [$grams, $ounces] = [0.0, false];
+        foreach ($amount->parts as [$number, $unit]) {
+            // An ounce of a liquid is a fluid ounce, unless it is said to be weighed.
+            $fluid = $byVolume && $unit === MassUnit::Ounce;
+            $unit = $fluid ? (new UnitNames($measures))->unit('fl oz') : $unit;
+            $mass = self::massOf($number, $unit, $kind, $density, KitchenWords::pieceGrams($id, $amount->phrase));
+            if ($mass === null) {
+                return null;
+            }
+            [$grams, $ounces] = [$grams + $mass->inGrams(), $ounces || $fluid];
+        }
+        if ($grams > self::MOST_GRAMS) {
+            return null;
+        }
+        $mass = Mass::ofGrams($grams);
+        $taken = new Understood(
+            $mass,
+            $density->volumeOf($mass),
+            $loose,
+            $this->saidAgain($amount->phrase, $mass, $density, $measures),
+            guessed: $amount->guessed,
+            fluidOunces: $ounces,
+        );
+
+        return new ReadLine($line, $id, $taken);
     }
 
     /** @param MassUnit|VolumeUnit|'stick'|null $unit */
-    private function weighed(
-        string $line,
-        string $id,
-        bool $loose,
+    private static function massOf(
         float $number,
         MassUnit|VolumeUnit|string|null $unit,
-        string $phrase,
-        MeasureSystem $measures,
-    ): ?ReadLine {
-        $kind = $this->larder->any($id);
-        $density = $kind instanceof Thickener ? $kind->density($this->flourMeasure($phrase)) : $kind->density;
-        $piece = KitchenWords::pieceGrams($id);
-        $mass = match (true) {
+        Thickener|Fat|Ingredient $kind,
+        Density $density,
+        ?float $piece,
+    ): ?Mass {
+        return match (true) {
             $unit instanceof MassUnit => $unit->of($number),
             $unit instanceof VolumeUnit => $density->massOf($unit->of($number)),
-            $unit === 'stick' && $kind instanceof Fat => Mass::ofGrams(self::STICK_GRAMS * $number),
+            $unit === WrittenAmount::STICK && $kind instanceof Fat => Mass::ofGrams(self::STICK_GRAMS * $number),
             $unit === null && $piece !== null => Mass::ofGrams($piece * $number),
             default => null,
         };
-        if ($mass === null || $mass->inGrams() > self::MOST_GRAMS) {
-            return null;
-        }
-
-        return new ReadLine(
-            $line,
-            $id,
-            new Understood($mass, $density->volumeOf($mass), $loose, $this->saidAgain($phrase, $mass, $density, $measures)),
-        );
     }
 
     /** "8 oz" of "(8 oz) butter" or "/ 8 oz butter", where it is another amount than the one before it. */
@@ -171,11 +208,11 @@ final readonly class Reader
         } catch (LentoException) {
             return null;
         }
-        [$unit] = $this->unit($parts[2], $measures);
+        [, $unit] = WrittenAmount::read('1 ' . $parts[2], $measures)->parts[0] ?? [1.0, null];
         $second = match (true) {
             $unit instanceof MassUnit => $unit->of($number),
             $unit instanceof VolumeUnit => $density->massOf($unit->of($number)),
-            $unit === 'stick' => Mass::ofGrams(self::STICK_GRAMS * $number),
+            $unit === WrittenAmount::STICK => Mass::ofGrams(self::STICK_GRAMS * $number),
             default => null,
         };
 

@@ -7,11 +7,17 @@ namespace Lento\Assay;
 use Lento\Pot\Pan;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
+use Lento\Quantity\MassUnit;
+use Lento\Quantity\MeasureSystem;
+use Lento\Quantity\VolumeUnit;
 use Lento\Roux\Colour;
 
 /** A recipe as far as it was understood. What a recipe leaves unsaid is null. */
 final readonly class Recipe
 {
+    /** Share of all that goes in from which a line counts. */
+    private const LARGE = 0.05;
+
     public ?Colour $colour;
 
     public ?Duration $simmer;
@@ -41,5 +47,27 @@ final readonly class Recipe
         $this->pan = $says->pan;
         $this->reduce = $says->reduce;
         $this->strain = $says->strain;
+    }
+
+    /** The first line that was not read and is too much of the recipe to judge it without; null where none is. */
+    public function asksFirst(MeasureSystem $measures): ?string
+    {
+        $all = array_sum(array_map(static fn(ReadLine $line): float => $line->mass->inGrams(), $this->lines));
+        foreach ($this->unreadAt as $text) {
+            $grams = 0.0;
+            foreach (WrittenAmount::read($text, $measures)->parts ?? [] as [$number, $unit]) {
+                $grams += match (true) {
+                    $unit instanceof MassUnit => $unit->of($number)->inGrams(),
+                    // Whatever it is, it weighs about as much as water.
+                    $unit instanceof VolumeUnit => $unit->of($number)->inMillilitres(),
+                    default => 0.0,
+                };
+            }
+            if ($grams >= self::LARGE * ($all + $grams)) {
+                return $text;
+            }
+        }
+
+        return null;
     }
 }

@@ -55,6 +55,20 @@ final readonly class Settings
         return new self();
     }
 
+    /** Whether something has been said of it. */
+    public function has(string $name): bool
+    {
+        return match ($name) {
+            'roux' => $this->colour !== null,
+            'simmer' => $this->simmer !== null,
+            'level' => $this->level !== null,
+            'pan' => $this->pan !== null,
+            'reduce' => $this->reduce !== null,
+            'strain' => $this->strain !== null,
+            default => false,
+        };
+    }
+
     /** The settings with one more line, or null where its value makes no sense. */
     public function with(string $name, string $value): ?self
     {

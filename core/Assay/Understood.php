@@ -17,5 +17,9 @@ final readonly class Understood
         public bool $loose,
         /** the same amount said again in the line, where the two differ by more than a rounding */
         public ?Mass $saidAgain = null,
+        /** by hand or eye: a knob, a splash */
+        public bool $guessed = false,
+        /** ounces of a liquid, taken for fluid ounces */
+        public bool $fluidOunces = false,
     ) {}
 }

@@ -74,7 +74,7 @@ final readonly class Composer
             if ($round > 0 && $stands && $moved * min(1.0, $moved / $before) <= self::SETTLED) {
                 $this->refuseShallow($balance->question);
 
-                return Sheet::of($balance->simmering($next->simmered), $next);
+                return Sheet::of($balance->settled($next->simmered, EquivalentFlour::of($next->finished)), $next);
             }
             $balance = $stands ? $balance : $balance->for($balance->question->yielding(Volume::ofLitres($litres)));
             $draft = $next;

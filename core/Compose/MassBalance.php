@@ -64,11 +64,13 @@ final readonly class MassBalance
         );
     }
 
-    /** The same pot, when the minutes of its simmer are known. */
-    public function simmering(Duration $time): self
+    /** The same pot, when the minutes of its simmer are known, and how thick its own formula makes it. */
+    public function settled(Duration $time, EquivalentFlour $thickness): self
     {
+        $question = $this->question->simmering($time);
+
         return new self(
-            $this->question->simmering($time),
+            $question->held === null ? $question : $question->comingTo($thickness),
             $this->additions,
             $this->liquid,
             $this->liquidMillilitresPerGram,
@@ -146,6 +148,12 @@ final readonly class MassBalance
         $roux = $this->rouxPerGram($last->roux);
         $rest = $this->salted($this->additions->joining, $last->saltGrams);
         [$rouxMillilitres, $wanted] = [$roux->millilitres(), $this->millilitresBeforeSimmer($last) - $rest->millilitres()];
+        if ($this->question->held !== null) {
+            // So much liquid, with its share of roux, makes up the volume.
+            $perLiquid = $this->question->held->flourPerLitre / (1000.0 * $this->liquid->kind->density->inGramsPerMillilitre());
+
+            return max(0.0, $perLiquid * $wanted / ($this->liquidMillilitresPerGram + $rouxMillilitres * $perLiquid));
+        }
         $cooked = $last->end->starch;
         $solvent = Flow::waterViscosity(EquivalentFlour::CELSIUS);
         $goal = EquivalentFlour::straightened($this->question->thickness->viscosity()->pascalSeconds);

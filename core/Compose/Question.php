@@ -7,10 +7,12 @@ namespace Lento\Compose;
 use Lento\Compose\Choice\ButterWay;
 use Lento\Compose\Choice\RouxPlace;
 use Lento\Exception\Missing;
+use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
 use Lento\Heat\HobHeat;
 use Lento\Larder\Larder;
 use Lento\Learning\KitchenFactors;
+use Lento\Numerics\Curve;
 use Lento\Pot\Lid;
 use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
@@ -94,6 +96,8 @@ final readonly class Question
         public Lid $lid,
         /** the espagnole that a demi-glace is made from; null for one of usual size */
         public ?Sheet $espagnole = null,
+        /** a cook's own formula, from which the thickness follows; null where that is asked for */
+        public ?HeldFormula $held = null,
     ) {}
 
     /**
@@ -102,6 +106,7 @@ final readonly class Question
      *
      * @throws OutOfRange if a number lies outside what the model is valid for
      * @throws Missing if a pan is to be filled and none is named
+     * @throws NotReachable if a base without a roux of its own is to hold its flour
      */
     public static function of(
         Base $base,
@@ -115,7 +120,11 @@ final readonly class Question
         $formula = $in->formula ?? Formula::house($base);
         $method = ($how->method ?? $formula->method)->over($formula->method);
         $liquid ??= $formula->liquids[0];
-        $thickness ??= $formula->thickness;
+        $held = $how->roux->held;
+        if ($held !== null && !$base->hasRoux()) {
+            throw NotReachable::target('sauce-without-a-roux-of-its-own-worked-out-from-fat-or-roux');
+        }
+        $thickness = $held === null ? $thickness ?? $formula->thickness : self::about($held->flourPerLitre);
         OutOfRange::refuse(
             'thickness',
             $thickness->gramsPerLitre,
@@ -130,7 +139,7 @@ final readonly class Question
         $reduceBy = $how->simmer->reduceBy ?? ($byShare ? $formula->reduceBy : null);
         $left = 1.0 - ($reduceBy ?? ($base->hasRoux() ? 0.0 : self::DEMI));
         $colour = $how->roux->colour ?? $formula->colour;
-        $yield = FirstGuess::of($thickness->gramsPerLitre / $colour->shade()->strength(), $how->roux->fatToFlour)
+        $yield = FirstGuess::of($thickness->gramsPerLitre / $colour->shade()->strength(), $held->fatToFlour ?? $how->roux->fatToFlour)
             ->yield($given, $in->pan, Warnings::fullAt($how->school), $left / $formula->share());
         if (in_array($given->kind, [GivenKind::Yield, GivenKind::Portions], true)) {
             self::refuseYield($yield);
@@ -152,7 +161,7 @@ final readonly class Question
             $thickness,
             $colour,
             $fat,
-            $how->roux->fatToFlour,
+            $held->fatToFlour ?? $how->roux->fatToFlour,
             $how->simmer->time ?? $formula->simmerTime($liquid),
             $level,
             $warmed ? School::WarmPours : $how->school,
@@ -174,6 +183,16 @@ final readonly class Question
                 $level->flux() * $pan->areaSquareCentimetres() * $kitchen->evaporation->value,
                 $formula->simmerTime($liquid),
             ),
+            null,
+            $held,
+        );
+    }
+
+    /** A first guess of how thick a formula will be that holds its flour; what it comes to is worked out. */
+    private static function about(float $flourPerLitre): EquivalentFlour
+    {
+        return EquivalentFlour::ofGramsPerLitre(
+            Curve::clamp($flourPerLitre, self::LEAST_THICKNESS, self::MOST_THICKNESS),
         );
     }
 
@@ -240,12 +259,34 @@ final readonly class Question
             $liquid,
             $thickness,
             new How(
-                new RouxWish($this->colour, $this->fat, $this->fatToFlour, $heat, $this->oven),
+                new RouxWish($this->colour, $this->fat, $this->fatToFlour, $heat, $this->oven, $this->held),
                 new SimmerWish($this->byTheClock ? $this->simmerTime : null, $this->simmerLevel, $this->reduceBy),
                 $this->school,
                 $this->method,
             ),
             new InKitchen($pan, $this->larder, $this->kitchen, $this->formula, $this->boilsAt, $this->tools),
+        );
+    }
+
+    /**
+     * The same pot, asked for a thickness with something else given, and so much fat to its flour.
+     *
+     * @throws OutOfRange if a number lies outside what the model is valid for
+     */
+    public function wanting(Given $given, EquivalentFlour $thickness, float $fatToFlour): self
+    {
+        return self::of(
+            $this->base,
+            $given,
+            $this->liquid,
+            $thickness,
+            new How(
+                new RouxWish($this->colour, $this->fat, $fatToFlour, $this->heat, $this->oven),
+                new SimmerWish($this->byTheClock ? $this->simmerTime : null, $this->simmerLevel, $this->reduceBy),
+                $this->school,
+                $this->method,
+            ),
+            new InKitchen($this->pan, $this->larder, $this->kitchen, $this->formula, $this->boilsAt, $this->tools),
         );
     }
 
@@ -295,14 +336,25 @@ final readonly class Question
         return !($this->colour === Colour::White && $this->school === School::ColdOnHot);
     }
 
-    private function but(Volume $yield, Duration $simmerTime, KitchenFactors $kitchen, ?Sheet $espagnole = null): self
+    /** The same as thick as its own formula has made it. */
+    public function comingTo(EquivalentFlour $thickness): self
     {
+        return $this->but($this->yield, $this->simmerTime, $this->kitchen, thickness: $thickness);
+    }
+
+    private function but(
+        Volume $yield,
+        Duration $simmerTime,
+        KitchenFactors $kitchen,
+        ?Sheet $espagnole = null,
+        ?EquivalentFlour $thickness = null,
+    ): self {
         return new self(
             $this->base,
             $this->given,
             $yield,
             $this->liquid,
-            $this->thickness,
+            $thickness ?? $this->thickness,
             $this->colour,
             $this->fat,
             $this->fatToFlour,
@@ -323,6 +375,7 @@ final readonly class Question
             $this->tools,
             $this->lid,
             $espagnole ?? $this->espagnole,
+            $this->held,
         );
     }
 

@@ -30,4 +30,6 @@ enum WarningCode: string
     case PanAssumed = 'pan-assumed';
     case WordAssumed = 'word-assumed';
     case AmountsDisagree = 'amounts-disagree';
+    case AmountGuessed = 'amount-guessed';
+    case OuncesByVolume = 'ounces-by-volume';
 }

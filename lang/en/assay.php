@@ -44,5 +44,8 @@ return [
     'between' => 'between :least and :most',
     'at_most' => 'off the boil, at most :most',
     'any_heat' => 'may boil',
+    'asks' => 'First: what is “:line”?',
+    'asks_how' => 'There is too much of it to judge without. Say beside the line what it is like, or leave it out.',
+    'left_out' => 'leave it out',
     'unread' => 'Not understood, left out',
 ];

@@ -5,6 +5,8 @@ declare(strict_types=1);
 return [
     'number' => ':attribute: write a number from :least to :most:unit.',
     'choice' => ':attribute: “:value” is not one of :choices.',
+    'own_ratio' => ':attribute: “:value” is no ratio. Write fat : flour : liquid as 1 : 1 : 10, or roux : liquid as 1 : 5.',
+    'own_ratio_far' => ':attribute: half to three times as much fat as flour, and 5 to 600 g flour for a litre of liquid, make a sauce.',
     'missing' => ':attribute: missing.',
     'unit' => ':attribute: “:value” is not a unit of volume; use ml, cl, dl, l, tsp, tbsp, cup, fl oz, pint, quart or gallon.',
     'shallow' => ':attribute: :least l to :most l simmer well in a :diameter cm pan; less stands under 1 cm deep and scorches.',
@@ -93,6 +95,8 @@ return [
         'fill' => 'Fill the pan',
         'heat' => 'Heat under the roux',
         'have_flour' => 'Flour on hand',
+        'own_ratio' => 'My ratio',
+        'own_ratio_by' => 'My ratio, by',
         'have_flour_unit' => 'Unit of the flour',
         'liquid_salt' => 'Salt in the liquid',
         'reduce' => 'Boil off',

@@ -32,5 +32,7 @@ return [
     'not-reduced' => 'Does not come down to where the recipe wants it at this simmer.',
     'pan-assumed' => 'No pan was given: reckoned with one :diameter_cm cm wide.',
     'word-assumed' => '“:line” was read as :ingredient.',
+    'amount-guessed' => '“:line” is by hand: reckoned as :grams_g g, give or take half.',
+    'ounces-by-volume' => '“:line”: ounces of a liquid were taken for fluid ounces. By weight? Write “by weight”.',
     'amounts-disagree' => '“:line” says one amount twice, and they differ: :first_g g and :second_g g. The first was taken.',
 ];

@@ -2,17 +2,10 @@
 
 declare(strict_types=1);
 
-use Illuminate\Contracts\Process\ProcessResult;
 use Illuminate\Support\Facades\Artisan;
-use Illuminate\Support\Facades\Process;
-
-/** @param list<string> $arguments */
-function lento(array $arguments, string $input = ''): ProcessResult
-{
-    return Process::path(base_path())->timeout(300)->input($input)->run(['./lento', ...$arguments]);
-}
 
 require_once __DIR__ . '/schemas.php';
+require_once __DIR__ . '/lento.php';
 
 it('answers the example request in the shape of its schema', function (): void {
     $request = base_path('docs/formats/examples/compose-request.json');
@@ -77,7 +70,7 @@ it('ends with 2 and one line per fault', function (string $request, array $lines
 })->with([
     ['{', ['request: not valid JSON (syntax error).']],
     ['[1,2]', ['request: must be a JSON object.']],
-    ['{"sauce":"veloute"}', ['request: give just one of yield, liquid_on_hand, fat_on_hand, ready_roux, fill_pan.']],
+    ['{"sauce":"veloute"}', ['request: give just one of yield, liquid_on_hand, fat_on_hand, ready_roux, formula, fill_pan.']],
     ['{"yield":{"amount":0}}', ['sauce: missing.', 'yield.amount: write a number from 0.1 to 200 l.']],
     [
         '{"sauce":"veloute","yield":{"amount":1e6,"unit":"l"},"foo":1}',

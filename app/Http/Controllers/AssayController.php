@@ -62,7 +62,7 @@ final readonly class AssayController
         $typed = $request->query('as');
         $as = [];
         foreach (is_array($typed) ? $typed : [] as $line => $id) {
-            if (is_int($line) && is_string($id) && in_array($id, [...Kitchen::known(), 'cornflour'], true)) {
+            if (is_int($line) && is_string($id) && in_array($id, [...Kitchen::known(), 'cornflour', Reader::LEFT_OUT], true)) {
                 $as[$line] = $id;
             }
         }

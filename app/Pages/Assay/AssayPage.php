@@ -18,6 +18,7 @@ use App\Questions\Answer;
 use App\Questions\ComposeFields;
 use App\Questions\FromRecipe;
 use Lento\Assay\Assay;
+use Lento\Assay\Reader;
 use Lento\Assay\ReadLine;
 use Lento\Assay\Recipe;
 use Lento\Compose\Sheet;
@@ -36,6 +37,9 @@ final readonly class AssayPage
 
     public ?Sheet $brought;
 
+    /** The line that has to be told first: without it there is no verdict. */
+    public ?string $asks;
+
     /** @param array<int, string> $as lines put right by the cook */
     public function __construct(
         public string $text,
@@ -44,7 +48,9 @@ final readonly class AssayPage
         public ThicknessClass $to,
         private Kitchen $kitchen,
     ) {
-        [$this->recipe, $this->assay, $this->refusal, $assay] = [$read->recipe, $read->assay, $read->refusal, $read->assay];
+        $this->asks = $read->recipe->asksFirst($kitchen->measures);
+        $assay = $this->asks === null ? $read->assay : null;
+        [$this->recipe, $this->assay, $this->refusal] = [$read->recipe, $assay, $this->asks === null ? $read->refusal : null];
         $this->question = $assay === null ? null : FromRecipe::to($to, $assay);
         $this->brought = $this->question === null ? null : Answer::to($this->question, $kitchen)->sheet;
     }
@@ -89,7 +95,7 @@ final readonly class AssayPage
         $names = array_combine([...Kitchen::known(), 'cornflour'], array_map(Words::ingredient(...), [...Kitchen::known(), 'cornflour']));
         asort($names, SORT_NATURAL | SORT_FLAG_CASE);
 
-        return $names;
+        return [Reader::LEFT_OUT => Words::text('assay.left_out'), ...$names];
     }
 
     public function verdict(): string

@@ -6,6 +6,7 @@ namespace App\Pages\Compose;
 
 use App\Format\Allergens;
 use App\Format\Bands;
+use App\Format\BringingWords;
 use App\Format\Grams;
 use App\Format\KitchenMeasure;
 use App\Format\Litres;
@@ -19,11 +20,13 @@ use App\Pages\Pictures\PotPicture;
 use App\Pages\Pictures\SpoonPicture;
 use App\Pages\Pictures\StairPicture;
 use App\Questions\ComposeFields;
+use App\Questions\RatioRule;
 use App\Typed\FieldFault;
 use App\Typed\MoreField;
 use App\Typed\PartsField;
 use App\Typed\TypedNumber;
 use Lento\Compose\Base;
+use Lento\Compose\Bringing;
 use Lento\Compose\GivenKind;
 use Lento\Compose\Sheet;
 use Lento\Heat\HobHeat;
@@ -115,6 +118,49 @@ final readonly class ComposePage
         return $this->fields['given'];
     }
 
+    /** Whether a formula is held, by its amounts or as a ratio, and the thickness follows from it. */
+    public function isHeld(): bool
+    {
+        return $this->sheet?->question->held !== null;
+    }
+
+    /** Whether a formula can be held as a ratio: where there is a roux, and neither it nor its fat and flour say how much. */
+    public function takesRatio(): bool
+    {
+        return (Base::tryFrom($this->fields['sauce']) ?? Base::Veloute)->hasRoux();
+    }
+
+    /** Fat to flour as a formula holds it: "1.85 : 1"; '' where it is to be chosen. */
+    public function heldRatio(): string
+    {
+        $says = $this->given() === 'formula'
+            ? $this->fields['have_fat'] !== '' && $this->fields['have_flour'] !== ''
+            : $this->isHeld() && count(RatioRule::parts($this->fields['own_ratio'])) === 3;
+
+        return $this->sheet === null || !$says ? '' : TypedNumber::plain(round($this->sheet->question->fatToFlour, 2)) . ' : 1';
+    }
+
+    /** What the formula comes out as: "Comes out at 38 g/l: pouring". */
+    public function comesOut(): string
+    {
+        return $this->sheet === null ? '' : Words::text(
+            'compose.held.comes_out',
+            grams: sprintf('%.0F', $this->sheet->thickness->gramsPerLitre),
+            class: Words::text('thickness.class.' . $this->sheet->thickness->thicknessClass()->value),
+        );
+    }
+
+    /** @return list<string> what brings the formula to the class that is aimed at, each way by itself */
+    public function brings(): array
+    {
+        return $this->sheet === null || !$this->isHeld()
+            ? []
+            : BringingWords::of(
+                Bringing::of($this->sheet, ThicknessClass::tryFrom($this->fields['thickness']) ?? ThicknessClass::Coating),
+                $this->sheet,
+            );
+    }
+
     /** @return list<string> what can be given for this base */
     public function givens(): array
     {
@@ -123,7 +169,7 @@ final readonly class ComposePage
         return array_values(
             array_filter(
                 array_keys(ComposeFields::GIVEN),
-                static fn(string $given): bool => $roux || !in_array($given, ['fat', 'flour', 'roux'], true),
+                static fn(string $given): bool => $roux || !in_array($given, ['fat', 'flour', 'roux', 'formula'], true),
             ),
         );
     }
@@ -145,7 +191,7 @@ final readonly class ComposePage
 
         return array_values(
             array_filter(
-                ['given', ...array_merge(...array_values(ComposeFields::GIVEN))],
+                ['given', ...$this->takesRatio() ? [] : ['own_ratio'], ...array_unique(array_merge(...array_values(ComposeFields::GIVEN)))],
                 static fn(string $field): bool => !in_array($field, $lines, true),
             ),
         );
@@ -173,11 +219,12 @@ final readonly class ComposePage
 
     public function thicknessGrams(): string
     {
-        return sprintf(
-            '%.0F',
-            ThicknessClass::tryFrom($this->fields['thickness'])?->target()->gramsPerLitre
-                ?? (TypedNumber::number($this->fields['thickness']) ?? ($this->sheet?->thickness->gramsPerLitre ?? 0.0)),
-        );
+        $comes = $this->sheet?->thickness->gramsPerLitre ?? 0.0;
+        $asked = ThicknessClass::tryFrom($this->fields['thickness'])?->target()->gramsPerLitre
+            ?? TypedNumber::number($this->fields['thickness'])
+            ?? $comes;
+
+        return sprintf('%.0F', $this->isHeld() ? $comes : $asked);
     }
 
     /** @return array<string, string> */

@@ -28,6 +28,9 @@ final readonly class GivenNumbers
         if (!$this->isGiven($field)) {
             return $this->workedOut($field)[1];
         }
+        if ($this->isFree($field)) {
+            return $this->workedOut($field)[1];
+        }
         $typed = $this->fields[$this->unitField($field) ?? ''] ?? '';
 
         return $typed !== '' ? $typed : $this->usualUnit($field);
@@ -46,6 +49,18 @@ final readonly class GivenNumbers
     public function isGiven(string $field): bool
     {
         return in_array($field, ComposeFields::GIVEN[$this->fields['given']] ?? [], true);
+    }
+
+    /** Whether it is one of a formula that the cook left free: worked out, and shown where it would be written. */
+    public function isFree(string $field): bool
+    {
+        return $this->fields['given'] === 'formula' && $this->isGiven($field) && $this->fields[$field] === '';
+    }
+
+    /** What a free number comes to. */
+    public function comesTo(string $field): string
+    {
+        return $this->workedOut($field)[0];
     }
 
     /** @return array{string, string} number and unit that the sheet has for a field */

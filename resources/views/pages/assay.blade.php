@@ -32,7 +32,10 @@
             </section>
             <section class="verdict" aria-labelledby="verdict-title" aria-live="polite">
                 @if ($page->refusal)<p class="field-error"><x-icon.mind /> {{ $page->refusal }}</p>@endif
-                @if ($page->assay)
+                @if ($page->asks)
+                    <h2 id="verdict-title">{{ __('assay.asks', ['line' => $page->asks]) }}</h2>
+                    <p>{{ __('assay.asks_how') }}</p>
+                @elseif ($page->assay)
                     <h2 id="verdict-title">{{ $page->verdict() }}</h2>
                     <x-drawing.spoon :picture="$page->spoon()" id="spoon" />
                     <dl class="facts">@foreach ($page->figures() as [$name, $value])<div><dt>{{ $name }}</dt><dd>{{ $value }}</dd>

@@ -44,7 +44,7 @@ it('finds in the larder whatever it has a word for', function (string $phrase, s
     ['egg yolks', 'egg-yolk'],
     ['flaky sea salt', 'salt'],
     ['black peppercorns', 'pepper'],
-    ['finely chopped shallots', 'onion'],
+    ['finely chopped shallots', 'shallot'],
     ['celery stalks', 'celery'],
 ]);
 
@@ -56,7 +56,7 @@ it('does not take a thing for its last word', function (string $phrase): void {
     'cocoa butter',
     'coconut cream',
     'soya milk',
-    'beer',
+    'ginger beer',
     'onion soup',
     'salt cod',
     'butter beans',
@@ -72,7 +72,7 @@ it('knows the herbs that weigh nothing', function (string $phrase): void {
     'parsley stalks',
     'grated nutmeg',
     'cloves',
-    'garlic cloves',
+    'dried sage leaves',
     'bouquet garni',
 ]);
 

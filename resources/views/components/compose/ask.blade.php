@@ -32,14 +32,18 @@
 
     <fieldset class="field">
         <legend class="visually-hidden">{{ __('compose.how_thick') }}</legend>
-        <div class="lead">
+        @if ($page->isHeld())
+            <input type="hidden" name="thickness" value="{{ $page->fields['thickness'] }}">
+            <p class="cue comes-out" role="status"><b>{{ $page->comesOut() }}</b>@foreach ($page->brings() as $way)
+                {{ $way }}@endforeach</p>
+        @else<div class="lead">
             <span class="lbl" aria-hidden="true">{{ __('compose.how_thick') }}</span>
             <span class="lbl with-input"><label for="thickness" class="visually-hidden">{{ __('compose.thickness_field') }}</label>
                 <input id="thickness" name="thickness" class="small" inputmode="decimal" autocomplete="off"
                 value="{{ $page->error('thickness') ? $page->fields['thickness'] : $page->thicknessGrams() }}"
                 @if ($page->error('thickness')) aria-invalid="true" aria-describedby="thickness-error"
                 @endif> {{ __('compose.flour_per_litre') }}</span>
-        </div>
+        </div>@endif
         <x-compose.ladder :page="$page" />
         @if (isset($page->errors['thickness']))<x-field-error :page="$page" field="thickness" />@endif
     </fieldset>

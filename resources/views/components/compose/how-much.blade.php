@@ -35,6 +35,21 @@
         @endif
         <button class="btn nudge" name="nudge" value="up" aria-label="{{ __('compose.more') }}">+</button>
     </div>
+    @if ($page->given() === 'formula')
+        <p class="cue"><x-given /> {{ __('compose.held.note') }}</p>
+    @elseif ($page->takesRatio())
+        <div class="own-ratio">
+            <label class="lbl" for="own_ratio">{{ __('compose.held.ratio') }}</label>
+            <input id="own_ratio" name="own_ratio" class="mid" autocomplete="off" maxlength="30" value="{{ $page->fields['own_ratio'] }}"
+                placeholder="{{ __('compose.held.ratio_example') }}" @if ($page->error('own_ratio')) aria-invalid="true"
+                aria-describedby="own_ratio-error" @endif>
+            <select name="own_ratio_by" class="mid" aria-label="{{ __('compose.held.ratio') }}">
+                @foreach (__('compose.held.by') as $by => $name)<option value="{{ $by }}"
+                @selected($page->fields['own_ratio_by'] === $by)>{{ $name }}</option>@endforeach
+            </select>
+        </div>
+        @if (isset($page->errors['own_ratio']))<x-field-error :page="$page" field="own_ratio" />@endif
+    @endif
     @if ($page->given() === 'pan' && $page->sheet)<p class="cue"><x-given
         /> {{ __('compose.fills', ['percent' => round($page->sheet->fillPercent())]) }}</p>@endif
     @foreach ($page->errorsWithoutPlace() as $field) @if (isset($page->errors[$field]))<x-field-error :page="$page" :field="$field"

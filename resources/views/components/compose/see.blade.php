@@ -61,12 +61,18 @@
                 </select>
             </div>
             @foreach (['ratio', 'school'] as $name)
+                @if ($name === 'ratio' && $page->heldRatio() !== '')
+                    <div class="choice"><span class="lbl">{{ __('schools.ratio.q') }}</span>
+                        <p class="held-ratio"><b>{{ $page->heldRatio() }}</b> {{ __('compose.held.held') }}</p></div>
+                    @continue
+                @endif
                 <x-compose.choice :page="$page" :name="$name" />
             @endforeach
         </div>
         @if (isset($page->errors['fat']))<x-field-error :page="$page" field="fat" />@endif
         @if ($page->sheet)
-            <x-drawing.balance :sheet="$page->sheet" :colour="$page->colour()" id="balance" drag="choose-ratio" />
+            <x-drawing.balance :sheet="$page->sheet" :colour="$page->colour()" id="balance"
+                :drag="$page->heldRatio() === '' ? 'choose-ratio' : null" />
         @endif
     @endif
 </section>

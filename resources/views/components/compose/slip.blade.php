@@ -14,13 +14,16 @@
                     && $page->sheet->question->base->hasRoux()), {{ App\Format\Degrees::text($page->sheet->stair->liquid) }} @endif</span>
                 @if ($field)
                     <span class="am"><input id="{{ $field }}" name="{{ $field }}" inputmode="decimal" autocomplete="off"
-                        value="{{ $page->numbers->number($field) }}" aria-labelledby="{{ $field }}-name" @if ($page->error($field))
-                        aria-invalid="true" aria-describedby="{{ $field }}-error"
+                        value="{{ $page->numbers->number($field) }}" aria-labelledby="{{ $field }}-name"
+                        @if ($page->numbers->isFree($field)) placeholder="{{ $page->numbers->comesTo($field) }}" @endif
+                        @if ($page->error($field)) aria-invalid="true" aria-describedby="{{ $field }}-error"
                         @endif><small>{{ $page->numbers->unit($field) }}</small></span>
                 @else
                     <span class="am">{{ $number }}<small>{{ $unit }}</small></span>
                 @endif
-                <span class="km">@if ($field && $page->numbers->isGiven($field))<x-given />@endif {{ $page->kitchen($amount) }}</span>
+                <span class="km">@if ($field && $page->numbers->isFree($field))<span
+                    class="soft">{{ __('compose.held.free') }}</span>@elseif ($field && $page->numbers->isGiven($field))<x-given
+                    />@endif {{ $page->kitchen($amount) }}</span>
                 @if ($field)@if (isset($page->errors[$field]))<x-field-error :page="$page" :field="$field" />@endif @endif
             </div>
         @endforeach
