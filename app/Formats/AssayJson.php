@@ -4,14 +4,21 @@ declare(strict_types=1);
 
 namespace App\Formats;
 
+use App\Format\Words;
+use App\Kitchen\Kitchen;
+use App\Questions\Answer;
+use App\Questions\AsWritten;
 use Lento\Assay\Assay;
 
 /** The answer of `lento assay --json`; its shape is docs/formats/assay-answer.schema.json and stays stable. */
 final readonly class AssayJson
 {
     /** @return array<string, mixed> */
-    public static function of(Assay $assay): array
+    public static function of(Assay $assay, Kitchen $kitchen): array
     {
+        $written = AsWritten::of($assay, $kitchen);
+        $sheet = $written->fields === null ? null : Answer::to($written->fields, $kitchen)->sheet;
+
         return [
             'flour_g' => SheetJson::round($assay->flour->inGrams()),
             'fat_g' => SheetJson::round($assay->fat->inGrams()),
@@ -35,6 +42,9 @@ final readonly class AssayJson
             'verdict' => AssayWords::verdict($assay),
             'warnings' => array_map(SheetJson::warning(...), $assay->warnings),
             'unread' => $assay->recipe->unread,
+            'steps' => $sheet === null ? [] : StepJson::all($sheet->plan()),
+            'unplaced' => $written->unplaced,
+            'recipe' => $sheet === null ? null : RecipeOut::of(Words::sauce($sheet->question), $sheet->plan()),
         ];
     }
 }

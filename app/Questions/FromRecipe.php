@@ -21,10 +21,11 @@ final readonly class FromRecipe
     /** Liquids that no base is named by, and what they are taken for. */
     private const TAKEN_FOR = ['water' => 'vegetable-stock'];
 
-    public static function to(ThicknessClass $class, Assay $assay): ComposeFields
+    /** @param Base|null $base made as which; the one that its liquid names if null */
+    public static function to(ThicknessClass $class, Assay $assay, ?Base $base = null): ComposeFields
     {
         $liquid = self::mainLiquid($assay);
-        $base = self::base($liquid);
+        $base ??= self::base($liquid);
         $ratio = max(0.5, min(3.0, $assay->fatToFlour()));
 
         return ComposeFields::from([
@@ -61,16 +62,17 @@ final readonly class FromRecipe
         return Base::Veloute;
     }
 
-    private static function mainLiquid(Assay $assay): string
+    /** @param bool $asWritten whether water is water, and no stock of the house's */
+    public static function mainLiquid(Assay $assay, bool $asWritten = false): string
     {
         $main
             = self::heaviest($assay, static fn(Ingredient|Fat $kind): bool => $kind instanceof Ingredient && $kind->role === Role::Liquid)
             ?? 'vegetable-stock';
 
-        return self::TAKEN_FOR[$main] ?? $main;
+        return $asWritten ? $main : self::TAKEN_FOR[$main] ?? $main;
     }
 
-    private static function mainFat(Assay $assay): ?string
+    public static function mainFat(Assay $assay): ?string
     {
         return self::heaviest($assay, static fn(Ingredient|Fat $kind, bool $finishes): bool => $kind instanceof Fat && !$finishes);
     }

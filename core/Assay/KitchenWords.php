@@ -254,6 +254,9 @@ final readonly class KitchenWords
         'dried', 'sprig', 'sprigs', 'stalk', 'leaf', 'leaves', 'piece', 'pieces', 'chilled',
     ];
 
+    /** Bytes: no name of a thing is longer. */
+    private const LONGEST = 400;
+
     /** Accents and hyphens do not matter. */
     private const PLAIN = [
         'é' => 'e',
@@ -283,7 +286,7 @@ final readonly class KitchenWords
     /** @return array{id: string|null, loose: bool}|null the larder id (null: in the pot but weightless), or null if any word is unknown */
     public static function read(string $phrase): ?array
     {
-        $words = self::words($phrase);
+        $words = strlen($phrase) > self::LONGEST ? [] : self::words($phrase);
         for ($length = min(4, count($words)); $length > 0; $length--) {
             for ($from = 0; $from + $length <= count($words); $from++) {
                 $name = implode(' ', array_slice($words, $from, $length));

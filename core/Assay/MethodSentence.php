@@ -18,6 +18,9 @@ final readonly class MethodSentence
         . '|return|roast|saute|season|serve|set|simmer|skim|slowly|start|stir|strain|sweat|take|taste|then|thin|toss|turn|warm|when|whisk'
         . '|work';
 
+    /** Bytes: a longer one is a page, and not a sentence. */
+    private const LONGEST = 2000;
+
     /** Each word with the colour it means; the darkest that is named counts, for a roux passes through the others. */
     private const COLOURS = [
         'dark' => '/\b(?:dark brown|chocolate|mahogany|very dark|dark)\b/u',
@@ -38,6 +41,9 @@ final readonly class MethodSentence
     /** Null for what is no sentence of a method. */
     public static function of(string $line): ?self
     {
+        if (strlen($line) > self::LONGEST) {
+            return null;
+        }
         $text = mb_strtolower(trim((string) preg_replace('/\A\s*(?:step\s*)?\d{1,2}\s*[.):]\s*/iu', '', $line)));
         $text = strtr($text, ['é' => 'e', '’' => "'"]);
 

@@ -40,6 +40,12 @@ final readonly class WrittenAmount
     /** What a packet of a known size is called. */
     private const PACKET = '(?:tins?|cans?|cartons?|tubs?|jars?|bottles?|packs?|packets?|boxe?s?|blocks?|containers?|pots?)';
 
+    /** Bytes: a longer line is no line of ingredients, and not worth taking apart. */
+    private const LONGEST = 400;
+
+    /** Amounts of one line that are added up. */
+    private const MOST_PARTS = 4;
+
     private const RANGE = '\s*(?:-|–|—|to|or)\s*';
 
     private const AND = '\s*(?:\+|&|plus|and)\s+';
@@ -60,6 +66,9 @@ final readonly class WrittenAmount
     public static function read(string $line, MeasureSystem $measures): ?self
     {
         $names = new UnitNames($measures);
+        if (strlen($line) > self::LONGEST) {
+            return null;
+        }
         try {
             return self::byHand($line) ?? self::packets($line, $names) ?? self::counted($line, $names);
         } catch (LentoException) {
@@ -116,7 +125,7 @@ final readonly class WrittenAmount
         }
         [$number, $unit, $rest] = $first;
         $parts = [[$number, $unit]];
-        while ($unit !== null && preg_match('/\A' . self::AND . '(.+)\z/iu', $rest, $more) === 1) {
+        while ($unit !== null && count($parts) < self::MOST_PARTS && preg_match('/\A' . self::AND . '(.+)\z/iu', $rest, $more) === 1) {
             $next = self::one($more[1], $names);
             if ($next === null || $next[1] === null) {
                 break;

@@ -102,6 +102,10 @@ final readonly class Chosen
     private static function isAromatic(Act $act, Dose $dose): bool
     {
         return match (true) {
+            $dose->own => false,
+            // The fat stays with what a cook fries in it.
+            $dose->isItsFat() && array_filter($act->doses, static fn(Dose $one): bool => $one->own && $one->fate === Fate::StaysIn) !== []
+                => false,
             $act->kind->fries() => $dose->fate === Fate::StaysIn || $dose->isItsFat(),
             $act->kind === ActKind::Infuse => true,
             $act->kind === ActKind::StirIn => $dose->tied,

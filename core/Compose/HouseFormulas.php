@@ -38,6 +38,7 @@ final readonly class HouseFormulas
         'packed-broth',
         'water',
         'cider',
+        'brown-stock',
     ];
 
     private const ANY_STOCK = [

@@ -56,6 +56,7 @@ final readonly class Dose
      * @param bool $optional left out unless the cook asks for it
      * @param bool $tied in a sachet, or by a string: it comes out again
      * @param bool $inAll of this one pot, however much of it there is, and not for each litre
+     * @param bool $own a cook's own, beside the formula: no choice of the house's leaves it out
      */
     private function __construct(
         public string $ingredient,
@@ -66,6 +67,7 @@ final readonly class Dose
         public bool $optional = false,
         public bool $tied = false,
         public bool $inAll = false,
+        public bool $own = false,
     ) {}
 
     public static function grams(string $ingredient, float $perLitre, Fate $fate = Fate::Joins): self
@@ -117,7 +119,23 @@ final readonly class Dose
     /** The same, left out unless the cook asks for it. */
     public function optional(): self
     {
-        return new self($this->ingredient, $this->measure, 0.0, $this->fate, $this->usual, true, $this->tied, $this->inAll);
+        return new self($this->ingredient, $this->measure, 0.0, $this->fate, $this->usual, true, $this->tied, $this->inAll, $this->own);
+    }
+
+    /** The same, a cook's own. */
+    public function ofTheCook(): self
+    {
+        return new self(
+            $this->ingredient,
+            $this->measure,
+            $this->perLitre,
+            $this->fate,
+            $this->usual,
+            $this->optional,
+            $this->tied,
+            $this->inAll,
+            true,
+        );
     }
 
     /** @throws OutOfRange outside 0 to 1000 per litre */
@@ -134,7 +152,17 @@ final readonly class Dose
             );
         }
 
-        return new self($this->ingredient, $this->measure, $perLitre, $this->fate, $this->usual, false, $this->tied, $this->inAll);
+        return new self(
+            $this->ingredient,
+            $this->measure,
+            $perLitre,
+            $this->fate,
+            $this->usual,
+            false,
+            $this->tied,
+            $this->inAll,
+            $this->own,
+        );
     }
 
     public function named(string $ingredient): self
@@ -148,6 +176,7 @@ final readonly class Dose
             $this->optional,
             $this->tied,
             $this->inAll,
+            $this->own,
         );
     }
 

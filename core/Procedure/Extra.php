@@ -61,7 +61,7 @@ final readonly class Extra
         }
         $dose = $inAll ? Dose::inAll($ingredient, $measure, $amount, $fate) : Dose::counted($ingredient, $measure, $amount, $fate);
 
-        return new self($dose, $where, $kind);
+        return new self($dose->ofTheCook(), $where, $kind);
     }
 
     /**
@@ -86,6 +86,7 @@ final readonly class Extra
     {
         $fries = $procedure->last(ActKind::Sweat, ActKind::Brown, ActKind::BrownDeep, ActKind::Render);
         $vegetable = $this->dose->fate === Fate::StaysIn;
+        $fries = $vegetable ? self::friesVegetables($procedure) : $fries;
         if ($fries !== null) {
             $act = $procedure->acts[$fries];
 
@@ -100,13 +101,25 @@ final readonly class Extra
         $sweat = Act::of(
             ActKind::Sweat,
             $this->dose,
-            $this->dose->inAll ? Dose::inAll($fat, Measure::Grams, $ofFat, Fate::Joins) : Dose::grams($fat, $ofFat),
+            ($this->dose->inAll ? Dose::inAll($fat, Measure::Grams, $ofFat, Fate::Joins) : Dose::grams($fat, $ofFat))->ofTheCook(),
         );
         $simmer = $procedure->last(ActKind::Simmer, ActKind::Reduce);
 
         return $simmer === null || $ladled > 0
             ? $procedure->adding($sweat, 0)
             : $procedure->adding(Act::of(ActKind::StirIn)->saying('vegetables'), $simmer)->adding($sweat->in(Vessel::SecondPan), 0);
+    }
+
+    /** @return int|null the last act that fries vegetables of the house's, which are not left out */
+    private static function friesVegetables(Procedure $procedure): ?int
+    {
+        $last = null;
+        foreach ($procedure->acts as $at => $act) {
+            $cut = array_filter($act->doses, static fn(Dose $dose): bool => $dose->fate === Fate::StaysIn && $dose->perLitre > 0.0);
+            $last = $act->kind->fries() && $cut !== [] ? $at : $last;
+        }
+
+        return $last;
     }
 
     private function after(Procedure $procedure, int $ladled, ActKind ...$kinds): Procedure

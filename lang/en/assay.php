@@ -46,6 +46,8 @@ return [
     'any_heat' => 'may boil',
     'asks' => 'First: what is “:line”?',
     'asks_how' => 'There is too much of it to judge without. Say beside the line what it is like, or leave it out.',
+    'as_written' => 'Cook it as written',
+    'unplaced' => 'Not in the pot: :lines',
     'left_out' => 'leave it out',
     'unread' => 'Not understood, left out',
 ];

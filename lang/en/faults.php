@@ -43,6 +43,8 @@ return [
     'not_text' => 'The recipe is not text in UTF-8.',
     'no_thickener' => 'recipe: no flour or starch was understood, so there is nothing that thickens.',
     'no_liquid' => 'recipe: no liquid was understood, so there is no sauce.',
+    'no_recipe' => 'recipe: no recipe (schema.org/Recipe) was found in it, or it is not whole.',
+    'nth_recipe' => 'nth: there are :count in it; write a number from 1 to :count.',
     'empty' => 'recipe: there is nothing to read.',
     'version' => ':attribute: of another version of Lento.',
     'too_long' => ':attribute: longer than can be kept.',

@@ -60,5 +60,11 @@ return [
         'vegetable-stock' => 'vegetable',
         'game-stock' => 'game',
         'packed-broth' => 'packed-broth',
+        'brown-stock' => 'brown',
+        'beef-stock' => 'beef',
+        'mutton-stock' => 'mutton',
+        'ham-stock' => 'ham',
+        'water' => 'water',
+        'cider' => 'cider',
     ],
 ];

@@ -51,3 +51,14 @@ it('is not confused by bad input', function (string $recipe): void {
     "400 ml coconut milk\n" . str_repeat("9 l of nothing\n", 200),
     str_repeat('Simmer for 20 minutes and ', 150),
 ]);
+
+it('offers to cook it as it is written, and tells what has no place', function (): void {
+    $page = assayPage("50 g butter\n50 g flour\n1 l chicken stock\n100 g mushrooms\n10 g cornflour");
+    expect($page)
+        ->toContain('Cook it as written')
+        ->toContain('Not in the pot: 10 g cornflour')
+        ->toContain('given=formula&amp;stock=1000')
+        ->toContain('mushroom%3A100%3Ag%3Awith-vegetables')
+        ->and(assayPage("50 g flour\n1 l chicken stock"))
+        ->not->toContain('Cook it as written');
+});

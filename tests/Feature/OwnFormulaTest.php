@@ -143,3 +143,69 @@ it('leaves a formula for the litres, and for another sauce, as the cook touches 
         ->assertOk()
         ->assertDontSee('Your formula comes out');
 });
+
+it('has a name for a sauce of every liquid that it is made with', function (Lento\Compose\Base $base): void {
+    foreach (app(App\Kitchen\Kitchen::class)->liquids($base) as $liquid) {
+        expect(App\Format\Words::sauceNamed($base, $liquid))->not->toContain('sauces.')->not->toContain('.stock');
+    }
+})->with(Lento\Compose\Base::cases());
+
+it('cooks a recipe as it is written: every line in the pot, the amounts unchanged, and out again as a recipe', function (): void {
+    $written = implode("\n", [
+        '¼ cup butter',
+        '¼ cup flour',
+        '3 cups beef stock',
+        '½ cup red wine',
+        '1 tbsp tomato paste',
+        '1 onion, chopped',
+        '2 bay leaves',
+        'salt and pepper',
+        'roux: brown',
+        'simmer: 30 min',
+    ]);
+    $run = lento(['assay', '-', '--json'], $written);
+    $answer = row(json_decode($run->output(), true));
+    expect($run->exitCode())
+        ->toBe(0, $run->errorOutput())
+        ->and(fitsSchema($run->output(), 'assay-answer'))
+        ->toBeTrue()
+        ->and($answer['unplaced'])
+        ->toBe([]);
+    $grams = [];
+    foreach (row($answer['steps']) as $step) {
+        foreach (row(row($step)['amounts']) as $amount) {
+            $what = text(data_get($amount, 'ingredient'));
+            $grams[$what] = ($grams[$what] ?? 0.0) + number(data_get($amount, 'mass_g'));
+        }
+    }
+    expect($grams['plain-flour'])
+        ->toEqualWithDelta(number($answer['flour_g']), 0.02)
+        ->and($grams['brown-stock'])
+        ->toEqualWithDelta(718.0, 5.0)
+        ->and($grams['red-wine'])
+        ->toEqualWithDelta(117.4, 1.0)
+        ->and($grams['tomato-paste'])
+        ->toEqualWithDelta(16.4, 0.5)
+        ->and($grams['onion'])
+        ->toEqualWithDelta(120.0, 0.01)
+        ->and($grams)
+        ->toHaveKey('bay-leaf')
+        // What goes out comes in again.
+        ->and(App\Formats\RecipeLd::in((string) json_encode($answer['recipe']))[0]->text)
+        ->toContain('onion')
+        ->toContain('red wine');
+});
+
+it('tells what it cannot place, and cooks nothing as written that has no roux', function (): void {
+    $answer = static fn(string $recipe): array => row(json_decode(lento(['assay', '-', '--json'], $recipe)->output(), true));
+    $starch = $answer("50 g butter\n50 g flour\n1 l milk\n20 g cornflour\n4 star anise");
+    $slurry = $answer("30 g cornflour\n1 l milk");
+    expect($starch['unplaced'])
+        ->toEqualCanonicalizing(['20 g cornflour', '4 star anise'])
+        ->and($starch['steps'])
+        ->not->toBe([])
+        ->and($slurry['steps'])
+        ->toBe([])
+        ->and($slurry['recipe'])
+        ->toBeNull();
+});

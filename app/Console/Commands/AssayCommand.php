@@ -14,18 +14,21 @@ use App\Format\RefusalWords;
 use App\Format\Words;
 use App\Formats\AssayJson;
 use App\Formats\AssayWords;
+use App\Formats\RecipeLd;
+use App\Kitchen\Kitchen;
 use Lento\Assay\Assay;
 use Lento\Assay\Reader;
 use Lento\Exception\Missing;
 use Lento\Exception\OutOfRange;
 use Lento\Finish\Finishing;
 use Lento\Larder\Larder;
+use Lento\Quantity\MeasureSystem;
 use Lento\Quantity\Temperature;
 
 final class AssayCommand extends Refusing
 {
-    protected $signature = 'lento:assay {recipe : a recipe, one ingredient a line, or - for standard input} {--json : print '
-        . 'JSON, docs/formats/assay-answer.schema.json}';
+    protected $signature = 'lento:assay {recipe : a recipe, one ingredient a line, JSON-LD of schema.org/Recipe, or a saved web page with '
+        . 'one; - for standard input} {--nth=1 : which of several} {--json : print JSON, docs/formats/assay-answer.schema.json}';
 
     protected $description = 'Say what a written recipe will come out as';
 
@@ -42,7 +45,17 @@ final class AssayCommand extends Refusing
             return $this->refuseInput($fault, $path);
         }
         $larder = Larder::house();
-        $recipe = (new Reader($larder))->read($input->text);
+        $text = $input->text;
+        if (RecipeLd::isMeant($text)) {
+            $found = RecipeLd::in($text);
+            $text = $found[(int) $this->option('nth') - 1]->text ?? null;
+            if ($text === null) {
+                return $this->refuse([
+                    $found === [] ? Words::text('faults.no_recipe') : Words::text('faults.nth_recipe', count: count($found)),
+                ]);
+            }
+        }
+        $recipe = (new Reader($larder))->read($text);
         try {
             $assay = Assay::of($recipe, $larder);
         } catch (Missing $missing) {
@@ -54,7 +67,9 @@ final class AssayCommand extends Refusing
             return $this->refuse([Words::text('assay.refused', reason: RefusalWords::of($refusal))]);
         }
 
-        return $this->option('json') ? $this->json(AssayJson::of($assay)) : $this->print($assay);
+        return $this->option('json')
+            ? $this->json(AssayJson::of($assay, Kitchen::unknown(MeasureSystem::UsCustomary)))
+            : $this->print($assay);
     }
 
     private function print(Assay $assay): int

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Format\RefusalWords;
 use App\Format\Words;
+use App\Formats\RecipeLd;
 use App\Http\Responses\PageOrFragment;
 use App\Kitchen\Kitchen;
 use App\Pages\Assay\AssayPage;
@@ -26,6 +27,8 @@ final readonly class AssayController
     {
         $typed = $request->query('recipe');
         $text = mb_substr(mb_scrub(is_string($typed) ? $typed : ''), 0, self::LONGEST);
+        // Linked data is read as its plain lines, and shown so.
+        $text = RecipeLd::isMeant($text) ? RecipeLd::in($text)[0]->text ?? $text : $text;
         $as = $this->putRight($request);
         $larder = $kitchen->larder();
         $recipe = (new Reader($larder))->read($text, $as);

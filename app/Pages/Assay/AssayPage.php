@@ -15,6 +15,7 @@ use App\Formats\AssayWords;
 use App\Kitchen\Kitchen;
 use App\Pages\Pictures\SpoonPicture;
 use App\Questions\Answer;
+use App\Questions\AsWritten;
 use App\Questions\ComposeFields;
 use App\Questions\FromRecipe;
 use Lento\Assay\Assay;
@@ -37,6 +38,9 @@ final readonly class AssayPage
 
     public ?Sheet $brought;
 
+    /** The recipe as a pot that is cooked as it is written; null where there is no verdict. */
+    public ?AsWritten $written;
+
     /** The line that has to be told first: without it there is no verdict. */
     public ?string $asks;
 
@@ -51,6 +55,7 @@ final readonly class AssayPage
         $this->asks = $read->recipe->asksFirst($kitchen->measures);
         $assay = $this->asks === null ? $read->assay : null;
         [$this->recipe, $this->assay, $this->refusal] = [$read->recipe, $assay, $this->asks === null ? $read->refusal : null];
+        $this->written = $assay === null ? null : AsWritten::of($assay, $kitchen);
         $this->question = $assay === null ? null : FromRecipe::to($to, $assay);
         $this->brought = $this->question === null ? null : Answer::to($this->question, $kitchen)->sheet;
     }
@@ -96,6 +101,14 @@ final readonly class AssayPage
         asort($names, SORT_NATURAL | SORT_FLAG_CASE);
 
         return [Reader::LEFT_OUT => Words::text('assay.left_out'), ...$names];
+    }
+
+    /** What goes into no pot when it is cooked as written; '' where all of it does. */
+    public function unplaced(): string
+    {
+        $lines = $this->written->unplaced ?? [];
+
+        return $lines === [] ? '' : Words::text('assay.unplaced', lines: implode('; ', $lines));
     }
 
     public function verdict(): string

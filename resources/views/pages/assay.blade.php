@@ -66,6 +66,11 @@
                                 aria-label="{{ __('assay.changed') }}">≠</span>@endif</li>
                         @endforeach
                     </ul>
+                    @if ($page->written?->fields)
+                        <a class="btn btn-outline-dark" href="{{ route('compose', $page->written->fields->toAddress())
+                            }}">{{ __('assay.as_written') }}</a>
+                        @if ($page->unplaced() !== '')<p class="soft">{{ $page->unplaced() }}</p>@endif
+                    @endif
                     <a class="btn btn-primary go" href="{{ route('compose', $page->question->toAddress()) }}">{{ __('assay.into_compose',
                         ['class' => __('thickness.class.' . $page->to->value)]) }}</a>
                 </section>

@@ -3,9 +3,12 @@
 declare(strict_types=1);
 
 use Lento\Compose\Base;
+use Lento\Compose\Choice\AromaticsWay;
 use Lento\Compose\Composer;
 use Lento\Compose\Formula;
+use Lento\Compose\How;
 use Lento\Compose\InKitchen;
+use Lento\Compose\Method;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
 use Lento\Exception\NotReachable;
@@ -14,6 +17,8 @@ use Lento\Exception\Unknown;
 use Lento\Larder\Allergen;
 use Lento\Larder\Larder;
 use Lento\Plan\Amount;
+use Lento\Plan\Step;
+use Lento\Plan\StepKind;
 use Lento\Procedure\Act;
 use Lento\Procedure\Extra;
 use Lento\Procedure\Measure;
@@ -84,6 +89,20 @@ it('reckons it like the house’s own: thickness, salt, allergens, books', funct
     [Where::Last, 'soured-cream'],
     [Where::AtTable, 'lemon-juice'],
 ]);
+
+it('keeps a vegetable of the cook’s own, whatever the choice of aromatics', function (Base $base, ?AromaticsWay $way): void {
+    $sheet = (new Composer())->answer(Question::of(
+        $base,
+        Volume::ofLitres(2.0),
+        how: new How(method: $way === null ? null : Method::of($way)),
+        in: new InKitchen(formula: Formula::house($base)->with(extra('leek', 120.0, Where::WithVegetables, inAll: true))),
+    ));
+    $fried = array_values(array_filter($sheet->plan()->steps, static fn(Step $step): bool => array_filter(
+        $step->amounts,
+        static fn(Amount $one): bool => $one->ingredient === 'leek' && abs($one->mass->inGrams() - 120.0) < 1e-6,
+    ) !== []));
+    expect($fried)->toHaveCount(1)->and($fried[0]->kind)->toBeIn([StepKind::Sweat, StepKind::BrownVegetables]);
+})->with(array_filter(Base::cases(), static fn(Base $base): bool => $base->hasRoux()))->with([null, ...AromaticsWay::cases()]);
 
 it('says what it brings of allergens', function (): void {
     $with = withExtras(Base::Tomato, 1.0, extra('anchovy', 10.0, Where::Last), extra('dry-mustard', 2.0, Where::WithLiquid));
