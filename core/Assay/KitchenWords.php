@@ -117,6 +117,10 @@ final readonly class KitchenWords
         'cheese' => 'semi-hard-cheese',
         'hard cheese' => 'hard-cheese',
         'cheddar' => 'semi-hard-cheese',
+        'cheddar cheese' => 'semi-hard-cheese',
+        'mature cheddar cheese' => 'mature-cheese',
+        'sharp cheddar' => 'mature-cheese',
+        'strong cheddar' => 'mature-cheese',
         'gruyere' => 'semi-hard-cheese',
         'alpine cheese' => 'semi-hard-cheese',
         'soft cheese' => 'soft-cheese',
@@ -204,6 +208,14 @@ final readonly class KitchenWords
         'curry powder' => 'curry-powder',
         'dry mustard' => 'dry-mustard',
         'mustard powder' => 'dry-mustard',
+        'english mustard' => 'prepared-mustard',
+        'single cream' => 'whipping-cream',
+        'light cream' => 'whipping-cream',
+        'half and half' => 'whipping-cream',
+        'self raising flour' => 'plain-flour',
+        'self rising flour' => 'plain-flour',
+        'worcestershire sauce' => 'worcestershire-style',
+        'horseradish sauce' => 'horseradish',
         'dijon mustard' => 'prepared-mustard',
         'dijon' => 'prepared-mustard',
         'wholegrain mustard' => 'prepared-mustard',
@@ -230,13 +242,19 @@ final readonly class KitchenWords
     ];
 
     /** Names that leave something open: what they were taken for is said aloud. */
-    private const LOOSE = ['stock', 'broth', 'fat', 'cream', 'cheese', 'wine'];
+    private const LOOSE = [
+        'stock', 'broth', 'fat', 'cream', 'cheese', 'wine', 'single cream', 'light cream', 'half and half', 'self raising flour',
+        'self rising flour',
+    ];
 
     /** In the pot, but with no weight on its thickness. */
     private const WEIGHTLESS = [
         'bay leaf', 'bay', 'thyme', 'parsley', 'parsley stalk', 'clove', 'nutmeg', 'mace', 'bouquet garni', 'sachet', 'tarragon',
         'chervil', 'cayenne', 'paprika', 'allspice', 'rosemary', 'sage', 'marjoram', 'oregano', 'chive', 'dill', 'basil', 'juniper',
-        'juniper berry', 'star anise', 'saffron', 'chilli flake', 'cumin', 'coriander', 'cinnamon', 'ginger', 'turmeric', 'hot sauce',
+        'juniper berry', 'star anise', 'saffron', 'cayenne pepper', 'chilli powder', 'chili powder', 'garlic powder', 'onion powder',
+        'mixed herb', 'mixed spice',
+        'italian seasoning', 'bay leaf', 'lemon zest', 'mace', 'smoked paprika', 'chilli flake', 'cumin', 'coriander', 'cinnamon',
+        'ginger', 'turmeric', 'hot sauce',
     ];
 
     /** Words that say how, not what. */
@@ -248,7 +266,8 @@ final readonly class KitchenWords
         'unseasoned', 'concentrated', 'whole', 'plain', 'chopped', 'sliced', 'peeled', 'minced', 'crushed', 'mature', 'sharp', 'aged',
         'about', 'approx', 'approximately', 'of', 'the', 'a', 'an', 'and', 'for', 'roux', 'sauce', 'to', 'taste', 'optional', 'more',
         'extra', 'virgin', 'sea', 'flaked', 'flaky', 'kosher', 'table', 'rendered', 'roast', 'from', 'in', 'at', 'room', 'temperature',
-        'very', 'thick', 'thin', 'leftover', 'each', 'plus', 'needed', 'if', 'thinly', 'halved', 'quartered', 'trimmed', 'washed',
+        'very', 'thick', 'thin', 'shredded', 'english', 'green', 'few', 'lot', 'some', 'couple', 'blade', 'slice', 'stick', 'leftover',
+        'each', 'plus', 'needed', 'if', 'thinly', 'halved', 'quartered', 'trimmed', 'washed',
         'drained', 'rinsed',
         'canned', 'tinned', 'tin', 'can', 'jar', 'carton', 'bottle', 'pure', 'best', 'bodied', 'lukewarm', 'simmering', 'instant',
         'dried', 'sprig', 'sprigs', 'stalk', 'leaf', 'leaves', 'piece', 'pieces', 'chilled',
@@ -275,7 +294,7 @@ final readonly class KitchenWords
     /** g of one, where a cook counts instead of weighing. */
     private const PIECE_GRAMS = [
         'onion' => 120.0, 'red-onion' => 120.0, 'shallot' => 25.0, 'garlic' => 5.0, 'carrot' => 80.0, 'celery' => 45.0, 'leek' => 150.0,
-        'mushroom' => 15.0, 'sweet-pepper' => 150.0, 'green-chilli' => 10.0, 'crushed-tomato' => 100.0, 'anchovy' => 4.0,
+        'mushroom' => 15.0, 'sweet-pepper' => 150.0, 'green-chilli' => 10.0, 'crushed-tomato' => 100.0, 'anchovy' => 4.0, 'pepper' => 0.05,
         'egg-yolk' => 18.0,
         'boiled-egg' => 50.0, 'gherkin' => 12.0, 'stock-cube' => 10.0, 'fat-bacon' => 25.0,
     ];
@@ -321,7 +340,7 @@ final readonly class KitchenWords
     /** @return list<string> lower case, without accents, hyphens, plural s, remarks in brackets or after a comma */
     private static function words(string $phrase): array
     {
-        $plain = strtr(mb_strtolower($phrase), self::PLAIN);
+        $plain = (string) preg_replace('/\b(?:stuck|studded|spiked)\s+with\b.*\z/su', '', strtr(mb_strtolower($phrase), self::PLAIN));
         $plain = (string) preg_replace(['/\([^)]*\)/u', '/[,;].*\z/su', '/[^a-z ]+/u'], ' ', $plain);
         $words = array_values(array_filter(explode(' ', $plain), static fn(string $word): bool => $word !== ''));
 
@@ -332,6 +351,8 @@ final readonly class KitchenWords
     {
         return match (true) {
             $word === 'leaves' => 'leaf',
+            in_array($word, ['chillies', 'chilies', 'chili', 'chile', 'chiles'], true) => 'chilli',
+            strlen($word) > 4 && str_ends_with($word, 'ies') => substr($word, 0, -3) . 'y',
             in_array($word, ['tomatoes', 'potatoes'], true) => substr($word, 0, -2),
             strlen($word) > 3 && str_ends_with($word, 's') && !str_ends_with($word, 'ss') => substr($word, 0, -1),
             default => $word,

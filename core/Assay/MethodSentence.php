@@ -47,7 +47,9 @@ final readonly class MethodSentence
         $text = mb_strtolower(trim((string) preg_replace('/\A\s*(?:step\s*)?\d{1,2}\s*[.):]\s*/iu', '', $line)));
         $text = strtr($text, ['é' => 'e', '’' => "'"]);
 
-        return preg_match('/\A(?:' . self::BEGINS . ')\b/u', $text) === 1 && count(explode(' ', $text)) >= 3 ? new self($text) : null;
+        $words = count(explode(' ', $text)) + (str_ends_with($text, '.') ? 1 : 0);
+
+        return preg_match('/\A(?:' . self::BEGINS . ')\b/u', $text) === 1 && $words >= 3 ? new self($text) : null;
     }
 
     /** The settings with what it says; what was said before stands. */

@@ -29,6 +29,8 @@ final readonly class Reader
     /** ml of juice in a lemon. */
     private const LEMON_MILLILITRES = 45.0;
 
+    private const READY_ROUX = '/\A(?:of\s+)?(?:(?:ready|ready-made|cooked|cold|frozen|white|blonde?|brown|dark)\s+)*roux\z/iu';
+
     private const BY_WEIGHT = '/\b(?:by\s+weight|weight|weighed)\b/iu';
 
     /** Share by which two ways of saying one amount differ when they are rounded: 225 g for 8 oz is one in a hundred. */
@@ -62,6 +64,11 @@ final readonly class Reader
         foreach ($lines as $number => $line) {
             if (preg_match('/\A[-*•]?\s*finish(?:es|ing)?\s*(?:[:=]\s*(.*)|with\s*:?\s*(.*))\z/iu', $line, $finish) === 1) {
                 $what = $finish[1] !== '' ? $finish[1] : $finish[2] ?? '';
+                $sentence = ($finish[1] === '' && preg_match('/\d|[¼½¾⅓⅔]/u', $what) !== 1) ? MethodSentence::of($line) : null;
+                if ($sentence !== null) {
+                    $settings = $sentence->into($settings);
+                    continue;
+                }
                 $what === '' ? $finishes = true : $ingredients[] = [$number, $what, true];
             } elseif (preg_match('/\A([a-z]+)\s*[:=]\s*(.+)\z/i', $line, $setting) === 1) {
                 $next = $settings->with(strtolower($setting[1]), strtolower(trim($setting[2])));
@@ -74,6 +81,11 @@ final readonly class Reader
         }
         $read = [];
         foreach ($ingredients as [$number, $what, $atTheEnd]) {
+            $roux = isset($as[$number]) ? [] : $this->readyRoux($what, $settings->measures);
+            if ($roux !== []) {
+                array_push($read, ...array_map(static fn(ReadLine $line): ReadLine => $line->onLine($number), $roux));
+                continue;
+            }
             $understood = $this->line($what, $settings->measures, $as[$number] ?? null)?->onLine($number);
             if ($understood === null) {
                 $unread[$number] = $lines[$number];
@@ -89,6 +101,26 @@ final readonly class Reader
             new Instructions($settings->colour, $settings->simmer, $settings->level, $settings->pan, $settings->reduce, $settings->strain),
             $unread,
         );
+    }
+
+    /** @return list<ReadLine> "200 g ready roux": as much flour as butter, and said so; none for anything else */
+    private function readyRoux(string $line, MeasureSystem $measures): array
+    {
+        $amount = WrittenAmount::read($line, $measures);
+        $unit = $amount?->parts[0][1];
+        if ($amount === null || !$unit instanceof MassUnit || preg_match(self::READY_ROUX, trim($amount->phrase)) !== 1) {
+            return [];
+        }
+        $half = Mass::ofGrams(0.5 * $unit->of($amount->parts[0][0])->inGrams());
+        if ($half->inGrams() <= 0.0 || $half->inGrams() > self::MOST_GRAMS) {
+            return [];
+        }
+        [$flour, $butter] = [$this->larder->thickener('plain-flour'), $this->larder->fat('butter')];
+
+        return [
+            new ReadLine($line, $flour->id, new Understood($half, $flour->density()->volumeOf($half), true)),
+            new ReadLine($line, $butter->id, new Understood($half, $butter->density->volumeOf($half), true)),
+        ];
     }
 
     private function line(string $line, MeasureSystem $measures, ?string $as): ?ReadLine
@@ -192,7 +224,8 @@ final readonly class Reader
             $unit instanceof MassUnit => $unit->of($number),
             $unit instanceof VolumeUnit => $density->massOf($unit->of($number)),
             $unit === WrittenAmount::STICK && $kind instanceof Fat => Mass::ofGrams(self::STICK_GRAMS * $number),
-            $unit === null && $piece !== null => Mass::ofGrams($piece * $number),
+            // A stick of celery is a piece of it.
+            $piece !== null => Mass::ofGrams($piece * $number),
             default => null,
         };
     }

@@ -34,7 +34,13 @@ final readonly class WrittenAmount
         'knob' => [15.0, MassUnit::Gram], 'walnut' => [15.0, MassUnit::Gram], 'pat' => [10.0, MassUnit::Gram],
         'handful' => [30.0, MassUnit::Gram], 'splash' => [15.0, VolumeUnit::Millilitre], 'glug' => [20.0, VolumeUnit::Millilitre],
         'drizzle' => [10.0, VolumeUnit::Millilitre], 'squeeze' => [5.0, VolumeUnit::Millilitre], 'dash' => [1.0, VolumeUnit::Millilitre],
-        'pinch' => [0.4, MassUnit::Gram], 'grating' => [0.3, MassUnit::Gram],
+        'pinch' => [0.4, MassUnit::Gram], 'slice' => [15.0, MassUnit::Gram], 'grating' => [0.3, MassUnit::Gram],
+    ];
+
+    /** Times a level one, how full a spoon or cup is said to be: estimates of the house, ±20 %. */
+    private const FULL = [
+        'heaped' => 1.6, 'heaping' => 1.6, 'rounded' => 1.3, 'generous' => 1.1, 'good' => 1.1, 'scant' => 0.9, 'level' => 1.0,
+        'levelled' => 1.0, 'leveled' => 1.0, 'flat' => 1.0,
     ];
 
     /** What a packet of a known size is called. */
@@ -143,19 +149,43 @@ final readonly class WrittenAmount
         if (preg_match('/\A(' . $number . ')(?:' . self::RANGE . '(' . $number . '))?\s*(.*)\z/ius', $text, $parts) === 1) {
             $low = KitchenNumber::parse($parts[1])->value;
             $value = $parts[2] === '' ? $low : 0.5 * ($low + KitchenNumber::parse($parts[2])->value);
-            [$unit, $rest] = self::unit($parts[3], $names);
+            [$full, $measured] = self::full($parts[3]);
+            [$unit, $rest] = self::unit($measured, $names);
 
-            return [$value, $unit, $rest];
+            return $unit === null ? [$value, null, $parts[3]] : [$value * $full, $unit, $rest];
         }
         foreach (self::WORDS as $word => $value) {
             if (preg_match('/\A' . $word . '\s+(.+)\z/ius', $text, $parts) === 1) {
-                [$unit, $rest] = self::unit($parts[1], $names);
+                [$full, $measured] = self::full($parts[1]);
+                [$unit, $rest] = self::unit($measured, $names);
+                // "a pint and a half of"
+                $half = $unit !== null && preg_match('/\Aand a half\s+(.+)\z/ius', $rest, $more) === 1;
 
-                return [$value, $unit, (string) preg_replace('/\Aof\s+/iu', '', $rest)];
+                return [
+                    $unit === null ? $value : $full * ($value + ($half ? 0.5 : 0.0)),
+                    $unit,
+                    (string) preg_replace('/\Aof\s+/iu', '', match (true) {
+                        $unit === null => $parts[1],
+                        $half => $more[1],
+                        default => $rest,
+                    }),
+                ];
             }
         }
 
         return null;
+    }
+
+    /** @return array{float, string} how full, and what is left of the text */
+    private static function full(string $text): array
+    {
+        foreach (self::FULL as $word => $times) {
+            if (preg_match('/\A' . $word . '\s+(.+)\z/ius', $text, $parts) === 1) {
+                return [$times, $parts[1]];
+            }
+        }
+
+        return [1.0, $text];
     }
 
     /** @return array{MassUnit|VolumeUnit|'stick'|null, string} the longest unit the text begins with, and the rest */
