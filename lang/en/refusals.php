@@ -31,6 +31,7 @@ return [
         'evaporation' => 'the evaporation',
         'fat' => 'the fat',
         'fat-to-flour' => 'fat to flour',
+        'flour-per-litre-of-liquid' => 'flour for a litre of liquid',
         'flour' => 'the flour',
         'flour-in-lumps' => 'the flour in lumps',
         'forecast' => 'a forecast',
