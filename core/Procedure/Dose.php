@@ -119,23 +119,13 @@ final readonly class Dose
     /** The same, left out unless the cook asks for it. */
     public function optional(): self
     {
-        return new self($this->ingredient, $this->measure, 0.0, $this->fate, $this->usual, true, $this->tied, $this->inAll, $this->own);
+        return $this->but(perLitre: 0.0, optional: true);
     }
 
     /** The same, a cook's own. */
     public function ofTheCook(): self
     {
-        return new self(
-            $this->ingredient,
-            $this->measure,
-            $this->perLitre,
-            $this->fate,
-            $this->usual,
-            $this->optional,
-            $this->tied,
-            $this->inAll,
-            true,
-        );
+        return $this->but(own: true);
     }
 
     /** @throws OutOfRange outside 0 to 1000 per litre */
@@ -152,31 +142,26 @@ final readonly class Dose
             );
         }
 
-        return new self(
-            $this->ingredient,
-            $this->measure,
-            $perLitre,
-            $this->fate,
-            $this->usual,
-            false,
-            $this->tied,
-            $this->inAll,
-            $this->own,
-        );
+        return $this->but(perLitre: $perLitre, optional: false);
     }
 
     public function named(string $ingredient): self
     {
+        return $this->but(ingredient: $ingredient);
+    }
+
+    private function but(?string $ingredient = null, ?float $perLitre = null, ?bool $optional = null, ?bool $own = null): self
+    {
         return new self(
-            $ingredient,
+            $ingredient ?? $this->ingredient,
             $this->measure,
-            $this->perLitre,
+            $perLitre ?? $this->perLitre,
             $this->fate,
             $this->usual,
-            $this->optional,
+            $optional ?? $this->optional,
             $this->tied,
             $this->inAll,
-            $this->own,
+            $own ?? $this->own,
         );
     }
 
