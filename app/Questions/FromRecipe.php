@@ -9,6 +9,7 @@ use App\Typed\TypedNumber;
 use Lento\Assay\Assay;
 use Lento\Compose\Base;
 use Lento\Compose\Formula;
+use Lento\Compose\Question;
 use Lento\Larder\Fat;
 use Lento\Larder\Ingredient;
 use Lento\Larder\Larder;
@@ -39,7 +40,7 @@ final readonly class FromRecipe
             'colour' => $assay->colour->value,
             'fat' => self::mainFat($assay) ?? Formula::house($base)->fat,
             'ratio' => TypedNumber::plain($ratio),
-            'minutes' => sprintf('%.0F', max(5.0, min(480.0, $assay->simmer->inMinutes()))),
+            'minutes' => TypedNumber::plain(max(Question::LEAST_MINUTES, min(Question::MOST_MINUTES, $assay->simmer->inMinutes()))),
             'level' => $assay->level->value,
             'diameter' => sprintf('%.0F', $assay->pan->diameter->inMillimetres()),
             'height' => sprintf('%.0F', $assay->pan->height->inMillimetres()),

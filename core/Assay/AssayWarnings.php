@@ -45,7 +45,7 @@ final readonly class AssayWarnings
 
     private static function guessed(ReadLine $line): ?Warning
     {
-        return $line->guessed && $line->mass->inGrams() > 0.0
+        return $line->measuring->with === Measured::Guessed && $line->mass->inGrams() > 0.0
             ? new Warning(WarningCode::AmountGuessed, ['grams_g' => $line->mass->inGrams()], ['line' => $line->text])
             : null;
     }

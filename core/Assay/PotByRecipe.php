@@ -7,14 +7,20 @@ namespace Lento\Assay;
 use Lento\Compose\CookedRoux;
 use Lento\Exception\NotReachable;
 use Lento\Finish\Finishing;
+use Lento\Heat\HeatCapacity;
 use Lento\Heat\HobHeat;
 use Lento\Larder\Fat;
+use Lento\Pot\ComingUp;
 use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
 use Lento\Pot\Straining;
+use Lento\Pour\PouredLiquid;
+use Lento\Pour\RouxInPan;
+use Lento\Pour\School;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Roux\HobRoux;
@@ -62,7 +68,7 @@ final readonly class PotByRecipe
         $start = self::mixed($list, $roux);
         $simmer = new Simmer($pan, $level);
         $time = $recipe->simmer ?? Duration::ofMinutes(self::SIMMER_MINUTES);
-        $simmered = $simmer->for($start, $time);
+        $simmered = $simmer->for(self::boiled($start, $list, $roux, $pan), $time);
         [$reducing, $reduced] = self::reducing($recipe, $start, $simmered, $simmer);
         $time = Duration::ofSeconds($time->seconds + ($reducing->seconds ?? 0.0));
         $simmered = $reducing === null ? $simmered : $simmer->for($simmered, $reducing);
@@ -163,6 +169,21 @@ final readonly class PotByRecipe
         } catch (NotReachable) {
             return CookedRoux::byColourAlone($colour->shade());
         }
+    }
+
+    /** As the procedure has it: liquid onto the roux, or a slurry into liquid that boils, and all of it brought to the boil. */
+    private static function boiled(Sauce $mixed, ShoppingList $list, CookedRoux $roux, Pan $pan): Sauce
+    {
+        $paste = $list->fats === [] ? Mass::ofGrams(0.0) : Mass::ofGrams($list->flour->inGrams() + $list->fat->inGrams());
+        $school = $list->fats === [] ? School::RouxIntoBoiling : School::ColdOnHot;
+        $met = RouxInPan::of($paste, $roux->forecast->temperature ?? Temperature::ofCelsius($school->rouxCelsius()), $pan->mass());
+        $liquid = new PouredLiquid(
+            Mass::ofGrams(max(0.0, $mixed->grams() - $paste->inGrams())),
+            Temperature::ofCelsius($school->liquidCelsius()),
+            HeatCapacity::WATER,
+        );
+
+        return (new ComingUp($pan))->to($mixed, $liquid->onto($met->letDownFor($school)));
     }
 
     private static function mixed(ShoppingList $list, CookedRoux $roux): Sauce

@@ -18,7 +18,7 @@ final readonly class ReadLine
 
     public ?Mass $saidAgain;
 
-    public bool $guessed;
+    public Measuring $measuring;
 
     public bool $fluidOunces;
 
@@ -36,7 +36,7 @@ final readonly class ReadLine
         $this->volume = $amount->volume;
         $this->loose = $amount->loose;
         $this->saidAgain = $amount->saidAgain;
-        $this->guessed = $amount->guessed;
+        $this->measuring = $amount->measuring ?? Measuring::notAtAll();
         $this->fluidOunces = $amount->fluidOunces;
     }
 

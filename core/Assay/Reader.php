@@ -118,8 +118,8 @@ final readonly class Reader
         [$flour, $butter] = [$this->larder->thickener('plain-flour'), $this->larder->fat('butter')];
 
         return [
-            new ReadLine($line, $flour->id, new Understood($half, $flour->density()->volumeOf($half), true)),
-            new ReadLine($line, $butter->id, new Understood($half, $butter->density->volumeOf($half), true)),
+            new ReadLine($line, $flour->id, new Understood($half, $flour->density()->volumeOf($half), true, measuring: $amount->measuring())),
+            new ReadLine($line, $butter->id, new Understood($half, $butter->density->volumeOf($half), true, measuring: $amount->measuring())),
         ];
     }
 
@@ -205,7 +205,7 @@ final readonly class Reader
             $density->volumeOf($mass),
             $loose,
             $this->saidAgain($amount->phrase, $mass, $density, $measures),
-            guessed: $amount->guessed,
+            measuring: $amount->measuring(),
             fluidOunces: $ounces,
         );
 

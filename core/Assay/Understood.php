@@ -17,8 +17,7 @@ final readonly class Understood
         public bool $loose,
         /** the same amount said again in the line, where the two differ by more than a rounding */
         public ?Mass $saidAgain = null,
-        /** by hand or eye: a knob, a splash */
-        public bool $guessed = false,
+        public ?Measuring $measuring = null,
         /** ounces of a liquid, taken for fluid ounces */
         public bool $fluidOunces = false,
     ) {}

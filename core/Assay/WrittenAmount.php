@@ -37,12 +37,6 @@ final readonly class WrittenAmount
         'pinch' => [0.4, MassUnit::Gram], 'slice' => [15.0, MassUnit::Gram], 'grating' => [0.3, MassUnit::Gram],
     ];
 
-    /** Times a level one, how full a spoon or cup is said to be: estimates of the house, ±20 %. */
-    private const FULL = [
-        'heaped' => 1.6, 'heaping' => 1.6, 'rounded' => 1.3, 'generous' => 1.1, 'good' => 1.1, 'scant' => 0.9, 'level' => 1.0,
-        'levelled' => 1.0, 'leveled' => 1.0, 'flat' => 1.0,
-    ];
-
     /** What a packet of a known size is called. */
     private const PACKET = '(?:tins?|cans?|cartons?|tubs?|jars?|bottles?|packs?|packets?|boxe?s?|blocks?|containers?|pots?)';
 
@@ -60,8 +54,14 @@ final readonly class WrittenAmount
      * @param non-empty-list<array{float, MassUnit|VolumeUnit|'stick'|null}> $parts added up; null is counted by the piece
      * @param string $phrase what it is of
      * @param bool $guessed whether a hand, and no scale or jug, has measured it
+     * @param bool $saysHowFull whether its spoon or cup is said to be level, or heaped
      */
-    private function __construct(public array $parts, public string $phrase, public bool $guessed) {}
+    private function __construct(
+        public array $parts,
+        public string $phrase,
+        public bool $guessed,
+        public bool $saysHowFull = false,
+    ) {}
 
     public static function of(float $number, MassUnit|VolumeUnit $unit, string $phrase): self
     {
@@ -80,6 +80,11 @@ final readonly class WrittenAmount
         } catch (LentoException) {
             return null;
         }
+    }
+
+    public function measuring(): Measuring
+    {
+        return Measuring::with(Measured::by($this->parts[0][1], $this->guessed), $this->saysHowFull);
     }
 
     public function isNothing(): bool
@@ -139,53 +144,45 @@ final readonly class WrittenAmount
             [$parts[], $rest] = [[$next[0], $next[1]], $next[2]];
         }
 
-        return new self($parts, $rest, false);
+        return new self($parts, $rest, false, $first[3]);
     }
 
-    /** @return array{float, MassUnit|VolumeUnit|'stick'|null, string}|null a number or the middle of a range, its unit, and the rest */
+    /** @return array{float, MassUnit|VolumeUnit|'stick'|null, string, bool}|null a number or the middle of a range, its unit, the rest, and
+     * whether it says how full */
     private static function one(string $text, UnitNames $names): ?array
     {
         $number = KitchenNumber::PATTERN;
         if (preg_match('/\A(' . $number . ')(?:' . self::RANGE . '(' . $number . '))?\s*(.*)\z/ius', $text, $parts) === 1) {
             $low = KitchenNumber::parse($parts[1])->value;
             $value = $parts[2] === '' ? $low : 0.5 * ($low + KitchenNumber::parse($parts[2])->value);
-            [$full, $measured] = self::full($parts[3]);
+            [$full, $measured] = Fullness::at($parts[3]);
             [$unit, $rest] = self::unit($measured, $names);
 
-            return $unit === null ? [$value, null, $parts[3]] : [$value * $full, $unit, $rest];
+            return $unit === null
+                ? [$value, null, $parts[3], false]
+                : [$value * ($full?->times() ?? 1.0), $unit, $rest, $full !== null];
         }
         foreach (self::WORDS as $word => $value) {
             if (preg_match('/\A' . $word . '\s+(.+)\z/ius', $text, $parts) === 1) {
-                [$full, $measured] = self::full($parts[1]);
+                [$full, $measured] = Fullness::at($parts[1]);
                 [$unit, $rest] = self::unit($measured, $names);
                 // "a pint and a half of"
                 $half = $unit !== null && preg_match('/\Aand a half\s+(.+)\z/ius', $rest, $more) === 1;
 
                 return [
-                    $unit === null ? $value : $full * ($value + ($half ? 0.5 : 0.0)),
+                    $unit === null ? $value : ($full?->times() ?? 1.0) * ($value + ($half ? 0.5 : 0.0)),
                     $unit,
                     (string) preg_replace('/\Aof\s+/iu', '', match (true) {
                         $unit === null => $parts[1],
                         $half => $more[1],
                         default => $rest,
                     }),
+                    $unit !== null && $full !== null,
                 ];
             }
         }
 
         return null;
-    }
-
-    /** @return array{float, string} how full, and what is left of the text */
-    private static function full(string $text): array
-    {
-        foreach (self::FULL as $word => $times) {
-            if (preg_match('/\A' . $word . '\s+(.+)\z/ius', $text, $parts) === 1) {
-                return [$times, $parts[1]];
-            }
-        }
-
-        return [1.0, $text];
     }
 
     /** @return array{MassUnit|VolumeUnit|'stick'|null, string} the longest unit the text begins with, and the rest */

@@ -109,12 +109,13 @@ final readonly class Composer
         }
         $flour = $balance->flourFor($last);
         $liquid = $balance->liquidFor($last, $flour);
-        $start = $balance->start($flour, $liquid, $last->roux);
+        $mixed = $balance->start($flour, $liquid, $last->roux);
+        $start = $balance->comeUp($mixed, $flour, $liquid, $last->roux);
         [$end, $time] = $question->reduceBy === null
             ? [$simmer->for($start, $question->simmerTime), $question->simmerTime]
-            : $simmer->downTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $start->millilitres()));
+            : $simmer->downTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $mixed->millilitres()));
 
-        return $this->drafted($balance, $last->roux, $flour, $liquid, $start, $end, $time);
+        return $this->drafted($balance, $last->roux, $flour, $liquid, [$mixed, $start, $end], $time);
     }
 
     /**
@@ -130,14 +131,15 @@ final readonly class Composer
             $question->byTheClock => $balance->liquidFor($last, 0.0),
             default => $balance->millilitresAfterSimmer($last) / $last->end->millilitres() * $last->liquidGrams,
         };
-        $start = $balance->start(0.0, $liquid, $last->roux);
+        $mixed = $balance->start(0.0, $liquid, $last->roux);
+        $start = $balance->comeUp($mixed, 0.0, $liquid, $last->roux);
         $goal = EquivalentFlour::straightened($question->thickness->viscosity()->pascalSeconds);
         $solvent = Flow::waterViscosity(EquivalentFlour::CELSIUS);
         $short = fn(Sauce $sauce): float => EquivalentFlour::straightened(
             Flow::apparent($this->salted($balance, $sauce)[1]->suspension(), 1.0, $solvent),
         ) - $goal;
         if ($question->reduceBy !== null) {
-            [$end, $time] = $simmer->downTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $start->millilitres()));
+            [$end, $time] = $simmer->downTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $mixed->millilitres()));
         } else {
             $time = $question->byTheClock
                 ? $question->simmerTime
@@ -145,23 +147,24 @@ final readonly class Composer
             $end = $simmer->for($start, $time);
         }
 
-        return $this->drafted($balance, $last->roux, 0.0, $liquid, $start, $end, $time);
+        return $this->drafted($balance, $last->roux, 0.0, $liquid, [$mixed, $start, $end], $time);
     }
 
+    /** @param array{Sauce, Sauce, Sauce} $course when all has met, as it begins to simmer, after that */
     private function drafted(
         MassBalance $balance,
         CookedRoux $roux,
         float $flour,
         float $liquid,
-        Sauce $start,
-        Sauce $simmered,
+        array $course,
         Duration $time,
     ): Draft {
+        [$mixed, $start, $simmered] = $course;
         [$salt, $end] = $this->salted($balance, $simmered);
 
         return new Draft(
             $balance->question->yield->inLitres(),
-            new Weights($flour, $liquid, $salt, $start->waterGrams - $simmered->waterGrams),
+            new Weights($flour, $liquid, $salt, $mixed->waterGrams - $simmered->waterGrams),
             $roux,
             new Stages($start, $end, $balance->withFinishes($end)),
             $time,
@@ -191,7 +194,7 @@ final readonly class Composer
                         $question->oven,
                         Metal::Steel,
                         $question->kitchen->browning->value,
-                    )->until($shade),
+                    )->takeOutFor($shade, Temperature::ofCelsius($question->school->rouxCelsius())),
                     $shade,
                 )
                 : $this->onHob($question, $roux, $shade);

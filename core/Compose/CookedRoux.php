@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lento\Compose;
 
+use Lento\Pour\School;
 use Lento\Quantity\Duration;
+use Lento\Quantity\Temperature;
 use Lento\Roux\Roux;
 use Lento\Roux\RouxState;
 use Lento\Roux\Shade;
@@ -49,6 +51,14 @@ final readonly class CookedRoux
             $roux->flour->inGrams(),
             $browning,
         );
+    }
+
+    /** How hot it is when it is to meet the liquid, before it is let down: a ready one has stood on the bench. */
+    public function meetsAt(Question $question): Temperature
+    {
+        return $question->given->kind === GivenKind::ReadyRoux
+            ? Temperature::ofCelsius(School::BENCH_CELSIUS)
+            : $this->forecast->temperature ?? Temperature::ofCelsius($question->school->rouxCelsius());
     }
 
     public static function byColourAlone(Shade $shade, float $flourGrams = 0.0): self

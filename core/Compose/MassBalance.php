@@ -6,9 +6,13 @@ namespace Lento\Compose;
 
 use Lento\Exception\NotReachable;
 use Lento\Numerics\Root;
+use Lento\Pot\ComingUp;
 use Lento\Pot\Straining;
+use Lento\Pour\PouredLiquid;
+use Lento\Pour\RouxInPan;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
 use Lento\Roux\Roux;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Flow;
@@ -85,6 +89,23 @@ final readonly class MassBalance
             ->times($flourGrams)
             ->plus($this->additions->joining)
             ->plus($this->liquid->perGram->times($liquidGrams));
+    }
+
+    /** The same pot when it begins to simmer. */
+    public function comeUp(Sauce $mixed, float $flourGrams, float $liquidGrams, CookedRoux $cooked): Sauce
+    {
+        $question = $this->question;
+        $cold = Temperature::ofCelsius(Steps::COLD);
+        if ($question->base->hasRoux()) {
+            $roux = RouxInPan::of(
+                Mass::ofGrams(max(0.0, $this->cookedRouxGrams($flourGrams, $cooked))),
+                $cooked->meetsAt($question),
+                $question->pan->mass(),
+            );
+            $cold = PouredLiquid::of($question->school, Mass::ofGrams(max(0.0, $liquidGrams)), $this->liquid->kind)->onto($roux->letDownFor($question->school));
+        }
+
+        return (new ComingUp($question->pan, $question->boilsAt, $question->kitchen->evaporation->value))->to($mixed, $cold);
     }
 
     /** @return float g of cooked roux with so much flour, less the water it has lost */

@@ -39,7 +39,7 @@ final readonly class Question
 
     public const MOST_RATIO = 3.0;
 
-    public const LEAST_MINUTES = 5.0;
+    public const LEAST_MINUTES = 1.0;
 
     public const MOST_MINUTES = 480.0;
 

@@ -15,7 +15,6 @@ use Lento\Pour\Lumping;
 use Lento\Pour\Pour;
 use Lento\Pour\PourStair;
 use Lento\Pour\RouxInPan;
-use Lento\Pour\School;
 use Lento\Pour\Tool;
 use Lento\Procedure\Worked;
 use Lento\Quantity\Length;
@@ -78,12 +77,9 @@ final readonly class Sheet
         $roux = $balance->roux($draft->flourGrams);
         $liquidKind = $balance->liquid->kind;
         $liquid = Mass::ofGrams($draft->liquidGrams);
-        $hot = $question->given->kind === GivenKind::ReadyRoux
-            ? Temperature::ofCelsius(School::BENCH_CELSIUS)
-            : $draft->roux->forecast->temperature ?? Temperature::ofCelsius($question->school->rouxCelsius());
         $stair = PourStair::of(
             $question->school,
-            RouxInPan::of($roux->mass(), $hot, $question->pan->mass()),
+            RouxInPan::of($roux->mass(), $draft->roux->meetsAt($question), $question->pan->mass()),
             $liquid,
             $liquidKind,
             new Lumping(Tool::Whisk, $question->fatToFlour),

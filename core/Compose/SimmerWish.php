@@ -12,7 +12,7 @@ use Lento\Quantity\Duration;
 final readonly class SimmerWish
 {
     /**
-     * @param Duration|null $time 5 to 480 min
+     * @param Duration|null $time 1 to 480 min
      * @param float|null $reduceBy share of the pot to boil off, 0.05 to 0.9; then the minutes are worked out, and it is brisk unless said
      * otherwise
      *

@@ -20,6 +20,7 @@ use Lento\Plan\StepOfAct;
 use Lento\Plan\Tending;
 use Lento\Plan\TendingKind;
 use Lento\Plan\When;
+use Lento\Pot\ComingUp;
 use Lento\Pot\TimeToBoil;
 use Lento\Pour\Pour;
 use Lento\Pour\PourStair;
@@ -83,12 +84,9 @@ final readonly class Steps
     private const NOT_ALONE = 2.0;
 
     /** °C of the kitchen's liquids before they are brought together cold. */
-    private const COLD = 8.0;
+    public const COLD = 8.0;
 
     private const BOILS = 98.0;
-
-    /** Of whole milk's solids, from which a sauce catches like milk. */
-    private const MILKY = 0.5;
 
     /** Where the forecast gives no minutes for a colour. */
     private const UNKNOWN_COLOUR_MINUTES = 20.0;
@@ -414,9 +412,7 @@ final readonly class Steps
             $pours === [] => $this->stair->liquid,
             default => $pours[count($pours) - 1]->mixed,
         };
-        // Milk comes to the boil on a gentler flame, or it catches.
-        $flame = $this->draft->start->dairy() > self::MILKY ? HobHeat::Medium : HobHeat::MediumHigh;
-        $time = (new TimeToBoil($this->question->pan, $flame->flux()))->from($from, $this->draft->start->heatCapacity());
+        $time = (new TimeToBoil($this->question->pan, ComingUp::flame($this->draft->start)->flux()))->from($from, $this->draft->start->heatCapacity());
         $pace = Pace::of($time ?? Duration::ofMinutes(self::UNKNOWN_BOIL_MINUTES), handsOn: true, timed: true);
 
         return Step::of(StepKind::Boil, $pace)->doing(ActKind::Boil);

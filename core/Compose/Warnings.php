@@ -180,7 +180,7 @@ final readonly class Warnings
                 $question->oven,
                 Metal::Steel,
                 $question->kitchen->browning->value,
-            )->until($question->colour->shade());
+            )->takeOutFor($question->colour->shade(), Temperature::ofCelsius($question->school->rouxCelsius()));
         } catch (NotReachable) {
             return new Warning(WarningCode::RouxDeep, ['roux_g' => $grams]);
         }

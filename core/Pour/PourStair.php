@@ -45,12 +45,10 @@ final readonly class PourStair
     /** As a school has it: the roux let down as far as it wants, the liquid as hot as it wants. */
     public static function of(School $school, RouxInPan $roux, Mass $liquid, Ingredient $kind, Lumping $lumping): self
     {
-        $from = Temperature::ofCelsius(min($roux->temperature->inCelsius(), $school->rouxCelsius()));
-
         return self::at(
             $school,
-            $roux->cooledTo($from),
-            new PouredLiquid($liquid, Temperature::ofCelsius($school->liquidCelsius()), $kind->heatCapacity()),
+            $roux->letDownFor($school),
+            PouredLiquid::of($school, $liquid, $kind),
             $lumping,
         );
     }

@@ -33,6 +33,12 @@ final readonly class RouxInPan
         return new self($this->roux, $temperature, $this->panHeat);
     }
 
+    /** Off the heat until it is as cool as a school wants it. */
+    public function letDownFor(School $school): self
+    {
+        return $this->cooledTo(Temperature::ofCelsius(min($this->temperature->inCelsius(), $school->rouxCelsius())));
+    }
+
     /** @return float J/K of both */
     public function capacity(): float
     {

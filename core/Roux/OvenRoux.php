@@ -30,7 +30,18 @@ final readonly class OvenRoux
     /** °C of the mixed paste as it goes in. */
     public const MIXED = 60.0;
 
-    private function __construct(private Roux $roux, private HeatedPaste $paste, private float $air, private float $browning) {}
+    /** s between two looks at what it would still brown if it came out now, once it has this share of its colour. */
+    private const LOOK_SECONDS = 15;
+
+    private const LOOK_FROM = 0.3;
+
+    private function __construct(
+        private Roux $roux,
+        private HeatedPaste $paste,
+        private float $air,
+        private float $browning,
+        private RouxCooling $cooling,
+    ) {}
 
     /**
      * @param float $browning this kitchen's browning speed against the house figure, > 0
@@ -50,7 +61,15 @@ final readonly class OvenRoux
             throw OutOfRange::between('oven', $celsius, self::LEAST_AIR, self::MOST_AIR, '°C');
         }
 
-        return new self($roux, $roux->inPan($diameter->inCentimetres(), $pan->inGrams() * $metal->capacity()), $celsius, $browning);
+        $panHeat = $pan->inGrams() * $metal->capacity();
+
+        return new self(
+            $roux,
+            $roux->inPan($diameter->inCentimetres(), $panHeat),
+            $celsius,
+            $browning,
+            RouxCooling::inPan($roux->mass(), $panHeat, $diameter->inCentimetres()),
+        );
     }
 
     /** @throws NotReachable after more than eight hours */
@@ -66,12 +85,27 @@ final readonly class OvenRoux
         return $this->baked(PHP_INT_MAX, $shade->dose()) ?? throw NotReachable::target('colour-in-the-oven');
     }
 
-    private function baked(int $steps, float $enough): ?RouxState
+    /**
+     * The roux when to take it out, so that it ends at a shade when its pan has cooled to where the liquid meets it.
+     *
+     * @param Temperature $meets what the roux is let down to out of the oven
+     *
+     * @throws NotReachable if this oven does not brown it so far within eight hours
+     */
+    public function takeOutFor(Shade $shade, Temperature $meets): RouxState
+    {
+        return $this->baked(PHP_INT_MAX, $shade->dose(), $meets->inCelsius()) ?? throw NotReachable::target('colour-in-the-oven');
+    }
+
+    /** @param float|null $meets °C to which its pan goes on browning it; null where that does not count */
+    private function baked(int $steps, float $enough, ?float $meets = null): ?RouxState
     {
         [$celsius, $fatWater, $flourWater] = [self::MIXED, $this->roux->fatWaterGrams(), $this->roux->flourWaterGrams()];
         [$dose, $decay, $minutes] = [0.0, 0.0, self::STEP_SECONDS / 60.0];
         for ($i = 0, $most = self::LONGEST_MINUTES * 60; $i <= $most; $i++) {
-            if ($i >= $steps || $dose >= $enough) {
+            $looks = $meets !== null && $i % self::LOOK_SECONDS === 0 && $dose >= self::LOOK_FROM * $enough;
+            $gains = $looks ? $this->browning * $this->cooling->doseGained($celsius, (float) $meets) : 0.0;
+            if ($i >= $steps || $dose + $gains >= $enough) {
                 return RouxState::of(0.0, $i * self::STEP_SECONDS, $celsius, $dose, $decay, $fatWater + $flourWater);
             }
             [$celsius, $fatWater, $flourWater] = $this->paste->inOven($celsius, $fatWater, $flourWater, $this->air, self::STEP_SECONDS);

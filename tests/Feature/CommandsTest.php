@@ -89,7 +89,7 @@ it('ends with 2 and one line per fault', function (string $request, array $lines
     ],
     [
         '{"sauce":"veloute","yield":{"amount":-1,"unit":"pint"},"simmer":{"minutes":true}}',
-        ['simmer.minutes: write a number from 5 to 480 min.', 'yield.amount: write a number from 0.176 to 352 imperial pint.'],
+        ['simmer.minutes: write a number from 1 to 480 min.', 'yield.amount: write a number from 0.176 to 352 imperial pint.'],
     ],
 ]);
 

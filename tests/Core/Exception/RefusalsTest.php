@@ -182,8 +182,8 @@ it('names what was wrong, the value and the range', function (Closure $ask, stri
         'fat-to-flour = 3.1, not in [0.5, 3] to 1',
     ],
     'no simmer' => [
-        fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), how: new How(simmer: new SimmerWish(Duration::ofMinutes(4.0)))),
-        'simmer = 4, not in [5, 480] min',
+        fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), how: new How(simmer: new SimmerWish(Duration::ofMinutes(0.5)))),
+        'simmer = 0.5, not in [1, 480] min',
     ],
     'a sip of stock' => [fn() => Given::liquid(Volume::ofLitres(0.04)), 'liquid = 0.04, not in [0.05, 600] l'],
     'a crumb' => [fn() => Given::readyRoux(Mass::ofGrams(0.9)), 'ready-roux = 0.9, not in [1, 150000] g'],

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lento\Pot;
+
+use Lento\Heat\HeatCapacity;
+use Lento\Heat\HobHeat;
+use Lento\Heat\PanHeat;
+use Lento\Quantity\Temperature;
+use Lento\Thickness\Sauce;
+use Lento\Thickness\Starch;
+
+/**
+ * From the last pour to the boil: starch swells, raw taste goes, the quiet surface steams. Sheet, Assay and the pot at the stove begin
+ * their simmer from here, so that a short one has the same starch in it everywhere.
+ *
+ * One heated lump as in TimeToBoil, in slices of temperature. Source: docs/model.md, E.
+ */
+final readonly class ComingUp
+{
+    /** Of whole milk's solids, from which a sauce catches like milk. */
+    private const MILKY = 0.5;
+
+    /** Slices of temperature from the mixture to the boil; 16 of them change no figure by a thousandth. */
+    private const SLICES = 8;
+
+    /** K under the boil at which thick bubbles break. */
+    private const LAST = 1.5;
+
+    private float $boils;
+
+    /** @param float $evaporation this kitchen's steam against the house figure */
+    public function __construct(private Pan $pan, ?Temperature $boilsAt = null, private float $evaporation = 1.0)
+    {
+        $this->boils = ($boilsAt?->inCelsius() ?? 100.0) - self::LAST;
+    }
+
+    /** Milk comes to the boil on a gentler flame, or it catches. */
+    public static function flame(Sauce $sauce): HobHeat
+    {
+        return $sauce->dairy() > self::MILKY ? HobHeat::Medium : HobHeat::MediumHigh;
+    }
+
+    /** The sauce as it begins to simmer; a pot that has boiled is as it was. */
+    public function to(Sauce $mixed, Temperature $from): Sauce
+    {
+        [$celsius, $starch, $pH] = [$from->inCelsius(), $mixed->starch, $mixed->pH()];
+        $slice = ($this->boils - $celsius) / self::SLICES;
+        $area = $this->pan->areaSquareCentimetres();
+        $capacity = $mixed->heatCapacity() + $this->pan->mass()->inGrams() * PanHeat::METAL_CAPACITY;
+        $flux = self::flame($mixed)->flux();
+        [$water, $gelatinised, $acidLeft, $cooked, $raw] = [
+            $mixed->waterGrams,
+            $starch->gelatinised,
+            $starch->acidLeft,
+            $starch->simmeredMinutes,
+            $starch->rawTaste,
+        ];
+        for ($i = 0; $i < self::SLICES && $slice > 0.0; $i++) {
+            $at = $celsius + ($i + 0.5) * $slice;
+            $steam = QuietSurface::flux($at) * $area * $this->evaporation;
+            $watts = $area * ($flux - PanHeat::LOSS_PER_CM2 * ($at - PanHeat::AMBIENT)) - $steam / 60.0 * HeatCapacity::STEAM;
+            // Even the weakest flame under the widest pan is turned up until it boils.
+            $minutes = $capacity * $slice / max(0.1 * $flux * $area, $watts) / 60.0;
+            $water -= $steam * $minutes;
+            if ($at > Starch::SWELLS_ABOVE && $starch->grams > 0.0) {
+                $cooking = Cooking::at($at, $pH);
+                $rest = Starch::gelatinisedAtRest($at, $starch->swellingCelsius);
+                $gelatinised += max(0.0, $rest - $gelatinised) * (1.0 - exp(-$cooking->swelling * $minutes));
+                $acidLeft *= exp(-$cooking->acid * $minutes);
+                $raw *= exp(-$cooking->rawTaste * $minutes);
+                $cooked += $minutes;
+            }
+        }
+        // The boil itself: whatever can swell there has swollen when the whole pot bubbles.
+        $gelatinised = max($gelatinised, Starch::gelatinisedAtRest($this->boils, $starch->swellingCelsius));
+        $least = min($mixed->waterGrams, Simmer::DRIEST * ($mixed->solidsGrams + $mixed->fatGrams));
+
+        return $mixed->cooked(
+            max($least, $water),
+            $mixed->alcoholGrams,
+            $mixed->yolkSet,
+            $starch->grams > 0.0 ? $starch->cooked($gelatinised, $acidLeft, $cooked, $raw) : $starch,
+        );
+    }
+}
