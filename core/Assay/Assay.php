@@ -55,6 +55,7 @@ final readonly class Assay
         public Flow $flow,
         public SpoonTest $spoon,
         public array $warnings,
+        public MeasuredSpread $measured,
     ) {}
 
     /**
@@ -65,7 +66,9 @@ final readonly class Assay
     {
         $list = ShoppingList::of($recipe, $larder);
         $pot = PotByRecipe::of($recipe, $list);
-        $outlook = ThicknessForecast::of($pot->end, $pot->roux->shade, new Spread(KitchenFactors::house()));
+        $measured = MeasuredSpread::of($recipe, $larder);
+        $spread = ThicknessForecast::deviation($pot->end, $pot->roux->shade, new Spread(KitchenFactors::house()));
+        $outlook = ThicknessForecast::within($pot->end, hypot($spread, $measured->deviation));
         $flow = Flow::of($pot->end, Temperature::ofCelsius(EquivalentFlour::CELSIUS));
 
         return new self(
@@ -88,6 +91,7 @@ final readonly class Assay
             $flow,
             SpoonTest::of($flow),
             AssayWarnings::for($recipe, $list, $pot),
+            $measured,
         );
     }
 

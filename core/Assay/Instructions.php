@@ -7,13 +7,12 @@ namespace Lento\Assay;
 use Lento\Pot\Pan;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
-use Lento\Roux\Colour;
 
 /** What a recipe says of how it is cooked; null where it says nothing. */
 final readonly class Instructions
 {
     public function __construct(
-        public ?Colour $colour,
+        public RouxAsWritten $roux,
         public ?Duration $simmer,
         public ?SimmerLevel $level,
         public ?Pan $pan,

@@ -114,6 +114,7 @@ final readonly class KitchenWords
         'chopped tomato' => 'crushed-tomato',
         'tomato' => 'crushed-tomato',
         'lemon juice' => 'lemon-juice',
+        'lemon' => 'lemon-juice',
         'cheese' => 'semi-hard-cheese',
         'hard cheese' => 'hard-cheese',
         'cheddar' => 'semi-hard-cheese',
@@ -129,10 +130,23 @@ final readonly class KitchenWords
         'yolk' => 'egg-yolk',
         'mustard' => 'prepared-mustard',
         'prepared mustard' => 'prepared-mustard',
+        'minced pork' => 'minced-beef',
+        'ground pork' => 'minced-beef',
+        'minced meat' => 'minced-beef',
+        'pork sausage' => 'minced-beef',
+        'sausage meat' => 'minced-beef',
+        'chicken' => 'chicken-meat',
+        'prepared horseradish' => 'horseradish',
+        'horseradish cream' => 'horseradish',
+        'vegetable water' => 'water',
+        'cooking water' => 'water',
+        'pasta water' => 'water',
+        'caper brine' => 'vinegar',
         'salt' => 'salt',
         'pepper' => 'pepper',
         'peppercorn' => 'pepper',
         'onion' => 'onion',
+        'mirepoix' => 'onion',
         'yellow onion' => 'onion',
         'brown onion' => 'onion',
         'spring onion' => 'onion',
@@ -244,7 +258,7 @@ final readonly class KitchenWords
     /** Names that leave something open: what they were taken for is said aloud. */
     private const LOOSE = [
         'stock', 'broth', 'fat', 'cream', 'cheese', 'wine', 'single cream', 'light cream', 'half and half', 'self raising flour',
-        'self rising flour',
+        'self rising flour', 'mirepoix',
     ];
 
     /** In the pot, but with no weight on its thickness. */
@@ -252,7 +266,8 @@ final readonly class KitchenWords
         'bay leaf', 'bay', 'thyme', 'parsley', 'parsley stalk', 'clove', 'nutmeg', 'mace', 'bouquet garni', 'sachet', 'tarragon',
         'chervil', 'cayenne', 'paprika', 'allspice', 'rosemary', 'sage', 'marjoram', 'oregano', 'chive', 'dill', 'basil', 'juniper',
         'juniper berry', 'star anise', 'saffron', 'cayenne pepper', 'chilli powder', 'chili powder', 'garlic powder', 'onion powder',
-        'mixed herb', 'mixed spice',
+        'mixed herb', 'mixed spice', 'bone', 'veal bone', 'beef bone', 'chicken bone', 'ham bone', 'fish bone', 'nutritional yeast',
+        'yeast extract', 'celery salt', 'celery seed', 'fennel seed', 'caraway seed', 'bouillon powder', 'lemon peel', 'parsley stem',
         'italian seasoning', 'bay leaf', 'lemon zest', 'mace', 'smoked paprika', 'chilli flake', 'cumin', 'coriander', 'cinnamon',
         'ginger', 'turmeric', 'hot sauce',
     ];
@@ -268,7 +283,9 @@ final readonly class KitchenWords
         'extra', 'virgin', 'sea', 'flaked', 'flaky', 'kosher', 'table', 'rendered', 'roast', 'from', 'in', 'at', 'room', 'temperature',
         'very', 'thick', 'thin', 'shredded', 'english', 'green', 'few', 'lot', 'some', 'couple', 'blade', 'slice', 'stick', 'leftover',
         'each', 'plus', 'needed', 'if', 'thinly', 'halved', 'quartered', 'trimmed', 'washed',
-        'drained', 'rinsed',
+        'drained', 'rinsed', 'cooked', 'raw', 'ripe', 'curly', 'flat', 'cracked', 'milled', 'toasted', 'reserved', 'remaining',
+        'additional', 'warmed', 'scalded', 'bought', 'ready', 'made', 'trimming', 'stem', 'head', 'unpeeled', 'snipped', 'torn',
+        'deseeded', 'seeded', 'brewed', 'creamy', 'shop', 'store', 'roasting', 'jellied', 'skin', 'on', 'off', 'pan', 'tray', 'tub', 'packet',
         'canned', 'tinned', 'tin', 'can', 'jar', 'carton', 'bottle', 'pure', 'best', 'bodied', 'lukewarm', 'simmering', 'instant',
         'dried', 'sprig', 'sprigs', 'stalk', 'leaf', 'leaves', 'piece', 'pieces', 'chilled',
     ];
@@ -295,7 +312,7 @@ final readonly class KitchenWords
     private const PIECE_GRAMS = [
         'onion' => 120.0, 'red-onion' => 120.0, 'shallot' => 25.0, 'garlic' => 5.0, 'carrot' => 80.0, 'celery' => 45.0, 'leek' => 150.0,
         'mushroom' => 15.0, 'sweet-pepper' => 150.0, 'green-chilli' => 10.0, 'crushed-tomato' => 100.0, 'anchovy' => 4.0, 'pepper' => 0.05,
-        'egg-yolk' => 18.0,
+        'egg-yolk' => 18.0, 'lemon-juice' => 45.0,
         'boiled-egg' => 50.0, 'gherkin' => 12.0, 'stock-cube' => 10.0, 'fat-bacon' => 25.0,
     ];
 

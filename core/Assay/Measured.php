@@ -45,8 +45,8 @@ enum Measured: string
     /**
      * @param bool $fullnessSaid whether a spoon or cup is said to be level, heaped, scooped
      *
-     * @return float standard deviation of the logarithm. Dry cups scatter by 10–14 % between cooks who fill them each their own way, and by
-     * half of that when they are told how; spoons by more; a jug read at its line by 3, a household's scale by 1; pieces by a quarter
+     * @return float standard deviation of the logarithm. Dry cups scatter by 10–14 % between cooks who fill them each their own way, and
+     * by half of that when they are told how; spoons by more; a jug read at its line by 3, a household's scale by 1; pieces by a quarter
      * (recalled from home-economics trials of measured flour [C]; guesses of the house [D]): docs/model.md, Assay
      */
     public function spread(Thickener|Fat|Ingredient $of, bool $fullnessSaid): float

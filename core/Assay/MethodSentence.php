@@ -16,7 +16,12 @@ final readonly class MethodSentence
     private const BEGINS = 'add|allow|beat|blend|boil|bring|brown (?:the|it|them)|check|combine|continue|cook|cover|deglaze|discard|finish'
         . '|fry|gently|gradually|heat|in a|keep|leave|let|lower|make|melt|mix|off the heat|once|over|pass|place|pour|put|reduce|remove'
         . '|return|roast|saute|season|serve|set|simmer|skim|slowly|start|stir|strain|sweat|take|taste|then|thin|toss|turn|warm|when|whisk'
-        . '|work';
+        . '|work|sprinkle|dust|stew|rub|scatter|dissolve|swirl|ladle|tip|toast|peel|chop|bake|grill|transfer|scrape|press|sieve|sift|drain'
+        . '|blitz|liquidise|puree|adjust|correct|using|meanwhile|when|as soon|after|before|while|repeat|return|rest|chill|store|to serve'
+        . '|brown (?:the|and)|soften|drop|dip|push|fold|loosen|spoon|divide|drizzle|garnish|ensure|do not|don.t|carefully|finally|next'
+        . '|lastly|first|carameli[sz]e';
+
+    private const SHORT = '/\A(?:strain|season|serve|sieve|whisk|blend|skim)\b[^\d]*\z/u';
 
     /** Bytes: a longer one is a page, and not a sentence. */
     private const LONGEST = 2000;
@@ -49,7 +54,7 @@ final readonly class MethodSentence
 
         $words = count(explode(' ', $text)) + (str_ends_with($text, '.') ? 1 : 0);
 
-        return preg_match('/\A(?:' . self::BEGINS . ')\b/u', $text) === 1 && $words >= 3 ? new self($text) : null;
+        return preg_match('/\A(?:' . self::BEGINS . ')\b/u', $text) === 1 && ($words >= 3 || preg_match(self::SHORT, $text) === 1) ? new self($text) : null;
     }
 
     /** The settings with what it says; what was said before stands. */
@@ -67,6 +72,7 @@ final readonly class MethodSentence
     {
         return array_filter([
             'roux' => $this->colour(),
+            'cook' => $this->cooked(),
             'simmer' => $this->minutes(),
             'level' => $this->level(),
             'reduce' => $this->reduction(),
@@ -89,6 +95,22 @@ final readonly class MethodSentence
         }
 
         return '';
+    }
+
+    /** "cook the flour for 2 minutes", "stir over the heat for 1–2 minutes": of the flour in its fat, before any liquid. */
+    private function cooked(): string
+    {
+        $number = KitchenNumber::PATTERN;
+        $pattern = '/\b(?:cook|stir|fry|whisk|heat)\w*\b[^.;]*?\b(?:about\s+|another\s+|just\s+)?('
+            . $number . ')(?:\s*(?:-|–|to|or)\s*(' . $number
+            . '))?\s*-?\s*min/u';
+        $ofRoux = preg_match('/\b(?:flour|roux|paste)\b/u', $this->text) === 1 && preg_match('/\bsimmer/u', $this->text) !== 1;
+        if (!$ofRoux || preg_match($pattern, $this->text, $parts) !== 1) {
+            return '';
+        }
+        $low = KitchenNumber::parse($parts[1])->value;
+
+        return sprintf('%.1F min', isset($parts[2]) ? 0.5 * ($low + KitchenNumber::parse($parts[2])->value) : $low);
     }
 
     /** "for 20–25 minutes": the middle of what it says after "simmer". */

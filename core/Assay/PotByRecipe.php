@@ -26,6 +26,7 @@ use Lento\Roux\Colour;
 use Lento\Roux\HobRoux;
 use Lento\Roux\PanBottom;
 use Lento\Roux\Roux;
+use Lento\Roux\Shade;
 use Lento\Thickness\Sauce;
 
 /** A recipe cooked: the roux to its colour, the liquid in, the simmer, the strainer. */
@@ -61,10 +62,9 @@ final readonly class PotByRecipe
 
     public static function of(Recipe $recipe, ShoppingList $list): self
     {
-        $colour = $recipe->colour ?? self::usualColour($list);
         $pan = $recipe->pan ?? self::usualPan($list);
         $level = $recipe->level ?? SimmerLevel::Simmer;
-        $roux = self::cooked($list, $pan, $colour);
+        [$roux, $colour] = self::cooked($recipe->roux, $list, $pan);
         $start = self::mixed($list, $roux);
         $simmer = new Simmer($pan, $level);
         $time = $recipe->simmer ?? Duration::ofMinutes(self::SIMMER_MINUTES);
@@ -154,21 +154,38 @@ final readonly class PotByRecipe
         return Pan::suiting(Volume::ofMillilitres($millilitres));
     }
 
-    private static function cooked(ShoppingList $list, Pan $pan, Colour $colour): CookedRoux
+    /**
+     * To its colour, or for its minutes: of both, the colour is what is seen, and the minutes cook out the taste.
+     *
+     * @return array{CookedRoux, Colour}
+     */
+    private static function cooked(RouxAsWritten $says, ShoppingList $list, Pan $pan): array
     {
+        $colour = $says->colour ?? self::usualColour($list);
         if ($list->fats === []) {
-            return CookedRoux::byColourAlone($colour->shade());
+            return [CookedRoux::byColourAlone($colour->shade()), $colour];
         }
         $roux = Roux::of($list->flours[0][0], $list->flour, self::chief($list->fats), $list->fat);
+        $hob = HobRoux::inPan($roux, new PanBottom($pan->diameter, $pan->mass()), HobHeat::Medium);
         try {
-            return CookedRoux::after(
-                $roux,
-                HobRoux::inPan($roux, new PanBottom($pan->diameter, $pan->mass()), HobHeat::Medium)->until($colour->shade()),
-                $colour->shade(),
-            );
+            $state = $says->cooked === null ? $hob->until($colour->shade()) : $hob->after($says->cooked);
+            $shade = $says->colour === null && $says->cooked !== null ? $state->shade : $colour->shade();
+
+            return [CookedRoux::after($roux, $state, $shade), $says->colour ?? self::nearest($shade)];
         } catch (NotReachable) {
-            return CookedRoux::byColourAlone($colour->shade());
+            return [CookedRoux::byColourAlone($colour->shade()), $colour];
         }
+    }
+
+    private static function nearest(Shade $shade): Colour
+    {
+        $colours = Colour::cases();
+        usort(
+            $colours,
+            static fn(Colour $a, Colour $b): int => abs($a->shade()->value - $shade->value) <=> abs($b->shade()->value - $shade->value),
+        );
+
+        return $colours[0];
     }
 
     /** As the procedure has it: liquid onto the roux, or a slurry into liquid that boils, and all of it brought to the boil. */

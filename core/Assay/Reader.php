@@ -31,6 +31,9 @@ final readonly class Reader
 
     private const READY_ROUX = '/\A(?:of\s+)?(?:(?:ready|ready-made|cooked|cold|frozen|white|blonde?|brown|dark)\s+)*roux\z/iu';
 
+    /** "- 1-1/2 cups", "25g/1oz" */
+    private const SPACING = ['/\A[-*•]\s*/u', '/\A(\d{1,3})-(\d\/\d)/', '/(?<=\d|\d )([a-z]{1,5})\/(?=[\d¼½¾⅓⅔])/iu'];
+
     private const BY_WEIGHT = '/\b(?:by\s+weight|weight|weighed)\b/iu';
 
     /** Share by which two ways of saying one amount differ when they are rounded: 225 g for 8 oz is one in a hundred. */
@@ -51,44 +54,18 @@ final readonly class Reader
      */
     public function read(string $text, array $as = []): Recipe
     {
-        $lines = array_values(
-            array_filter(
-                array_map(trim(...), explode("\n", strtr(mb_scrub($text), "\r", "\n"))),
-                static fn(string $line): bool => $line !== '',
-            ),
-        );
-        $settings = Settings::none();
-        $ingredients = [];
-        $unread = [];
-        $finishes = false;
-        foreach ($lines as $number => $line) {
-            if (preg_match('/\A[-*•]?\s*finish(?:es|ing)?\s*(?:[:=]\s*(.*)|with\s*:?\s*(.*))\z/iu', $line, $finish) === 1) {
-                $what = $finish[1] !== '' ? $finish[1] : $finish[2] ?? '';
-                $sentence = ($finish[1] === '' && preg_match('/\d|[¼½¾⅓⅔]/u', $what) !== 1) ? MethodSentence::of($line) : null;
-                if ($sentence !== null) {
-                    $settings = $sentence->into($settings);
-                    continue;
-                }
-                $what === '' ? $finishes = true : $ingredients[] = [$number, $what, true];
-            } elseif (preg_match('/\A([a-z]+)\s*[:=]\s*(.+)\z/i', $line, $setting) === 1) {
-                $next = $settings->with(strtolower($setting[1]), strtolower(trim($setting[2])));
-                $next === null ? $unread[$number] = $line : $settings = $next;
-            } elseif (($sentence = MethodSentence::of($line)) !== null) {
-                $settings = $sentence->into($settings);
-            } else {
-                $ingredients[] = [$number, $line, $finishes];
-            }
-        }
+        $sorted = SortedLines::of($text);
+        [$settings, $unread] = [$sorted->settings, $sorted->unread];
         $read = [];
-        foreach ($ingredients as [$number, $what, $atTheEnd]) {
+        foreach ($sorted->ingredients as [$number, $what, $atTheEnd]) {
             $roux = isset($as[$number]) ? [] : $this->readyRoux($what, $settings->measures);
             if ($roux !== []) {
                 array_push($read, ...array_map(static fn(ReadLine $line): ReadLine => $line->onLine($number), $roux));
                 continue;
             }
-            $understood = $this->line($what, $settings->measures, $as[$number] ?? null)?->onLine($number);
+            $understood = $this->line($what, $settings, $as[$number] ?? null)?->onLine($number);
             if ($understood === null) {
-                $unread[$number] = $lines[$number];
+                $unread[$number] = $sorted->lines[$number];
             } else {
                 $read[] = $atTheEnd ? $understood->finishing() : $understood;
             }
@@ -98,8 +75,9 @@ final readonly class Reader
         return new Recipe(
             $read,
             array_values($unread),
-            new Instructions($settings->colour, $settings->simmer, $settings->level, $settings->pan, $settings->reduce, $settings->strain),
+            new Instructions($settings->roux, $settings->simmer, $settings->level, $settings->pan, $settings->reduce, $settings->strain),
             $unread,
+            $settings->said,
         );
     }
 
@@ -118,17 +96,26 @@ final readonly class Reader
         [$flour, $butter] = [$this->larder->thickener('plain-flour'), $this->larder->fat('butter')];
 
         return [
-            new ReadLine($line, $flour->id, new Understood($half, $flour->density()->volumeOf($half), true, measuring: $amount->measuring())),
-            new ReadLine($line, $butter->id, new Understood($half, $butter->density->volumeOf($half), true, measuring: $amount->measuring())),
+            new ReadLine(
+                $line,
+                $flour->id,
+                new Understood($half, $flour->density()->volumeOf($half), true, measuring: $amount->measuring()),
+            ),
+            new ReadLine(
+                $line,
+                $butter->id,
+                new Understood($half, $butter->density->volumeOf($half), true, measuring: $amount->measuring()),
+            ),
         ];
     }
 
-    private function line(string $line, MeasureSystem $measures, ?string $as): ?ReadLine
+    private function line(string $line, Settings $settings, ?string $as): ?ReadLine
     {
+        $measures = $settings->measures;
         if ($as === self::LEFT_OUT) {
             return new ReadLine($line, null, new Understood(Mass::ofGrams(0.0), Volume::ofMillilitres(0.0), false));
         }
-        $line = (string) preg_replace(['/\A[-*•]\s*/u', '/\A(\d{1,3})-(\d\/\d)/'], ['', '$1 $2'], $line);
+        $line = (string) preg_replace(self::SPACING, ['', '$1 $2', '$1 / '], $line);
         $amount = $this->juice($line) ?? WrittenAmount::read($line, $measures);
         if ($amount === null) {
             return $this->toTaste($line);
@@ -141,7 +128,7 @@ final readonly class Reader
             return new ReadLine($line, null, new Understood(Mass::ofGrams(0.0), Volume::ofMillilitres(0.0), false));
         }
 
-        return $this->weighed($line, $word['id'], $word['loose'], $amount, $measures);
+        return $this->weighed($line, $word, $amount, $settings);
     }
 
     /** "juice of half a lemon", "the juice of 2 lemons" */
@@ -180,8 +167,10 @@ final readonly class Reader
         return new ReadLine($line, $words[0]['id'], new Understood(Mass::ofGrams(0.0), Volume::ofMillilitres(0.0), false));
     }
 
-    private function weighed(string $line, string $id, bool $loose, WrittenAmount $amount, MeasureSystem $measures): ?ReadLine
+    /** @param array{id: string, loose: bool} $word */
+    private function weighed(string $line, array $word, WrittenAmount $amount, Settings $settings): ?ReadLine
     {
+        [$id, $measures] = [$word['id'], $settings->measures];
         $kind = $this->larder->any($id);
         $density = $kind instanceof Thickener ? $kind->density($this->flourMeasure($amount->phrase)) : $kind->density;
         $byVolume = $kind instanceof Ingredient && $kind->role === Role::Liquid && preg_match(self::BY_WEIGHT, $line) !== 1;
@@ -194,7 +183,10 @@ final readonly class Reader
             if ($mass === null) {
                 return null;
             }
-            [$grams, $ounces] = [$grams + $mass->inGrams(), $ounces || $fluid];
+            // A spoon of flour that nobody said how full it is.
+            $full = $kind instanceof Thickener && !$amount->saysHowFull && Measured::by($unit, false) === Measured::Spoon;
+            $times = $full ? $settings->spoons?->times() ?? 1.0 : 1.0;
+            [$grams, $ounces] = [$grams + $times * $mass->inGrams(), $ounces || $fluid];
         }
         if ($grams > self::MOST_GRAMS) {
             return null;
@@ -203,9 +195,9 @@ final readonly class Reader
         $taken = new Understood(
             $mass,
             $density->volumeOf($mass),
-            $loose,
+            $word['loose'],
             $this->saidAgain($amount->phrase, $mass, $density, $measures),
-            measuring: $amount->measuring(),
+            measuring: $amount->measuring(said: $settings->spoons !== null),
             fluidOunces: $ounces,
         );
 

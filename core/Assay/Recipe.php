@@ -10,7 +10,6 @@ use Lento\Quantity\Duration;
 use Lento\Quantity\MassUnit;
 use Lento\Quantity\MeasureSystem;
 use Lento\Quantity\VolumeUnit;
-use Lento\Roux\Colour;
 
 /** A recipe as far as it was understood. What a recipe leaves unsaid is null. */
 final readonly class Recipe
@@ -18,7 +17,7 @@ final readonly class Recipe
     /** Share of all that goes in from which a line counts. */
     private const LARGE = 0.05;
 
-    public ?Colour $colour;
+    public RouxAsWritten $roux;
 
     public ?Duration $simmer;
 
@@ -40,8 +39,9 @@ final readonly class Recipe
         public array $unread,
         Instructions $says,
         public array $unreadAt = [],
+        public ?SaidOutcome $said = null,
     ) {
-        $this->colour = $says->colour;
+        $this->roux = $says->roux;
         $this->simmer = $says->simmer;
         $this->level = $says->level;
         $this->pan = $says->pan;

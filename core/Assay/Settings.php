@@ -17,11 +17,18 @@ use Lento\Roux\Colour;
 
 /**
  * The lines of a recipe that say how instead of what: "roux: brown", "simmer: 20 min", "level: bare", "pan: 24 cm", "reduce: by 1/3",
- * "strain: no", "measures: imperial".
+ * "strain: no", "measures: imperial", "cook: 2 min" (the flour in its fat), "spoons: heaped",
+ * "yield: 1 litre", "serves: 4", "time: 35 min", "name: Gran’s gravy".
  */
 final readonly class Settings
 {
     private const LONGEST_SIMMER_MINUTES = 480.0;
+
+    private const LONGEST_ROUX_MINUTES = 240.0;
+
+    private const LONGEST_NAME = 60;
+
+    private const MOST_PORTIONS = 10_000.0;
 
     /** Height of a pan whose recipe gives only the width, as a share of it. */
     private const USUAL_HEIGHT = 0.6;
@@ -41,25 +48,28 @@ final readonly class Settings
     private const NO = ['no', 'n', 'false', 'left in', 'unstrained'];
 
     private function __construct(
+        public RouxAsWritten $roux,
+        public SaidOutcome $said,
         public MeasureSystem $measures = MeasureSystem::UsCustomary,
-        public ?Colour $colour = null,
         public ?Duration $simmer = null,
         public ?SimmerLevel $level = null,
         public ?Pan $pan = null,
         public ?ReduceTo $reduce = null,
         public ?bool $strain = null,
+        public ?Fullness $spoons = null,
     ) {}
 
     public static function none(): self
     {
-        return new self();
+        return new self(RouxAsWritten::unsaid(), SaidOutcome::nothing());
     }
 
     /** Whether something has been said of it. */
     public function has(string $name): bool
     {
         return match ($name) {
-            'roux' => $this->colour !== null,
+            'roux' => $this->roux->colour !== null,
+            'cook' => $this->roux->cooked !== null,
             'simmer' => $this->simmer !== null,
             'level' => $this->level !== null,
             'pan' => $this->pan !== null,
@@ -74,13 +84,18 @@ final readonly class Settings
     {
         try {
             $read = match ($name) {
-                'roux' => Colour::tryFrom((string) preg_replace('/\s+roux\z/', '', $value)),
+                'roux' => $this->colour($value),
+                'cook' => $this->cooked($value),
                 'simmer' => self::minutes($value),
                 'level' => SimmerLevel::tryFrom($value),
                 'pan' => self::panOf($value),
                 'measures' => MeasureSystem::tryFrom($value),
                 'reduce' => $this->reduction($value),
                 'strain' => self::yesOrNo($value),
+                'spoons' => Fullness::tryFrom($value),
+                'name' => $this->said->named(mb_substr($value, 0, self::LONGEST_NAME)),
+                'yield', 'serves', 'makes' => $this->yield($value),
+                'time' => $this->time($value),
                 default => null,
             };
         } catch (LentoException) {
@@ -90,16 +105,32 @@ final readonly class Settings
         return $read === null ? null : $this->but($read);
     }
 
-    private function but(Colour|Duration|SimmerLevel|Pan|MeasureSystem|ReduceTo|bool $read): self
+    private function colour(string $value): ?RouxAsWritten
+    {
+        $colour = Colour::tryFrom((string) preg_replace('/\s+roux\z/', '', $value));
+
+        return $colour === null ? null : $this->roux->coloured($colour);
+    }
+
+    private function cooked(string $value): ?RouxAsWritten
+    {
+        $time = self::minutes($value);
+
+        return $time === null || $time->inMinutes() > self::LONGEST_ROUX_MINUTES ? null : $this->roux->cookedFor($time);
+    }
+
+    private function but(RouxAsWritten|SaidOutcome|Duration|SimmerLevel|Pan|MeasureSystem|ReduceTo|Fullness|bool $read): self
     {
         return new self(
+            $read instanceof RouxAsWritten ? $read : $this->roux,
+            $read instanceof SaidOutcome ? $read : $this->said,
             $read instanceof MeasureSystem ? $read : $this->measures,
-            $read instanceof Colour ? $read : $this->colour,
             $read instanceof Duration ? $read : $this->simmer,
             $read instanceof SimmerLevel ? $read : $this->level,
             $read instanceof Pan ? $read : $this->pan,
             $read instanceof ReduceTo ? $read : $this->reduce,
             is_bool($read) ? $read : $this->strain,
+            $read instanceof Fullness ? $read : $this->spoons,
         );
     }
 
@@ -141,6 +172,30 @@ final readonly class Settings
         }
 
         return ReduceTo::share($parts[1] === 'by' ? 1.0 - $number : $number);
+    }
+
+    /** "4", "4–6 servings", "about 2 cups", "1 litre" */
+    private function yield(string $value): ?SaidOutcome
+    {
+        $plain = (string) preg_replace('/\A(?:about|approx(?:imately)?\.?|roughly|serves|makes)\s+/iu', '', $value);
+        $amount = WrittenAmount::read($plain . ' of it', $this->measures);
+        if ($amount === null) {
+            return null;
+        }
+        [$number, $unit] = $amount->parts[0];
+
+        return match (true) {
+            $unit instanceof VolumeUnit => $this->said->making($unit->of($number)),
+            $unit === null && $number >= 1.0 && $number <= self::MOST_PORTIONS => $this->said->serving(max(1, (int) round($number))),
+            default => null,
+        };
+    }
+
+    private function time(string $value): ?SaidOutcome
+    {
+        $time = self::minutes($value);
+
+        return $time === null ? null : $this->said->taking($time);
     }
 
     private static function yesOrNo(string $value): ?bool

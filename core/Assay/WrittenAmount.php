@@ -82,9 +82,12 @@ final readonly class WrittenAmount
         }
     }
 
-    public function measuring(): Measuring
+    /** @param bool $said whether the cook has said how full the spoons are */
+    public function measuring(bool $said = false): Measuring
     {
-        return Measuring::with(Measured::by($this->parts[0][1], $this->guessed), $this->saysHowFull);
+        $with = Measured::by($this->parts[0][1], $this->guessed);
+
+        return Measuring::with($with, $this->saysHowFull || $said && $with === Measured::Spoon);
     }
 
     public function isNothing(): bool

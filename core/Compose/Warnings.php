@@ -105,7 +105,7 @@ final readonly class Warnings
         return [
             self::ratio($fat->inGrams(), $flour->inGrams()),
             self::fat($end),
-            self::raw($end, $simmer),
+            self::raw($end, $simmer, Doneness::FAINT),
             self::salt($end),
             self::scorches($end, $simmer, $level, self::STIRRING, PanBase::Medium),
         ];
@@ -267,11 +267,12 @@ final readonly class Warnings
             : null;
     }
 
-    private static function raw(Sauce $end, Simmer $simmer): ?Warning
+    /** @param float $from of a sheet of our own, from where it is tasted at all; of a recipe that people eat, from where it is plain */
+    private static function raw(Sauce $end, Simmer $simmer, float $from = Doneness::COOKED_OUT): ?Warning
     {
-        $raw = $end->starch->rawTaste;
+        $raw = $end->starch->tastesRaw();
 
-        return $raw > Doneness::COOKED_OUT
+        return $raw > $from
             ? new Warning(WarningCode::RawFlour, [
                 'raw' => $raw,
                 'minutes_more' => $simmer->minutesUntilCookedOut($end, Doneness::COOKED_OUT)->inMinutes(),

@@ -205,7 +205,7 @@ final readonly class Simmer
     public function minutesUntilCookedOut(Sauce $sauce, float $level): Duration
     {
         return Duration::ofMinutes(
-            max(0.0, log($sauce->starch->rawTaste / $level)) / Cooking::at($this->celsius(), $sauce->pH())->rawTaste,
+            max(0.0, log(max(1e-9, $sauce->starch->tastesRaw()) / $level)) / Cooking::at($this->celsius(), $sauce->pH())->rawTaste,
         );
     }
 

@@ -294,7 +294,7 @@ final readonly class Remedies
 
     private function cookOut(): ?Remedy
     {
-        $time = $this->pot->sauce->starch->rawTaste > Doneness::COOKED_OUT
+        $time = $this->pot->sauce->starch->tastesRaw() > Doneness::COOKED_OUT
             ? $this->pot->simmer->minutesUntilCookedOut($this->pot->sauce, Doneness::COOKED_OUT)
             : self::minutes(0.0);
 

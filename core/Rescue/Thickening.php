@@ -66,7 +66,7 @@ final readonly class Thickening
     /** How long until nobody tastes the raw flour. */
     public static function cookOut(Sauce $sauce, Simmer $simmer): Duration
     {
-        return $sauce->starch->rawTaste > Doneness::COOKED_OUT
+        return $sauce->starch->tastesRaw() > Doneness::COOKED_OUT
             ? $simmer->minutesUntilCookedOut($sauce, Doneness::COOKED_OUT)
             : Duration::ofSeconds(0.0);
     }

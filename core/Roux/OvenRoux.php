@@ -103,8 +103,8 @@ final readonly class OvenRoux
         [$celsius, $fatWater, $flourWater] = [self::MIXED, $this->roux->fatWaterGrams(), $this->roux->flourWaterGrams()];
         [$dose, $decay, $minutes] = [0.0, 0.0, self::STEP_SECONDS / 60.0];
         for ($i = 0, $most = self::LONGEST_MINUTES * 60; $i <= $most; $i++) {
-            $looks = $meets !== null && $i % self::LOOK_SECONDS === 0 && $dose >= self::LOOK_FROM * $enough;
-            $gains = $looks ? $this->browning * $this->cooling->doseGained($celsius, (float) $meets) : 0.0;
+            $looks = $i % self::LOOK_SECONDS === 0 && $dose >= self::LOOK_FROM * $enough;
+            $gains = $meets !== null && $looks ? $this->browning * $this->cooling->doseGained($celsius, $meets) : 0.0;
             if ($i >= $steps || $dose + $gains >= $enough) {
                 return RouxState::of(0.0, $i * self::STEP_SECONDS, $celsius, $dose, $decay, $fatWater + $flourWater);
             }

@@ -61,7 +61,7 @@ final readonly class NextMove
             return new self(MoveKind::BoilFirst, $nothing, $then);
         }
         $off = $watch->thickness->likely->gramsPerLitre / $target->gramsPerLitre - 1.0;
-        $raw = $watch->ends->starch->rawTaste > Doneness::COOKED_OUT
+        $raw = $watch->ends->starch->tastesRaw() > Doneness::COOKED_OUT
             ? $pot->simmer()->minutesUntilCookedOut($watch->ends, Doneness::COOKED_OUT)
             : $nothing;
         $mayBoil = $plan->limitAt($course->current)->atMost === null;

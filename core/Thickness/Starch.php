@@ -146,6 +146,12 @@ final readonly class Starch
         return $this->plainGrams > 0.0 ? $this->strengthGrams / $this->plainGrams : 1.0;
     }
 
+    /** @return float 1 raw flour, 0 cooked out; pure starches have little of it to begin with */
+    public function tastesRaw(): float
+    {
+        return $this->grams > 0.0 ? $this->rawTaste * $this->rawGrams / $this->grams : 0.0;
+    }
+
     /** @return float g of flour-equivalent thickening now: swollen, less what the long simmer and acid took */
     public function thickeningGrams(): float
     {

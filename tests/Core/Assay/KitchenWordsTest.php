@@ -83,7 +83,7 @@ it('reads how a recipe is cooked', function (): void {
         ?->with('level', 'bare')
         ?->with('pan', '24 x 14 cm')
         ?->with('measures', 'imperial');
-    expect($settings?->colour)->toBe(Colour::Brown)
+    expect($settings?->roux->colour)->toBe(Colour::Brown)
         ->and($settings?->simmer?->inMinutes())->toEqualWithDelta(90.0, 1e-9)
         ->and($settings?->level)->toBe(SimmerLevel::Bare)
         ->and($settings?->pan?->diameter->inMillimetres())->toEqualWithDelta(240.0, 1e-9)

@@ -19,7 +19,7 @@ function withMethod(string $method): Recipe
 
 it('reads the colour of a roux from a sentence', function (string $sentence, ?Colour $colour): void {
     $recipe = withMethod($sentence);
-    expect($recipe->unread)->toBe([])->and($recipe->colour)->toBe($colour);
+    expect($recipe->unread)->toBe([])->and($recipe->roux->colour)->toBe($colour);
 })->with([
     ['Melt the butter, stir in the flour and cook without colouring for 2 minutes.', Colour::White],
     ['Stir in the flour; do not let it brown.', Colour::White],
