@@ -87,6 +87,14 @@ $twoHours = [
 $recipe
     = "2/3 cup butter\n1 cup flour\n2 quarts chicken stock\n1 onion\n1/2 cup cream\nroux: blond\nsimmer: 40 min\npan: 28 "
         . "cm\nreduce: by 1/4\nfinish: 30 g butter";
+// All of our own recipes, over six hundred lines.
+$recipes = array_merge(...array_map(
+    static fn(string $which): array => explode(
+        "\n---\n",
+        (string) file_get_contents(__DIR__ . "/../tests/Core/Assay/recipes/{$which}.txt"),
+    ),
+    ['seen', 'apart'],
+));
 $viscosities = array_map(
     static fn(int $i): Viscosity => Viscosity::ofPascalSeconds(ReferenceBechamel::house()->viscosity(5.0 + 0.019 * $i)),
     range(0, 9999),
@@ -116,6 +124,7 @@ $works = [
         static fn() => (new Composer())->answer(Question::of(Base::DemiGlace, Volume::ofLitres(2.0))),
     ],
     ['assay, ten lines', 2.0, static fn() => Assay::of((new Reader($larder))->read($recipe), $larder)],
+    ['six hundred lines of recipes, read', 200.0, static fn() => array_map((new Reader($larder))->read(...), $recipes)],
     ['a pot of two hours, 1 s steps', 60.0, static fn() => Simulation::in(HeatedPan::of($pan))->run($twoHours, $minutes(120.0))],
     [
         '10,000 readings of the thickness scale',

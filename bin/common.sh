@@ -103,11 +103,11 @@ need_env() {
 
 # For commands that other programs call, NAME FILE|- [--json]: paths are as seen from where ./lento was called, and bad use ends with 2.
 calls() {
-    local name=$1 file='' json='' nth='' arg; shift
+    local name=$1 file='' json='' arg; local -a more=(); shift
     for arg in "$@"; do
         case "$arg" in
             --json) json=--json ;;
-            --nth=*) [ "$name" = assay ] || misused "$name" "does not know “$arg”"; nth=$arg ;;
+            --nth=*|--as=*) [ "$name" = assay ] || misused "$name" "does not know “$arg”"; more+=("$arg") ;;
             --*) misused "$name" "does not know “$arg”" ;;
             *) [ -z "$file" ] || misused "$name" "reads one file, not several"; file=$arg ;;
         esac
@@ -118,7 +118,7 @@ calls() {
         *) file="$LENTO_CALLED_FROM/$file" ;;
     esac
     need_php_packages quietly
-    exec "${PHP[@]}" artisan "lento:$name" "$file" $json $nth
+    exec "${PHP[@]}" artisan "lento:$name" "$file" $json "${more[@]}"
 }
 
 # A stand-in for a probe or a scale.

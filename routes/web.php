@@ -30,6 +30,7 @@ use App\Http\Controllers\SheetController;
 use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\TabletController;
 use App\Http\Middleware\SentOnce;
+use App\Http\Responses\RecipeFile;
 use App\PutAway\Archive;
 use App\PutAway\Bin;
 use Illuminate\Support\Facades\Route;
@@ -41,8 +42,9 @@ Route::redirect('/', '/compose');
 Route::get('/compose', ComposeController::class)->name('compose');
 Route::get('/compose/whole', [ComposeController::class, 'whole'])->name('compose.whole');
 Route::get('/sheet', SheetController::class)->name('sheet');
+Route::get('/sheet.{format}', SheetController::class)->name('sheet.file')->whereIn('format', RecipeFile::FORMATS);
 Route::get('/compare', CompareController::class)->name('compare');
-Route::get('/assay', AssayController::class)->name('assay');
+Route::match(['get', 'post'], '/assay', AssayController::class)->name('assay');
 
 Route::get('/sauces', [SauceController::class, 'index'])->name('sauces.index');
 Route::get('/sauces/keep', [SauceController::class, 'create'])->name('sauces.create');
@@ -122,6 +124,9 @@ Route::get('/services/{service}/scaling', [ServicePaperController::class, 'scali
 Route::get('/family/tree', [FamilyController::class, 'tree'])->name('family.tree');
 Route::get('/family/have', SupplyController::class)->name('supply');
 Route::get('/family/{sauce}', [FamilyController::class, 'show'])->name('family.show')->where('sauce', '[a-z0-9-]+');
+Route::get('/family/{sauce}.{format}', [FamilyController::class, 'file'])->name('family.file')
+    ->where('sauce', '[a-z0-9-]+')
+    ->whereIn('format', RecipeFile::FORMATS);
 Route::get('/family/{sauce}/acts', [ActsController::class, 'show'])->name('family.acts')->where('sauce', 'own-sauce-[0-9]{1,9}');
 Route::post('/family/{sauce}/acts', [ActsController::class, 'store'])->where('sauce', 'own-sauce-[0-9]{1,9}')
     ->middleware(['may:sauces', 'throttle:made']);

@@ -4,15 +4,29 @@ declare(strict_types=1);
 
 namespace App\Formats;
 
+use App\Format\Allergens;
 use App\Format\Words;
 use App\Kitchen\Kitchen;
 use App\Questions\Answer;
 use App\Questions\AsWritten;
 use Lento\Assay\Assay;
+use Lento\Compose\Sheet;
 
 /** The answer of `lento assay --json`; its shape is docs/formats/assay-answer.schema.json and stays stable. */
 final readonly class AssayJson
 {
+    /** @return array<string, mixed> */
+    private static function recipe(Assay $assay, Sheet $sheet): array
+    {
+        $said = $assay->recipe->said->name ?? '';
+
+        return RecipeOut::named(
+            $said === '' ? Words::sauce($sheet->question) : $said,
+            $sheet->plan(),
+            Allergens::line($sheet->allergens(), $sheet->readLabel()),
+        )->jsonLd();
+    }
+
     /** @return array<string, mixed> */
     public static function of(Assay $assay, Kitchen $kitchen): array
     {
@@ -44,7 +58,7 @@ final readonly class AssayJson
             'unread' => $assay->recipe->unread,
             'steps' => $sheet === null ? [] : StepJson::all($sheet->plan()),
             'unplaced' => $written->unplaced,
-            'recipe' => $sheet === null ? null : RecipeOut::of(Words::sauce($sheet->question), $sheet->plan()),
+            'recipe' => $sheet === null ? null : self::recipe($assay, $sheet),
         ];
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Formats;
 
+use DateInterval;
 use DOMDocument;
+use Exception;
 use JsonException;
+use Lento\Assay\Settings;
 
 /**
  * A recipe of the open vocabulary schema.org/Recipe, as JSON-LD by itself or inside a saved web page, in the plain lines that Assay reads:
@@ -14,6 +17,9 @@ use JsonException;
 final readonly class RecipeLd
 {
     private const DEEPEST = 64;
+
+    /** Between what goes in and what is done with it. */
+    private const METHOD = 'Method:';
 
     /** Recipes of one file. */
     private const MOST = 50;
@@ -28,6 +34,48 @@ final readonly class RecipeLd
         return str_starts_with($head, '{')
             || str_starts_with($head, '[')
             || preg_match('/\A<(?:!doctype|html|head|body|script)\b/i', $head) === 1;
+    }
+
+    /** What Assay reads: its name, its lines, and what it says of its yield and time, as far as Assay knows to read them. */
+    public function asLines(): string
+    {
+        $settings = Settings::none();
+        $said = array_filter([
+            'name' => mb_substr($this->name, 0, 60),
+            'yield' => $this->yield,
+            'time' => $this->minutes(),
+        ], static fn(string $value, string $name): bool => $settings->with($name, mb_strtolower($value)) !== null, ARRAY_FILTER_USE_BOTH);
+        $line = static fn(string $name): string => isset($said[$name]) && $said[$name] !== '' ? "{$name}: {$said[$name]}" : '';
+
+        return implode("\n", array_filter(
+            [$line('name'), $line('yield'), $line('time'), $this->text],
+            static fn(string $line): bool => $line !== '',
+        ));
+    }
+
+    /** @param list<self> $recipes shortened to what is read of them, as JSON-LD again */
+    public static function write(array $recipes): string
+    {
+        return (string) json_encode(array_map(static fn(self $recipe): array => [
+            '@type' => 'Recipe',
+            'name' => $recipe->name,
+            'recipeIngredient' => explode("\n", explode("\n" . self::METHOD . "\n", $recipe->text)[0]),
+            'recipeInstructions' => explode("\n" . self::METHOD . "\n", $recipe->text)[1] ?? '',
+            'recipeYield' => $recipe->yield,
+            'totalTime' => $recipe->time,
+        ], $recipes), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE);
+    }
+
+    /** ISO 8601, "PT1H30M", as "90 min"; '' where it is none. */
+    private function minutes(): string
+    {
+        try {
+            $time = $this->time === '' ? null : new DateInterval($this->time);
+        } catch (Exception) {
+            return '';
+        }
+
+        return $time === null ? '' : sprintf('%d min', 1440 * $time->d + 60 * $time->h + $time->i);
     }
 
     /** @return list<self> in their order; none where it holds no recipe, or is not to be read at all */
@@ -83,9 +131,8 @@ final readonly class RecipeLd
     private static function of(array $recipe): self
     {
         $lines = array_map(self::plain(...), self::listed($recipe['recipeIngredient'] ?? $recipe['ingredients'] ?? null));
-        foreach (self::sentences($recipe['recipeInstructions'] ?? null) as $sentence) {
-            $lines[] = $sentence;
-        }
+        $method = self::sentences($recipe['recipeInstructions'] ?? null);
+        $lines = $method === [] ? $lines : [...$lines, self::METHOD, ...$method];
         $yield = self::listed($recipe['recipeYield'] ?? null);
 
         return new self(

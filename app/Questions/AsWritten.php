@@ -38,7 +38,7 @@ final readonly class AsWritten
     public static function of(Assay $assay, Kitchen $kitchen): self
     {
         [$liquid, $fat] = [FromRecipe::mainLiquid($assay, asWritten: true), FromRecipe::mainFat($assay)];
-        [$held, $rows, $unplaced, $salted] = [['fat' => 0.0, 'flour' => 0.0, 'ml' => 0.0], [], $assay->recipe->unread, false];
+        [$held, $rows, $unplaced, $toTaste] = [['fat' => 0.0, 'flour' => 0.0, 'ml' => 0.0], [], $assay->recipe->unread, false];
         $larder = $kitchen->larder();
         foreach ($assay->recipe->lines as $line) {
             $kind = $line->ingredient === null ? null : $larder->any($line->ingredient);
@@ -51,7 +51,7 @@ final readonly class AsWritten
             $held['fat'] += $kind instanceof Fat && $kind->id === $fat && !$line->finishes ? $line->mass->inGrams() : 0.0;
             $held['ml'] += $kind instanceof Ingredient && $kind->id === $liquid ? $line->volume->inMillilitres() : 0.0;
             $held['flour'] += $kind instanceof Thickener && $kind->id === 'plain-flour' ? $line->mass->inGrams() : 0.0;
-            $salted = $salted || $line->ingredient === 'salt' && $line->mass->inGrams() > 0.0;
+            $toTaste = $toTaste || $line->ingredient === 'salt' && $line->mass->inGrams() <= 0.0;
             $nowhere = $kind === null && $row === null || $kind instanceof Thickener && $kind->id !== 'plain-flour';
             if ($nowhere || $row !== null && (!self::takes($row, $kitchen) || count($rows) >= MoreField::MOST)) {
                 $unplaced[] = $line->text;
@@ -70,7 +70,8 @@ final readonly class AsWritten
                     'have_flour' => self::exact($held['flour']),
                     'stock' => self::exact($held['ml']),
                     'stock_unit' => 'ml',
-                    'salt' => $salted ? '0' : '',
+                    // None but its own, unless it asks to be salted to taste.
+                    'salt' => $toTaste ? '' : '0',
                     'more' => MoreField::write($rows),
                 ])
                 : null,

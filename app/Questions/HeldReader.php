@@ -15,6 +15,7 @@ use Lento\Exception\OutOfRange;
 use Lento\Larder\Larder;
 use Lento\Quantity\Density;
 use Lento\Quantity\Mass;
+use Lento\Quantity\MeasureSystem;
 use Lento\Quantity\Volume;
 
 /** A cook's own formula: its fat, flour and liquid as typed, or as a ratio beside whatever says how much. */
@@ -26,7 +27,12 @@ final readonly class HeldReader
     private const USUAL_FLOUR = 60.0;
 
     /** @param Formula|null $usual null where the sauce could not be read */
-    public function __construct(private GivenReader $given, private ?Formula $usual, private Larder $larder) {}
+    public function __construct(
+        private GivenReader $given,
+        private ?Formula $usual,
+        private Larder $larder,
+        private MeasureSystem $measures,
+    ) {}
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -85,14 +91,16 @@ final readonly class HeldReader
 
     private function ratio(Fields $fields, string $fat, string $liquid): HeldFormula|FieldFault|null
     {
-        $parts = RatioRule::parts($fields->text('own_ratio'));
-        if ($parts === []) {
+        $own = OwnRatio::read($fields->text('own_ratio'));
+        if ($own === null) {
             return null;
         }
+        $parts = $own->parts;
         $byVolume = $fields->word('own_ratio_by') === 'volume';
         $ratio = $fields->number('ratio') ?? 1.0;
         try {
             return match (true) {
+                $parts === [] => $this->spoons($own, $ratio),
                 count($parts) === 2 => HeldFormula::roux(
                     $parts[0],
                     $parts[1],
@@ -111,6 +119,14 @@ final readonly class HeldReader
         } catch (OutOfRange) {
             return FieldFault::of('own_ratio', 'own_ratio_far');
         }
+    }
+
+    /** A rule of spoons tells the flour; the fat follows from the roux. */
+    private function spoons(OwnRatio $own, float $fatToFlour): HeldFormula
+    {
+        $flour = $this->larder->thickener('plain-flour')->density()->massOf($own->flour($this->measures));
+
+        return HeldFormula::amounts(Mass::ofGrams($fatToFlour * $flour->inGrams()), $flour, $own->liquid($this->measures));
     }
 
     /** Of all that meets the roux, in the shares of its volume. */

@@ -40,6 +40,7 @@ use Lento\Larder\Larder;
 use Lento\Pot\Pan;
 use Lento\Pot\SimmerLevel;
 use Lento\Pour\School;
+use Lento\Procedure\Extra;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Temperature;
@@ -75,7 +76,7 @@ final readonly class QuestionReader
         $this->base = SauceName::meant($typed['sauce'] ?? '');
         $this->usual = $this->base === null ? null : $kitchen->formula($this->base);
         $this->givenReader = new GivenReader($typed, new UnitNames($kitchen->measures), $kitchen->larder());
-        $this->heldReader = new HeldReader($this->givenReader, $this->usual, $kitchen->larder());
+        $this->heldReader = new HeldReader($this->givenReader, $this->usual, $kitchen->larder(), $kitchen->measures);
         $this->fields = Fields::read($typed, $this->rules($typed));
     }
 
@@ -238,7 +239,11 @@ final readonly class QuestionReader
         return $usual
             ->salted($salt === null ? null : $salt / 100.0)
             ->having((new PartAmounts($usual))->changed($this->fields->text('parts')))
-            ->with(...$this->kitchen->additions()->read($this->fields->text('more')));
+            ->with(...array_map(
+                // A formula that is held has all the fat that is written, and no more.
+                fn(Extra $extra): Extra => $this->givenReader->isFormula() ? $extra->inHeldFat() : $extra,
+                $this->kitchen->additions()->read($this->fields->text('more')),
+            ));
     }
 
     private function method(Method $usual): Method

@@ -54,7 +54,9 @@ final readonly class MethodSentence
 
         $words = count(explode(' ', $text)) + (str_ends_with($text, '.') ? 1 : 0);
 
-        return preg_match('/\A(?:' . self::BEGINS . ')\b/u', $text) === 1 && ($words >= 3 || preg_match(self::SHORT, $text) === 1) ? new self($text) : null;
+        $isOne = $words >= 3 || preg_match(self::SHORT, $text) === 1;
+
+        return $isOne && preg_match('/\A(?:' . self::BEGINS . ')\b/u', $text) === 1 ? new self($text) : null;
     }
 
     /** The settings with what it says; what was said before stands. */

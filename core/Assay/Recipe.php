@@ -49,6 +49,12 @@ final readonly class Recipe
         $this->strain = $says->strain;
     }
 
+    /** Nothing read of it yet. */
+    public static function unread(): self
+    {
+        return new self([], [], new Instructions(RouxAsWritten::unsaid(), null, null, null));
+    }
+
     /** The first line that was not read and is too much of the recipe to judge it without; null where none is. */
     public function asksFirst(MeasureSystem $measures): ?string
     {

@@ -28,6 +28,8 @@ final readonly class Settings
 
     private const LONGEST_NAME = 60;
 
+    private const PORTIONS = '/\A(?:(?:servings?|portions?|helpings?|people|persons|covers|guests) )?of it\z/u';
+
     private const MOST_PORTIONS = 10_000.0;
 
     /** Height of a pan whose recipe gives only the width, as a share of it. */
@@ -186,7 +188,8 @@ final readonly class Settings
 
         return match (true) {
             $unit instanceof VolumeUnit => $this->said->making($unit->of($number)),
-            $unit === null && $number >= 1.0 && $number <= self::MOST_PORTIONS => $this->said->serving(max(1, (int) round($number))),
+            $unit !== null || $number < 1.0 || $number > self::MOST_PORTIONS => null,
+            preg_match(self::PORTIONS, $amount->phrase) === 1 => $this->said->serving(max(1, (int) round($number))),
             default => null,
         };
     }

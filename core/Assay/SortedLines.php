@@ -9,6 +9,11 @@ final readonly class SortedLines
 {
     private const FINISH = '/\A[-*•]?\s*finish(?:es|ing)?\s*(?:[:=]\s*(.*)|with\s*:?\s*(.*))\z/iu';
 
+    /** From here on nothing is weighed out: what the method says of amounts, the list above it has said before. */
+    private const METHOD = '/\A(?:method|instructions|directions|steps|preparation)\s*:?\z/iu';
+
+    private const HEADING = '/\A(?:ingredients|you (?:will )?need)\s*:?\z/iu';
+
     private const SETTING = '/\A([a-z]+)\s*[:=]\s*(.+)\z/iu';
 
     /** "Serves 4–6", "Makes about 2 cups" */
@@ -31,12 +36,16 @@ final readonly class SortedLines
             ),
         );
         $settings = Settings::none();
-        [$ingredients, $unread, $finishes] = [[], [], false];
+        [$ingredients, $unread, $finishes, $method] = [[], [], false, false];
         foreach ($lines as $number => $line) {
             $said = self::settingOf($line, $settings) ?? ($number === 0 && count($lines) > 1 ? self::titled($line, $settings) : null);
             $at = preg_match(self::FINISH, $line, $finish) === 1 ? ($finish[1] !== '' ? $finish[1] : $finish[2] ?? '') : null;
-            if ($said !== null) {
+            if (preg_match(self::METHOD, $line) === 1) {
+                $method = true;
+            } elseif ($said !== null) {
                 $settings = $said;
+            } elseif ($method || preg_match(self::HEADING, $line) === 1) {
+                continue;
             } elseif ($at !== null) {
                 $finishes = $finishes || $at === '';
                 $ingredients = $at === '' ? $ingredients : [...$ingredients, [$number, $at, true]];

@@ -9,6 +9,7 @@ use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
 use Lento\Exception\Unknown;
 use Lento\Heat\Metal;
+use Lento\Numerics\Root;
 use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
 use Lento\Pot\Straining;
@@ -42,8 +43,18 @@ final readonly class Composer
     /** ml of espagnole and stock for a ml of demi-glace, to begin with. */
     private const DEMI_GLACE_FROM = 2.0;
 
+    /** Rounds in which the litres go by proportion, which is exact where nothing was added in grams. */
+    private const BY_PROPORTION = 4;
+
     /** Rounds end when flour, liquid and yield are right to this share. */
     private const SETTLED = 3e-7;
+
+    /** Where they do not: share to which one yield is settled by itself; how far to either side its root is looked for first. */
+    private const RESTED = 1e-6;
+
+    private const NEAR = 0.2;
+
+    private const SAME_ROUX_FROM = 20;
 
     /**
      * The first round takes the roux by its colour alone, for nothing is known of its flour; after that it is cooked again only when its
@@ -64,10 +75,11 @@ final readonly class Composer
         }
         $balance = MassBalance::of($question);
         $draft = Draft::guess($balance);
-        $moved = INF;
+        [$moved, $sought] = [INF, null];
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
             $next = $this->round($balance, $draft);
-            $litres = LitresFromGiven::next($balance, $next);
+            [$last, $sought] = [$sought, LitresFromGiven::of($balance, $next)];
+            $litres = $last === null || $round < self::BY_PROPORTION ? $sought->next() : $sought->nextAfter($last);
             $stands = abs($litres - $next->litres) <= self::SETTLED * $litres;
             // A round that moved a tenth of the one before it leaves a tenth of its own move to the next: what is left decides.
             [$before, $moved] = [$moved, $next->movedFrom($draft)];
@@ -77,6 +89,54 @@ final readonly class Composer
                 return Sheet::of($balance->settled($next->simmered, EquivalentFlour::of($next->finished)), $next);
             }
             $balance = $stands ? $balance : $balance->for($balance->question->yielding(Volume::ofLitres($litres)));
+            $draft = $next;
+        }
+
+        try {
+            return $this->bracketed($balance, $draft);
+        } catch (NoConvergence $unsettled) {
+            // Where more boils off than is left there is nothing to settle: a spoon more or less of liquid is all of the sauce.
+            throw $draft->steamedOff() > 1000.0 * $draft->litres
+                ? NotReachable::target('sauce-that-outlasts-this-simmer')
+                : $unsettled;
+        }
+    }
+
+    /**
+     * Where rounds that move the litres and the sauce at once do not come to rest: the litres by a bracketed root, each settled by itself.
+     *
+     * @throws NotReachable if no litres use up what is given
+     * @throws NoConvergence never seen; guards the loops
+     */
+    private function bracketed(MassBalance $balance, Draft $draft): Sheet
+    {
+        $question = $balance->question;
+        $at = fn(float $litres): MassBalance => $balance->for($question->yielding(Volume::ofLitres($litres)));
+        $over = fn(float $litres): float => LitresFromGiven::of($at($litres), $this->rested($at($litres), $draft))->over();
+        $litres = in_array($question->given->kind, [GivenKind::Yield, GivenKind::Portions], true)
+            ? $question->yield->inLitres()
+            : (new Root(self::RESTED * $draft->litres))->near(
+                $over,
+                $draft->litres,
+                self::NEAR,
+                Question::LEAST_LITRES,
+                Question::MOST_LITRES,
+                'litres-from-what-is-given',
+            );
+        $rested = $this->rested($at($litres), $draft);
+        $this->refuseShallow($at($litres)->question);
+
+        return Sheet::of($at($litres)->settled($rested->simmered, EquivalentFlour::of($rested->finished)), $rested);
+    }
+
+    /** The rounds of one yield until they stand; where two roux take turns by a hair of their flour, the one it has by then. */
+    private function rested(MassBalance $balance, Draft $draft): Draft
+    {
+        for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
+            $next = $this->round($balance, $draft, cooksRoux: $round < self::SAME_ROUX_FROM);
+            if ($next->movedFrom($draft) <= self::RESTED) {
+                return $next;
+            }
             $draft = $next;
         }
 
@@ -97,14 +157,14 @@ final readonly class Composer
         }
     }
 
-    private function round(MassBalance $balance, Draft $last): Draft
+    private function round(MassBalance $balance, Draft $last, bool $cooksRoux = true): Draft
     {
         $question = $balance->question;
         $simmer = $question->simmer();
         if (!$question->base->hasRoux()) {
             return $this->reduced($balance, $last, $simmer);
         }
-        if ($last->flourGrams > 0.0 && !$last->roux->standsFor($last->flourGrams, self::SAME_ROUX)) {
+        if ($cooksRoux && $last->flourGrams > 0.0 && !$last->roux->standsFor($last->flourGrams, self::SAME_ROUX)) {
             $last = $last->with($this->cooked($question, $balance->roux($last->flourGrams)));
         }
         $flour = $balance->flourFor($last);

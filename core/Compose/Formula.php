@@ -160,7 +160,9 @@ final readonly class Formula
     public function with(Extra ...$extras): self
     {
         $procedure = $this->procedure;
-        foreach ($extras as $extra) {
+        // Each is put right behind an act: the last of them first, so that they stand in the cook's order.
+        $behind = array_filter($extras, static fn(Extra $extra): bool => $extra->where->standsBehindAnAct());
+        foreach ([...array_diff_key($extras, $behind), ...array_reverse($behind)] as $extra) {
             $procedure = $extra->into($procedure, Dose::ITS_FAT);
         }
 

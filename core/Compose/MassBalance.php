@@ -102,7 +102,8 @@ final readonly class MassBalance
                 $cooked->meetsAt($question),
                 $question->pan->mass(),
             );
-            $cold = PouredLiquid::of($question->school, Mass::ofGrams(max(0.0, $liquidGrams)), $this->liquid->kind)->onto($roux->letDownFor($question->school));
+            $liquid = PouredLiquid::of($question->school, Mass::ofGrams(max(0.0, $liquidGrams)), $this->liquid->kind);
+            $cold = $liquid->onto($roux->letDownFor($question->school));
         }
 
         return (new ComingUp($question->pan, $question->boilsAt, $question->kitchen->evaporation->value))->to($mixed, $cold);

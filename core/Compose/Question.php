@@ -147,7 +147,7 @@ final readonly class Question
 
         $fat = $how->roux->fat ?? $formula->fat;
         $procedure = Chosen::procedure($formula, $method, $colour, $fat, $how->school);
-        $pan = $in->pan ?? Pan::suiting(Volume::ofLitres($yield->inLitres() * self::POT_OVER_YIELD / $left));
+        $pan = $in->pan ?? Pan::suitingOrWidest(Volume::ofLitres($yield->inLitres() * self::POT_OVER_YIELD / $left));
         $kitchen = $in->kitchen ?? KitchenFactors::house();
         $level = $how->simmer->level
             ?? ($reduceBy !== null && $formula->level === SimmerLevel::Bare ? SimmerLevel::Brisk : $formula->level);

@@ -412,7 +412,10 @@ final readonly class Steps
             $pours === [] => $this->stair->liquid,
             default => $pours[count($pours) - 1]->mixed,
         };
-        $time = (new TimeToBoil($this->question->pan, ComingUp::flame($this->draft->start)->flux()))->from($from, $this->draft->start->heatCapacity());
+        $time = (new TimeToBoil($this->question->pan, ComingUp::flux($this->draft->start)))->from(
+            $from,
+            $this->draft->start->heatCapacity(),
+        );
         $pace = Pace::of($time ?? Duration::ofMinutes(self::UNKNOWN_BOIL_MINUTES), handsOn: true, timed: true);
 
         return Step::of(StepKind::Boil, $pace)->doing(ActKind::Boil);

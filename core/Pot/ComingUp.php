@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Lento\Pot;
 
+use Lento\Exception\OutOfRange;
 use Lento\Heat\HeatCapacity;
 use Lento\Heat\HobHeat;
 use Lento\Heat\PanHeat;
+use Lento\Numerics\Curve;
 use Lento\Quantity\Temperature;
 use Lento\Thickness\Sauce;
 use Lento\Thickness\Starch;
@@ -19,8 +21,10 @@ use Lento\Thickness\Starch;
  */
 final readonly class ComingUp
 {
-    /** Of whole milk's solids, from which a sauce catches like milk. */
-    private const MILKY = 0.5;
+    /** Of whole milk's solids: from where a sauce is brought up more gently, and where as gently as milk. */
+    private const MILKY_FROM = 0.4;
+
+    private const MILKY = 0.6;
 
     /** Slices of temperature from the mixture to the boil; 16 of them change no figure by a thousandth. */
     private const SLICES = 8;
@@ -30,16 +34,27 @@ final readonly class ComingUp
 
     private float $boils;
 
-    /** @param float $evaporation this kitchen's steam against the house figure */
+    /**
+     * @param float $evaporation this kitchen's steam against the house figure, > 0
+     *
+     * @throws OutOfRange for what cannot be
+     */
     public function __construct(private Pan $pan, ?Temperature $boilsAt = null, private float $evaporation = 1.0)
     {
+        OutOfRange::refuse('evaporation', $evaporation, 0.0, 100.0, '');
         $this->boils = ($boilsAt?->inCelsius() ?? 100.0) - self::LAST;
     }
 
-    /** Milk comes to the boil on a gentler flame, or it catches. */
-    public static function flame(Sauce $sauce): HobHeat
+    /**
+     * Milk comes to the boil on a gentler flame, or it catches; what is half milk on one between, so that no gram more or less of it leaps.
+     *
+     * @return float W/cm2 into the pan
+     */
+    public static function flux(Sauce $sauce): float
     {
-        return $sauce->dairy() > self::MILKY ? HobHeat::Medium : HobHeat::MediumHigh;
+        $milky = Curve::clamp(($sauce->dairy() - self::MILKY_FROM) / (self::MILKY - self::MILKY_FROM), 0.0, 1.0);
+
+        return HobHeat::MediumHigh->flux() + $milky * (HobHeat::Medium->flux() - HobHeat::MediumHigh->flux());
     }
 
     /** The sauce as it begins to simmer; a pot that has boiled is as it was. */
@@ -49,7 +64,7 @@ final readonly class ComingUp
         $slice = ($this->boils - $celsius) / self::SLICES;
         $area = $this->pan->areaSquareCentimetres();
         $capacity = $mixed->heatCapacity() + $this->pan->mass()->inGrams() * PanHeat::METAL_CAPACITY;
-        $flux = self::flame($mixed)->flux();
+        $flux = self::flux($mixed);
         [$water, $gelatinised, $acidLeft, $cooked, $raw] = [
             $mixed->waterGrams,
             $starch->gelatinised,

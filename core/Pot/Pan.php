@@ -91,6 +91,14 @@ final readonly class Pan
         );
     }
 
+    /** The same, or the widest kettle there is: what does not go into it is said where it is filled. */
+    public static function suitingOrWidest(Volume $volume): self
+    {
+        $widest = (self::MOST_DIAMETER_MILLIMETRES / 10.0) ** 3 / self::DIAMETER_CUBED_PER_VOLUME;
+
+        return self::suiting(Volume::ofMillilitres(min($widest, $volume->inMillilitres())));
+    }
+
     /** A wide, low one to fry in. */
     public static function wide(float $centimetres): self
     {

@@ -32,7 +32,22 @@ final readonly class Extra
     /** pH under which dairy curdles at the boil: soured cream, yoghurt. Source: docs/model.md, G. */
     private const SOURED = 5.5;
 
-    private function __construct(public Dose $dose, public Where $where, private Ingredient|Fat|null $kind) {}
+    /** What its sweating is called where it has no fat but the roux's own. */
+    public const IN_THE_ROUX_FAT = 'in-the-roux-fat';
+
+    /** @param bool $fatHeld whether the fat is all that the cook wrote, and vegetables take a spoon of it for their pan */
+    private function __construct(
+        public Dose $dose,
+        public Where $where,
+        private Ingredient|Fat|null $kind,
+        private bool $fatHeld = false,
+    ) {}
+
+    /** The same where not a gram of fat goes in but what is written. */
+    public function inHeldFat(): self
+    {
+        return new self($this->dose, $this->where, $this->kind, true);
+    }
 
     /**
      * @param float $amount g, ml or pieces: for each litre of the sauce, or in all
@@ -98,7 +113,7 @@ final readonly class Extra
             return $this->after($procedure, $ladled, ActKind::Pour);
         }
         $ofFat = self::FAT_APART * $this->dose->perLitre;
-        $sweat = Act::of(
+        $sweat = $this->fatHeld ? Act::of(ActKind::Sweat, $this->dose)->saying(self::IN_THE_ROUX_FAT) : Act::of(
             ActKind::Sweat,
             $this->dose,
             ($this->dose->inAll ? Dose::inAll($fat, Measure::Grams, $ofFat, Fate::Joins) : Dose::grams($fat, $ofFat))->ofTheCook(),

@@ -15,6 +15,12 @@ enum Where: string
     case Last = 'last';
     case AtTable = 'at-table';
 
+    /** Whether it goes in right behind another act, and not before one or at the end. */
+    public function standsBehindAnAct(): bool
+    {
+        return in_array($this, [self::WithFlour, self::WithLiquid, self::OffHeat], true);
+    }
+
     /** Whether the sauce boils after it, so that nothing with a limit may go in here. */
     public function boilsAfter(): bool
     {

@@ -5,7 +5,8 @@ declare(strict_types=1);
 return [
     'number' => ':attribute: write a number from :least to :most:unit.',
     'choice' => ':attribute: “:value” is not one of :choices.',
-    'own_ratio' => ':attribute: “:value” is no ratio. Write fat : flour : liquid as 1 : 1 : 10, or roux : liquid as 1 : 5.',
+    'own_ratio' => ':attribute: “:value” is no ratio. Write fat : flour : liquid as 1 : 1 : 10, roux : liquid as 1 : 5, or '
+        . '2 tbsp per cup.',
     'own_ratio_far' => ':attribute: half to three times as much fat as flour, and 5 to 600 g flour for a litre of liquid, make a sauce.',
     'missing' => ':attribute: missing.',
     'unit' => ':attribute: “:value” is not a unit of volume; use ml, cl, dl, l, tsp, tbsp, cup, fl oz, pint, quart or gallon.',
@@ -43,6 +44,9 @@ return [
     'not_text' => 'The recipe is not text in UTF-8.',
     'no_thickener' => 'recipe: no flour or starch was understood, so there is nothing that thickens.',
     'no_liquid' => 'recipe: no liquid was understood, so there is no sauce.',
+    'large_line' => 'recipe: “:line” is too much of it to judge it without. Write what it is like, or say so: --as=LINE:NAME, or '
+        . 'LINE:left-out.',
+    'as' => 'as: write LINE:NAME with the number of a line and a name of the larder, 4:whole-milk, or 4:left-out.',
     'no_recipe' => 'recipe: no recipe (schema.org/Recipe) was found in it, or it is not whole.',
     'nth_recipe' => 'nth: there are :count in it; write a number from 1 to :count.',
     'empty' => 'recipe: there is nothing to read.',

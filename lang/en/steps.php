@@ -128,6 +128,10 @@ return [
                 'look' => 'soft enough to crush, still pale',
                 'cue' => ':List, lid on, low, stirred now and then.',
             ],
+            'in-the-roux-fat' => [
+                'title' => 'Sweat the :vegetables in a spoon of the fat',
+                'cue' => ':List, in a spoon of the fat that is weighed for the roux: low heat, lid half on, no colour.',
+            ],
         ],
     ],
     'brown' => [

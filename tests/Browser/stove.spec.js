@@ -68,13 +68,13 @@ test('pours are ticked off one by one, and can be taken back', async ({ page }) 
   await cook(page);
   await tapUntil(page, 'Pour, and whisk smooth');
   await expect(page.locator('.tick[aria-pressed=true]')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Pour 0.34 l' }).click();
+  await page.getByRole('button', { name: 'Pour 0.33 l' }).click();
   await expect(page.locator('.tick[aria-pressed=true]')).toHaveCount(1);
   await page.locator('.tick').nth(1).click();
   await expect(page.locator('.tick[aria-pressed=true]')).toHaveCount(2);
   await page.locator('.tick').nth(0).click();
   await expect(page.locator('.tick[aria-pressed=true]')).toHaveCount(1);
-  await expect(page.getByRole('button', { name: 'Pour 0.34 l' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Pour 0.33 l' })).toBeVisible();
   await expectAccessible(page);
 });
 

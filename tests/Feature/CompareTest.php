@@ -9,7 +9,7 @@ it('sets questions side by side, two to four, and marks what differs', function 
     get('/compare?' . http_build_query(['q' => $q]))
         ->assertOk()
         ->assertSee('≠', false)
-        ->assertSee('235 g butter')
+        ->assertSee('233 g butter')
         ->assertSee('One more');
     get('/compare?' . http_build_query(['q' => $q, 'set' => [1 => ['colour' => 'brown', 'custard' => 'x']]]))
         ->assertOk()

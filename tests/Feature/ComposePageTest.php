@@ -29,12 +29,12 @@ it('shows the numbers of the core: weights, pours, depth, allergens', function (
         ->assertOk()
         ->getContent();
     expect(preg_replace('/\s+/', ' ', $html))->toContain(
-        'name="have_flour" inputmode="decimal" autocomplete="off" value="140"',
-        'name="stock" inputmode="decimal" autocomplete="off" value="1.93"',
+        'name="have_flour" inputmode="decimal" autocomplete="off" value="139"',
+        'name="stock" inputmode="decimal" autocomplete="off" value="1.95"',
         '45 mm',
-        '0.34',
+        '0.33',
         'Contains celery, cereals with gluten (wheat), milk.',
-        'about 5 min (4–9), thickens 94 %',
+        'about 5 min (4–8), thickens 94 %',
     );
 });
 
@@ -60,7 +60,7 @@ it('keeps the last good answer and says what is wrong at its field', function (s
         ->assertStatus(422)
         ->assertSee($says)
         ->assertSee('Still the last good answer.')
-        ->assertSee('value="140"', false)
+        ->assertSee('value="139"', false)
         ->assertDontSee('Cook it');
     if (!in_array($field, ['sauce', 'liquid', 'thickness', 'colour', 'fat', 'level', 'school'], true)) {
         $response->assertSee('value="' . e($value) . '"', false);

@@ -93,7 +93,7 @@ it('refuses a formula that makes no sauce, at its own part', function (string $r
     ],
     [
         '{"sauce":"veloute","ratio":"1;2","yield":{"amount":1}}',
-        'ratio: “1;2” is no ratio. Write fat : flour : liquid as 1 : 1 : 10, or roux : liquid as 1 : 5.',
+        'ratio: “1;2” is no ratio. Write fat : flour : liquid as 1 : 1 : 10, roux : liquid as 1 : 5, or 2 tbsp per cup.',
     ],
     [
         '{"sauce":"veloute","ratio":"1:1:1","yield":{"amount":1}}',
@@ -208,4 +208,24 @@ it('tells what it cannot place, and cooks nothing as written that has no roux', 
         ->toBe([])
         ->and($slurry['recipe'])
         ->toBeNull();
+});
+
+it('takes a rule of thumb for what it says, and tells what else it may mean', function (): void {
+    $flour = static fn(string $rule): float => number(
+        data_get(composedBy('{"sauce":"bechamel","yield":{"amount":2},"ratio":"' . $rule . '"}'), 'thickness.effective_flour_g_per_l'),
+    );
+    // The house coincidence: one, two, three level tablespoons of flour to a cup of milk are soup, coating, gratin.
+    expect($flour('a spoon of flour per cup'))->toBeGreaterThan(20.0)->toBeLessThan(38.0)
+        ->and($flour('2 tbsp per cup'))->toBeGreaterThan(48.0)->toBeLessThan(70.0)
+        ->and($flour('2 heaped tbsp per cup'))->toBeGreaterThan($flour('2 rounded tbsp per cup'))
+        ->and($flour('6 tsp per cup'))->toEqualWithDelta($flour('2 tbsp per cup'), 0.5)
+        ->and($flour('1 : 10'))->toBeLessThan($flour('1 : 1 : 10'));
+    get('/compose?sauce=bechamel&amount=2&own_ratio=' . rawurlencode('1 : 10'))
+        ->assertOk()
+        ->assertSeeInOrder(['1 : 10, roux to liquid', 'taken so', 'pouring', '1 : 1 : 10, flour to liquid', 'gratin'], false);
+    get('/compose?sauce=bechamel&amount=2&own_ratio=' . rawurlencode('2 tbsp per cup'))
+        ->assertOk()
+        ->assertSeeInOrder(['2 level tbsp per cup', 'taken so', '2 heaped tbsp per cup'], false);
+    get('/compose?sauce=bechamel&amount=2&own_ratio=' . rawurlencode('1 : 1 : 10'))->assertOk()->assertDontSee('taken so');
+    get('/compose?sauce=bechamel&amount=2&own_ratio=' . rawurlencode('2 tbsp per bucket'))->assertStatus(422)->assertSee('is no ratio');
 });

@@ -51,6 +51,7 @@ it('reads linked data as its plain lines, by itself, in a graph, and in a saved 
             '1 quart plus 1 cup beef stock',
             '1 tbsp tomato paste',
             'Salt & pepper',
+            'Method:',
             'Melt the butter, add the flour and cook until the roux is blond.',
             'Whisk in the stock.',
             'Simmer for 40 minutes.',
@@ -112,3 +113,18 @@ it('takes strange shapes for what they are', function (mixed $data): void {
     'numbers' => [['@type' => 'Recipe', 'recipeIngredient' => [1, null, ['x']], 'recipeYield' => 6, 'name' => ['a']]],
     'objects' => [['@type' => 'Recipe', 'recipeInstructions' => ['itemListElement' => [['text' => ['x']], 5]], 'recipeYield' => []]],
 ]);
+
+it('asks about a large line it does not know before it says anything, and takes an answer', function (): void {
+    $recipe = "50 g butter\n50 g flour\n500 ml chicken stock\n400 ml coconut milk";
+    $asked = lento(['assay', '-'], $recipe);
+    expect($asked->exitCode())->toBe(2)
+        ->and($asked->output())->toBe('')
+        ->and($asked->errorOutput())->toContain('“400 ml coconut milk” is too much of it to judge it without');
+    $told = lento(['assay', '-', '--as=4:whole-milk'], $recipe);
+    $left = lento(['assay', '-', '--as=4:left-out'], $recipe);
+    expect($told->exitCode())->toBe(0, $told->errorOutput())
+        ->and($left->exitCode())->toBe(0, $left->errorOutput())
+        ->and($told->output())->not->toBe($left->output())
+        ->and(lento(['assay', '-', '--as=4:gold'], $recipe)->exitCode())->toBe(2)
+        ->and(lento(['assay', '-', '--as=x'], $recipe)->errorOutput())->toContain('as: write LINE:NAME');
+});

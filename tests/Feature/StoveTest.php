@@ -21,7 +21,7 @@ it('puts a composed sauce on and shows its first step', function (): void {
         ->assertOk()
         ->assertSee('Set everything out')
         ->assertSee('Chicken velouté')
-        ->assertSee('140 g')
+        ->assertSee('139 g')
         ->assertSee('aria-current="step"', false);
     expect($pot->plan->promise?->volume->inMillilitres())
         ->toEqualWithDelta(2000.0, 1e-6)
@@ -57,11 +57,11 @@ it('shows each step with its cue, its caution and its drawing', function (StepKi
 it('ticks pours off one by one and offers the next', function (): void {
     $pot = started();
     cookUntil($pot, StepKind::Pour);
-    get("/pots/{$pot->id}")->assertSee('Pour 0.34 l')->assertSee('the pan drops to 61°');
+    get("/pots/{$pot->id}")->assertSee('Pour 0.33 l')->assertSee('the pan drops to 62°');
     happens($pot, 'poured', ['pour' => 0])->assertRedirect("/pots/{$pot->id}");
-    get("/pots/{$pot->id}")->assertSee('Pour 0.74 l')->assertSee('aria-pressed="true"', false);
+    get("/pots/{$pot->id}")->assertSee('Pour 0.73 l')->assertSee('aria-pressed="true"', false);
     happens($pot, 'unpoured', ['pour' => 0]);
-    get("/pots/{$pot->id}")->assertSee('Pour 0.34 l');
+    get("/pots/{$pot->id}")->assertSee('Pour 0.33 l');
 });
 
 it('shows the same remaining time after any reload, on any tablet', function (): void {

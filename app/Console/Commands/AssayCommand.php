@@ -28,7 +28,8 @@ use Lento\Quantity\Temperature;
 final class AssayCommand extends Refusing
 {
     protected $signature = 'lento:assay {recipe : a recipe, one ingredient a line, JSON-LD of schema.org/Recipe, or a saved web page with '
-        . 'one; - for standard input} {--nth=1 : which of several} {--json : print JSON, docs/formats/assay-answer.schema.json}';
+        . 'one; - for standard input} {--nth=1 : which of several} {--as=* : what a line is, LINE:NAME from 1, or LINE:left-out} '
+        . '{--json : print JSON, docs/formats/assay-answer.schema.json}';
 
     protected $description = 'Say what a written recipe will come out as';
 
@@ -48,14 +49,22 @@ final class AssayCommand extends Refusing
         $text = $input->text;
         if (RecipeLd::isMeant($text)) {
             $found = RecipeLd::in($text);
-            $text = $found[(int) $this->option('nth') - 1]->text ?? null;
+            $text = ($found[(int) $this->option('nth') - 1] ?? null)?->asLines();
             if ($text === null) {
                 return $this->refuse([
                     $found === [] ? Words::text('faults.no_recipe') : Words::text('faults.nth_recipe', count: count($found)),
                 ]);
             }
         }
-        $recipe = (new Reader($larder))->read($text);
+        $as = $this->as($larder);
+        if ($as === null) {
+            return $this->refuse([Words::text('faults.as')]);
+        }
+        $recipe = (new Reader($larder))->read($text, $as);
+        $asks = $recipe->asksFirst(MeasureSystem::UsCustomary);
+        if ($asks !== null) {
+            return $this->refuse([Words::text('faults.large_line', line: $asks)]);
+        }
         try {
             $assay = Assay::of($recipe, $larder);
         } catch (Missing $missing) {
@@ -70,6 +79,22 @@ final class AssayCommand extends Refusing
         return $this->option('json')
             ? $this->json(AssayJson::of($assay, Kitchen::unknown(MeasureSystem::UsCustomary)))
             : $this->print($assay);
+    }
+
+    /** @return array<int, string>|null what lines were said to be, by their number from 0; null where one is no line or nothing known */
+    private function as(Larder $larder): ?array
+    {
+        $as = [];
+        foreach ($this->option('as') as $said) {
+            $known = preg_match('/\A([1-9]\d{0,3}):([a-z-]{1,40})\z/', is_string($said) ? $said : '', $parts) === 1
+                && ($parts[2] === Reader::LEFT_OUT || $larder->has($parts[2]));
+            if (!$known) {
+                return null;
+            }
+            $as[(int) $parts[1] - 1] = $parts[2];
+        }
+
+        return $as;
     }
 
     private function print(Assay $assay): int

@@ -12,6 +12,7 @@ use App\Format\RefusalWords;
 use App\Format\SauceNames;
 use App\Http\Requests\OwnSauceRequest;
 use App\Http\Responses\PageOrFragment;
+use App\Http\Responses\RecipeFile;
 use App\Http\TooMany;
 use App\Kitchen\Kitchen;
 use App\Models\OwnDerivative;
@@ -46,6 +47,22 @@ final readonly class FamilyController
 
     public function show(string $sauce, Request $request, Kitchen $kitchen): PageOrFragment
     {
+        $page = $this->page($sauce, $request, $kitchen);
+
+        return new PageOrFragment('pages.family-sauce', ['page' => $page], status: $page->fault === null ? 200 : 422);
+    }
+
+    /** To take away. */
+    public function file(string $sauce, string $format, Request $request, Kitchen $kitchen): RecipeFile|RedirectResponse
+    {
+        $page = $this->page($sauce, $request, $kitchen);
+        $recipe = $page->fault === null ? $page->recipe() : null;
+
+        return $recipe === null ? redirect()->route('family.show', $page->asked()) : new RecipeFile($recipe, $page->name(), $format);
+    }
+
+    private function page(string $sauce, Request $request, Kitchen $kitchen): SaucePage
+    {
         $catalogue = $kitchen->catalogue();
         abort_unless($catalogue->has($sauce), 404);
         $typed = $request->string('litres', TypedNumber::plain(self::USUAL_LITRES))->trim()->substr(0, 20)->toString();
@@ -70,11 +87,7 @@ final readonly class FamilyController
             $refusal = RefusalWords::of($refused);
         }
 
-        return new PageOrFragment(
-            'pages.family-sauce',
-            ['page' => new SaucePage(new SauceAsked($sauce, $liquid, $typed, $fault), $flow, $refusal, $kitchen, $catalogue)],
-            status: $fault === null ? 200 : 422,
-        );
+        return new SaucePage(new SauceAsked($sauce, $liquid, $typed, $fault), $flow, $refusal, $kitchen, $catalogue);
     }
 
     /** Kept as the kitchen's own: a new one based on any, or an own one changed. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Responses\RecipeFile;
 use App\Kitchen\Kitchen;
 use App\Pages\Compose\SheetPage;
 use App\Questions\Answer;
@@ -15,7 +16,7 @@ use Illuminate\Http\Request;
 /** The sheet of a question on paper: a page of A4, or the narrow roll of a kitchen printer. */
 final readonly class SheetController
 {
-    public function __invoke(Request $request, Kitchen $kitchen): View|RedirectResponse
+    public function __invoke(Request $request, Kitchen $kitchen, string $format = ''): View|RedirectResponse|RecipeFile
     {
         $fields = ComposeFields::from($request->query->all());
         $sheet = Answer::to($fields, $kitchen)->sheet;
@@ -23,8 +24,13 @@ final readonly class SheetController
             return redirect()->route('compose', $fields->toAddress());
         }
 
+        $page = new SheetPage($sheet, $kitchen);
+        if ($format !== '') {
+            return new RecipeFile($page->recipe(), $page->heading(), $format);
+        }
+
         return view('pages.sheet', [
-            'page' => new SheetPage($sheet, $kitchen),
+            'page' => $page,
             'paper' => $request->query('paper') === 'slip' ? 'slip' : 'a4',
             'question' => $fields->toAddress(),
             'kitchen' => $kitchen->name(),

@@ -15,6 +15,12 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class CleanText
 {
+    /** Fields that a whole page may be pasted into. */
+    private const PAGES = ['recipe', 'source'];
+
+    /** A saved web page, a little more than is read of one, so that it is said and not cut in silence. */
+    private const LONGEST_PAGE = 2_200_000;
+
     /** Fields that have parts; in any other a list is nothing. */
     private const LISTS = [
         'add',
@@ -64,6 +70,7 @@ final readonly class CleanText
         $clean = [];
         foreach ($fields as $name => $value) {
             $clean[self::text((string) $name)] = match (true) {
+                is_string($value) && in_array($name, self::PAGES, true) => self::text($value, self::LONGEST_PAGE),
                 !is_array($value) => self::one($value),
                 in_array($name, self::LISTS, true) => self::parts($value),
                 default => '',
@@ -94,13 +101,13 @@ final readonly class CleanText
     }
 
     /** Of valid UTF-8, composed, without what cannot be typed, and not too long; what is well is left as it is. */
-    public static function text(string $text): string
+    public static function text(string $text, int $longest = self::LONGEST): string
     {
         // A byte is a letter at least: what is longer than four of each is cut before it is looked at.
-        $text = mb_scrub(strlen($text) > 4 * self::LONGEST ? substr($text, 0, 4 * self::LONGEST) : $text, 'UTF-8');
+        $text = mb_scrub(strlen($text) > 4 * $longest ? substr($text, 0, 4 * $longest) : $text, 'UTF-8');
         $text = Normalizer::normalize($text, Normalizer::FORM_C);
         $text = preg_replace(self::UNTYPED, '', is_string($text) ? $text : '') ?? '';
 
-        return mb_strlen($text) > self::LONGEST ? mb_substr($text, 0, self::LONGEST) : $text;
+        return mb_strlen($text) > $longest ? mb_substr($text, 0, $longest) : $text;
     }
 }

@@ -12,6 +12,7 @@ use App\Format\Minutes;
 use App\Format\SauceColour;
 use App\Format\Words;
 use App\Formats\AssayWords;
+use App\Formats\RecipeLd;
 use App\Kitchen\Kitchen;
 use App\Pages\Pictures\SpoonPicture;
 use App\Questions\Answer;
@@ -19,10 +20,14 @@ use App\Questions\AsWritten;
 use App\Questions\ComposeFields;
 use App\Questions\FromRecipe;
 use Lento\Assay\Assay;
+use Lento\Assay\Measured;
 use Lento\Assay\Reader;
 use Lento\Assay\ReadLine;
 use Lento\Assay\Recipe;
 use Lento\Compose\Sheet;
+use Lento\Larder\Thickener;
+use Lento\Quantity\Volume;
+use Lento\Thickness\Doneness;
 use Lento\Thickness\ThicknessClass;
 
 /** A written recipe line by line, what was understood beside it, and what it will come out as. */
@@ -44,19 +49,25 @@ final readonly class AssayPage
     /** The line that has to be told first: without it there is no verdict. */
     public ?string $asks;
 
-    /** @param array<int, string> $as lines put right by the cook */
-    public function __construct(
-        public string $text,
-        public array $as,
-        ReadRecipe $read,
-        public ThicknessClass $to,
-        private Kitchen $kitchen,
-    ) {
+    /** The same pot worked out; null where it cannot be cooked as it is written. */
+    private ?Sheet $cooked;
+
+    public string $text;
+
+    /** @var array<int, string> lines put right by the cook */
+    public array $as;
+
+    public ThicknessClass $to;
+
+    public function __construct(public AskedRecipe $asked, ReadRecipe $read, private Kitchen $kitchen)
+    {
+        [$this->text, $this->as, $this->to] = [$asked->text, $asked->as, $asked->to];
         $this->asks = $read->recipe->asksFirst($kitchen->measures);
         $assay = $this->asks === null ? $read->assay : null;
         [$this->recipe, $this->assay, $this->refusal] = [$read->recipe, $assay, $this->asks === null ? $read->refusal : null];
         $this->written = $assay === null ? null : AsWritten::of($assay, $kitchen);
-        $this->question = $assay === null ? null : FromRecipe::to($to, $assay);
+        $this->question = $assay === null ? null : FromRecipe::to($asked->to, $assay);
+        $this->cooked = $this->written?->fields === null ? null : Answer::to($this->written->fields, $kitchen)->sheet;
         $this->brought = $this->question === null ? null : Answer::to($this->question, $kitchen)->sheet;
     }
 
@@ -137,11 +148,109 @@ final readonly class AssayPage
                 . Words::text('compose.strength_left', percent: sprintf('%.0F', 100.0 * $assay->end->starch->strength())),
             ],
             [Words::text('outlook.thickness'), Bands::thickness($assay->outlook)],
-            [Words::text('assay.yield'), Litres::of($assay->yield)->text()],
+            [Words::text('assay.yield'), Litres::of($assay->yield)->text() . $this->saidYield($assay)],
+            ...$this->time(),
             [Words::text('assay.simmer'), Minutes::text($assay->simmer) . ', ' . Words::text('compose.level.' . $assay->level->value)],
+            ...$this->widest($assay),
+            [Words::text('assay.raw'), Words::text('assay.raw_is.' . self::rawness($assay->end->starch->tastesRaw()))],
             [Words::text('assay.salt'), sprintf('%.2F %%', $assay->end->saltPercent())],
             [Words::text('assay.free_fat'), Grams::of($assay->end->freeFat())->text()],
         ];
+    }
+
+    /** @return list<array{string, string}> which line the thickness is least sure of; none where all of it was weighed */
+    private function widest(Assay $assay): array
+    {
+        $line = $assay->measured->widest;
+
+        return $line === null ? [] : [[
+            Words::text('assay.least_sure'),
+            Words::text('assay.measured_by.' . $line->measuring->with->value, line: $line->text),
+        ]];
+    }
+
+    private static function rawness(float $raw): string
+    {
+        return match (true) {
+            $raw <= Doneness::COOKED_OUT => 'gone',
+            $raw <= Doneness::FAINT => 'faint',
+            default => 'plain',
+        };
+    }
+
+    /** What the recipe promises beside what we make of it. */
+    private function saidYield(Assay $assay): string
+    {
+        $said = $this->recipe->said;
+
+        return match (true) {
+            $said?->yield !== null => Words::text('assay.said_yield', yield: Litres::of($said->yield)->text()),
+            $said?->portions !== null => Words::text(
+                'assay.said_portions',
+                portions: $said->portions,
+                each: Litres::of(Volume::ofLitres($assay->yield->inLitres() / $said->portions))->text(),
+            ),
+            default => '',
+        };
+    }
+
+    /** @return list<array{string, string}> ours beside the recipe's own, where it says one */
+    private function time(): array
+    {
+        $said = $this->recipe->said?->time;
+
+        return $said === null || $this->cooked === null ? [] : [[
+            Words::text('assay.time'),
+            Words::text('assay.said_time', ours: Minutes::text($this->cooked->plan()->time()), said: Minutes::text($said)),
+        ]];
+    }
+
+    /** Whether a spoon of flour is in it that nobody said how full it is. */
+    public function asksSpoons(): bool
+    {
+        foreach ($this->recipe->lines as $line) {
+            $flour = $line->ingredient !== null && $this->kitchen->larder()->any($line->ingredient) instanceof Thickener;
+            if ($flour && $line->measuring->with === Measured::Spoon && ($this->asked->spoons !== null || !$line->measuring->saysHowFull)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<string> names of the recipes of the file, where it has several */
+    public function found(): array
+    {
+        return array_map(
+            static fn(RecipeLd $recipe, int $at): string => $recipe->name === ''
+                ? Words::text('assay.nameless', number: $at + 1)
+                : $recipe->name,
+            $this->asked->found,
+            array_keys($this->asked->found),
+        );
+    }
+
+    /** The same recipes, for the next question. */
+    public function source(): string
+    {
+        return $this->asked->found === [] ? '' : RecipeLd::write($this->asked->found);
+    }
+
+    public function writtenQuestion(): string
+    {
+        return http_build_query($this->written?->fields?->toAddress() ?? []);
+    }
+
+    /** What an own sauce made of it is called. */
+    public function ownName(): string
+    {
+        $name = $this->recipe->said->name ?? '';
+
+        return match (true) {
+            $name !== '' => $name,
+            $this->cooked === null => '',
+            default => Words::text('assay.own_name', sauce: Words::sauce($this->cooked->question)),
+        };
     }
 
     /** @return list<array{name: string, from: string, to: string}> what changes when it is brought to the thickness wanted */

@@ -11,4 +11,10 @@ use Lento\Assay\Recipe;
 final readonly class ReadRecipe
 {
     public function __construct(public Recipe $recipe, public ?Assay $assay, public ?string $refusal) {}
+
+    /** One that is not read at all. */
+    public static function not(string $fault): self
+    {
+        return new self(Recipe::unread(), null, $fault);
+    }
 }

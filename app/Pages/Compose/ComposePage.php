@@ -20,7 +20,7 @@ use App\Pages\Pictures\PotPicture;
 use App\Pages\Pictures\SpoonPicture;
 use App\Pages\Pictures\StairPicture;
 use App\Questions\ComposeFields;
-use App\Questions\RatioRule;
+use App\Questions\OwnRatio;
 use App\Typed\FieldFault;
 use App\Typed\MoreField;
 use App\Typed\PartsField;
@@ -135,9 +135,15 @@ final readonly class ComposePage
     {
         $says = $this->given() === 'formula'
             ? $this->fields['have_fat'] !== '' && $this->fields['have_flour'] !== ''
-            : $this->isHeld() && count(RatioRule::parts($this->fields['own_ratio'])) === 3;
+            : $this->isHeld() && count(OwnRatio::read($this->fields['own_ratio'])->parts ?? []) === 3;
 
         return $this->sheet === null || !$says ? '' : TypedNumber::plain(round($this->sheet->question->fatToFlour, 2)) . ' : 1';
+    }
+
+    /** @return list<array{name: string, comes: string, taken: bool, address: string}> what a rule of thumb means both ways */
+    public function meanings(): array
+    {
+        return $this->takesRatio() && $this->given() !== 'formula' ? Meanings::of($this->fields, $this->kitchen) : [];
     }
 
     /** What the formula comes out as: "Comes out at 38 g/l: pouring". */

@@ -14,6 +14,7 @@ use App\Format\Pieces;
 use App\Format\SauceColour;
 use App\Format\StepWords;
 use App\Format\Words;
+use App\Formats\RecipeOut;
 use App\Kitchen\Kitchen;
 use App\Pages\Pictures\PotPicture;
 use App\Pages\Pictures\StairPicture;
@@ -51,6 +52,12 @@ final readonly class SheetPage
     {
         $this->measure = new KitchenMeasure($kitchen->measures);
         $this->words = StepWords::of($this->plan = $sheet->plan());
+    }
+
+    /** The same for other programs. */
+    public function recipe(): RecipeOut
+    {
+        return RecipeOut::named(Words::sauce($this->sheet->question), $this->plan, $this->allergens());
     }
 
     public function heading(): string

@@ -14,6 +14,7 @@ use App\Format\Litres;
 use App\Format\Minutes;
 use App\Format\SauceNames;
 use App\Format\Words;
+use App\Formats\RecipeOut;
 use App\Kitchen\Kitchen;
 use App\Kitchen\OwnSauce;
 use App\Typed\FieldFault;
@@ -169,6 +170,24 @@ final readonly class SaucePage
         $node = $this->node();
 
         return $node === null ? '' : Allergens::line($node->allergens(), $node->readLabel());
+    }
+
+    /** The same for other programs; null where nothing is worked out, or its base's sheet has it. */
+    public function recipe(): ?RecipeOut
+    {
+        $derived = $this->derived();
+
+        return $derived === null ? null : RecipeOut::named(
+            $this->name(),
+            $derived->plan($this->catalogue->root($this->sauce), (new KitchenWorkplace($this->kitchen))->workplace()),
+            $this->allergens(),
+        );
+    }
+
+    /** @return array<string, string> what it is asked with */
+    public function asked(): array
+    {
+        return ['sauce' => $this->sauce, 'litres' => $this->litres, 'liquid' => $this->liquid];
     }
 
     /** @return array<string, string> the question its base's sheet answers */

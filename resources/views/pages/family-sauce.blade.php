@@ -46,6 +46,12 @@
             @elseif ($page->allergens() !== '')
                 <p>{{ $page->allergens() }}</p>
             @endif
+            @if ($page->recipe())
+                <script type="application/ld+json">{!! $page->recipe()->script() !!}</script>
+                <p class="links noprint">@foreach (App\Http\Responses\RecipeFile::FORMATS as $format)<a download
+                    href="{{ route('family.file', ['format' => $format, ...$page->asked()]) }}">{{ __('recipe.as_' . $format) }}</a>
+                    @endforeach</p>
+            @endif
             <p class="links noprint">@if ($page->baseQuestion() !== [])<a
                 href="{{ route('sheet', $page->baseQuestion()) }}">{{ $page->isBase() ? __('family.to_sheet') : __('family.to_sheet')
                 . ': ' . $page->names->name($page->catalogue->root($page->sauce)->value, $page->liquid) }}</a> <a

@@ -4,8 +4,12 @@
             <button type="button" class="btn btn-primary" data-print data-key="p">{{ __('sheet.print') }}</button>
             <a class="btn btn-outline-dark" href="{{ route('sheet', [...$question, 'paper' => $paper === 'slip' ? 'a4'
                 : 'slip']) }}">{{ __('sheet.paper_' . ($paper === 'slip' ? 'a4' : 'slip')) }}</a>
+            @foreach (App\Http\Responses\RecipeFile::FORMATS as $format)<a class="btn btn-outline-dark" download
+                href="{{ route('sheet.file', ['format' => $format, ...$question]) }}">{{ __('recipe.as_' . $format) }}</a> @endforeach
             <a class="btn btn-outline-dark" href="{{ route('compose', $question) }}">{{ __('sheet.back') }}</a>
         </p>
+        {{-- The page carries its recipe for whatever reads it when it is saved. --}}
+        <script type="application/ld+json">{!! $page->recipe()->script() !!}</script>
         <article class="sheet-of-paper">
             <h1>{{ $page->heading() }}</h1>
             @if ($paper === 'a4')

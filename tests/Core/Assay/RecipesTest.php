@@ -2,7 +2,11 @@
 
 declare(strict_types=1);
 
+use Lento\Assay\Assay;
 use Lento\Assay\Reader;
+use Lento\Compose\Warning;
+use Lento\Compose\WarningCode;
+use Lento\Exception\Missing;
 use Lento\Larder\Larder;
 use Tests\Core\Room;
 
@@ -27,6 +31,21 @@ it('reads nineteen in twenty lines of recipes, of those too it was not made by',
         ->and($lines)->toBeGreaterThan(7 * $recipes)
         ->and($unread / $lines)->toBeLessThan(0.05);
 })->with([['seen', 52], ['apart', 25]]);
+
+it('calls none of what people eat every day raw', function (): void {
+    [$judged, $raw] = [0, []];
+    foreach ([...ownRecipes('seen'), ...ownRecipes('apart')] as $recipe) {
+        try {
+            $assay = Assay::of((new Reader(Larder::house()))->read($recipe), Larder::house());
+        } catch (Missing) {
+            continue;
+        }
+        $judged++;
+        $calls = array_filter($assay->warnings, static fn(Warning $warning): bool => $warning->code === WarningCode::RawFlour);
+        $raw = $calls === [] ? $raw : [...$raw, $recipe];
+    }
+    expect($judged)->toBeGreaterThan(70)->and($raw)->toBe([]);
+});
 
 it('takes a ready roux for as much flour as butter', function (): void {
     $recipe = (new Reader(Larder::house()))->read("300 g ready roux\n2 l chicken stock");

@@ -56,7 +56,8 @@ it('shows strangers the door at every address but the doors themselves', functio
 
 it('holds every address that changes something to a place', function (): void {
     $doors = ['sign-in', 'sign-out', 'sign-out-everywhere', 'who', 'who/leave', 'pair', 'first-run'];
-    $free = [...$doors, '/', 'password', 'kitchens/{galley}/enter'];
+    // Assay keeps nothing: a recipe is posted because no address is long enough for it.
+    $free = [...$doors, '/', 'assay', 'password', 'kitchens/{galley}/enter'];
     foreach (Route::getRoutes()->getRoutes() as $route) {
         $changes = array_diff($route->methods(), ['GET', 'HEAD']) !== [] && !$route->isFallback && !str_starts_with($route->uri(), 'api/');
         $held = array_filter($route->gatherMiddleware(), static fn(mixed $m): bool => is_string($m) && str_starts_with($m, 'may:'));

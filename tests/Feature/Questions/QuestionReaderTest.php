@@ -77,7 +77,7 @@ it('finds all faults at once, each at its own field', function (): void {
         'sauce' => 'mayonnaise',
         'amount' => 'x',
         'ratio' => '8',
-        'minutes' => '1',
+        'minutes' => '0.5',
         'level' => 'wild',
         'diameter' => '1',
         'height' => '1',

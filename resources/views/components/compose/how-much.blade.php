@@ -41,13 +41,24 @@
         <div class="own-ratio">
             <label class="lbl" for="own_ratio">{{ __('compose.held.ratio') }}</label>
             <input id="own_ratio" name="own_ratio" class="mid" autocomplete="off" maxlength="30" value="{{ $page->fields['own_ratio'] }}"
-                placeholder="{{ __('compose.held.ratio_example') }}" @if ($page->error('own_ratio')) aria-invalid="true"
+                placeholder="{{ __('compose.held.ratio_example') }}" list="rules" @if ($page->error('own_ratio')) aria-invalid="true"
                 aria-describedby="own_ratio-error" @endif>
+            <datalist id="rules">@foreach (App\Questions\OwnRatio::ENTRIES as $rule)<option
+                value="{{ $rule }}"></option>@endforeach</datalist>
             <select name="own_ratio_by" class="mid" aria-label="{{ __('compose.held.ratio') }}">
                 @foreach (__('compose.held.by') as $by => $name)<option value="{{ $by }}"
                 @selected($page->fields['own_ratio_by'] === $by)>{{ $name }}</option>@endforeach
             </select>
         </div>
+        @if ($page->meanings() !== [])
+            <ul class="meanings" aria-label="{{ __('compose.means.title') }}">
+                @foreach ($page->meanings() as $meaning)
+                    <li>@if ($meaning['taken'])<b>{{ $meaning['name'] }}</b> <span
+                        class="soft">{{ __('compose.means.taken') }}</span>@else<a
+                        href="{{ $meaning['address'] }}">{{ $meaning['name'] }}</a>@endif <span>{{ $meaning['comes'] }}</span></li>
+                @endforeach
+            </ul>
+        @endif
         @if (isset($page->errors['own_ratio']))<x-field-error :page="$page" field="own_ratio" />@endif
     @endif
     @if ($page->given() === 'pan' && $page->sheet)<p class="cue"><x-given
