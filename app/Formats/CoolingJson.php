@@ -69,7 +69,7 @@ final readonly class CoolingJson
     /** @return list<array{minutes: float, celsius: float}> */
     private static function curve(Temperature $from, Cooling $cooling, CoolingForecast $forecast): array
     {
-        $last = $forecast->stages[count($forecast->stages) - 1]->stage->within->inMinutes() + ($forecast->intoTheZone?->inMinutes() ?? 0.0);
+        $last = $forecast->rules->span()->inMinutes() + ($forecast->intoTheZone?->inMinutes() ?? 0.0);
 
         return array_map(static function (int $i) use ($last, $from, $cooling): array {
             $time = Duration::ofMinutes($last * $i / self::POINTS);

@@ -10,7 +10,7 @@ use DateTimeImmutable;
  * Thermometer readings against a cooling rule.
  *
  * The clock of a stage starts at the last reading at or above its first temperature: between two readings nobody knows, so the longer
- * time counts. A stage is passed by a reading at or below its end in time, failed when the time is up without one.
+ * time counts. One that begins where another ends starts with the reading that ended that one. A stage is passed by a reading at or below its end in time, failed when the time is up without one.
  */
 final readonly class CoolingRecord
 {
@@ -44,7 +44,7 @@ final readonly class CoolingRecord
         }
         $deadline = $since->getTimestamp() + $stage->within->seconds;
         foreach ($this->readings as $reading) {
-            if ($reading->at > $since && $reading->temperature->kelvin <= $stage->to->kelvin + 1e-9) {
+            if ($reading->at >= $since && $reading->temperature->kelvin <= $stage->to->kelvin + 1e-9) {
                 return $reading->at->getTimestamp() <= $deadline ? Verdict::Passed : Verdict::Failed;
             }
         }
@@ -52,9 +52,18 @@ final readonly class CoolingRecord
         return $now->getTimestamp() > $deadline ? Verdict::Failed : Verdict::Open;
     }
 
-    /** Null until something has been read that is warm enough to start the clock. */
+    /** Null until something has been read that starts the clock: warm enough for the first stage, cool enough to have ended the one before. */
     private function startOf(CoolingStage $stage): ?DateTimeImmutable
     {
+        if ($this->rules->before($stage) !== null) {
+            foreach ($this->readings as $reading) {
+                if ($reading->temperature->kelvin <= $stage->from->kelvin + 1e-9) {
+                    return $reading->at;
+                }
+            }
+
+            return null;
+        }
         $since = null;
         foreach ($this->readings as $reading) {
             if ($reading->temperature->kelvin < $stage->from->kelvin - 1e-9) {

@@ -18,7 +18,8 @@ final readonly class FoodSafety
 {
     /**
      * @param non-empty-string $name of the preset, or of the kitchen's own
-     * @param non-empty-list<CoolingStage> $stages each counted from its own first temperature
+     * @param non-empty-list<CoolingStage> $stages each counted from its own first temperature: two that begin alike are limits in all,
+     *     one that begins where another ends has its own time from there
      * @param Duration|null $reheatWithin where the guidance names a time
      */
     private function __construct(
@@ -50,10 +51,11 @@ final readonly class FoodSafety
 
     public static function australiaNewZealand(): self
     {
+        // 60 to 21 °C in two hours, and four more of their own from 21 to 5 °C.
         return new self(
             'australia-nz',
             self::celsius(60.0),
-            [self::stage(60.0, 21.0, 2.0), self::stage(60.0, 5.0, 6.0)],
+            [self::stage(60.0, 21.0, 2.0), self::stage(21.0, 5.0, 4.0)],
             self::celsius(75.0),
             null,
             self::celsius(5.0),
@@ -63,6 +65,30 @@ final readonly class FoodSafety
     public static function codexStyle(): self
     {
         return new self('codex-style', self::celsius(60.0), [self::stage(60.0, 10.0, 2.0)], self::celsius(75.0), null, self::celsius(4.0));
+    }
+
+    /** @return Duration from where the first stage begins to the latest end that still is in time */
+    public function span(): Duration
+    {
+        $latest = 0.0;
+        foreach ($this->stages as $stage) {
+            $before = $this->before($stage);
+            $latest = max($latest, $stage->within->seconds + ($before->within->seconds ?? 0.0));
+        }
+
+        return Duration::ofSeconds($latest);
+    }
+
+    /** @return CoolingStage|null the one that ends where this begins; null for one that is counted from the start */
+    public function before(CoolingStage $stage): ?CoolingStage
+    {
+        foreach ($this->stages as $one) {
+            if (abs($one->to->kelvin - $stage->from->kelvin) < 1e-9) {
+                return $one;
+            }
+        }
+
+        return null;
     }
 
     /** @return non-empty-list<self> */

@@ -262,3 +262,36 @@ it('passes readings only, and only in time', function (array $readings, string $
     'readings out of order' => [[['12:20', 20.0], ['16:00', 4.5], ['10:30', 57.0]], '16:01', Verdict::Passed],
     'exactly in time' => [[['10:00', 57.0], ['12:00', 21.0], ['16:00', 5.0]], '16:00', Verdict::Passed],
 ]);
+
+it('judges each preset’s histories to the minute', function (string $rules, array $readings, string $now, Verdict $verdict): void {
+    $read = array_map(static fn(mixed $one): CoolingReading => new CoolingReading(
+        new DateTimeImmutable('2026-11-25 ' . text(row($one)[0])),
+        celsius(number(row($one)[1])),
+    ), array_values($readings));
+    expect(CoolingRecord::of(FoodSafety::named($rules), $read)->verdict(new DateTimeImmutable('2026-11-25 ' . $now)))->toBe($verdict);
+})->with([
+    'US, both to the minute' => ['us-model-code', [['10:00', 57.0], ['12:00', 21.0], ['16:00', 5.0]], '16:00', Verdict::Passed],
+    'US, 21 a minute late' => ['us-model-code', [['10:00', 57.0], ['12:01', 21.0], ['13:00', 5.0]], '13:00', Verdict::Failed],
+    'US, 5 a minute late: six hours are in all' => [
+        'us-model-code', [['10:00', 57.0], ['10:50', 20.8], ['16:01', 5.0]], '16:01', Verdict::Failed,
+    ],
+    'US, early to 21 gives the rest more time' => [
+        'us-model-code', [['10:00', 57.0], ['10:50', 20.8], ['15:59', 5.0]], '15:59', Verdict::Passed,
+    ],
+    'Australia, both to the minute' => ['australia-nz', [['10:00', 60.0], ['12:00', 21.0], ['16:00', 5.0]], '16:00', Verdict::Passed],
+    'Australia, 21 a minute late' => ['australia-nz', [['10:00', 60.0], ['12:01', 21.0], ['13:00', 5.0]], '13:00', Verdict::Failed],
+    'Australia, early to 21 gives the rest no more than its four hours' => [
+        'australia-nz', [['10:00', 60.0], ['10:50', 20.8], ['15:45', 4.9]], '15:45', Verdict::Failed,
+    ],
+    'Australia, the four hours from 21 to the minute' => [
+        'australia-nz', [['10:00', 60.0], ['10:50', 20.8], ['14:50', 5.0]], '14:50', Verdict::Passed,
+    ],
+    'Australia, a minute more' => ['australia-nz', [['10:00', 60.0], ['10:50', 20.8], ['14:51', 5.0]], '14:51', Verdict::Failed],
+    'Australia, the four hours run out unread' => ['australia-nz', [['10:00', 60.0], ['10:50', 20.8]], '14:51', Verdict::Failed],
+    'Australia, they still run' => ['australia-nz', [['10:00', 60.0], ['10:50', 20.8]], '14:50', Verdict::Open],
+    'Australia, in one leap' => ['australia-nz', [['10:00', 60.0], ['11:30', 4.0]], '11:30', Verdict::Passed],
+    'UK, ninety minutes' => ['uk-guidance', [['10:00', 63.0], ['11:30', 8.0]], '11:30', Verdict::Passed],
+    'UK, a minute more' => ['uk-guidance', [['10:00', 63.0], ['11:31', 8.0]], '11:31', Verdict::Failed],
+    'Codex style, two hours' => ['codex-style', [['10:00', 60.0], ['12:00', 10.0]], '12:00', Verdict::Passed],
+    'Codex style, a minute more' => ['codex-style', [['10:00', 60.0], ['12:01', 10.0]], '12:01', Verdict::Failed],
+]);
