@@ -173,7 +173,7 @@ final readonly class Composer
         $start = $balance->comeUp($mixed, $flour, $liquid, $last->roux);
         [$end, $time] = $question->reduceBy === null
             ? [$simmer->for($start, $question->simmerTime), $question->simmerTime]
-            : $simmer->downTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $mixed->millilitres()));
+            : $simmer->downTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $start->millilitres()));
 
         return $this->drafted($balance, $last->roux, $flour, $liquid, [$mixed, $start, $end], $time);
     }
@@ -196,10 +196,11 @@ final readonly class Composer
         $goal = EquivalentFlour::straightened($question->thickness->viscosity()->pascalSeconds);
         $solvent = Flow::waterViscosity(EquivalentFlour::CELSIUS);
         $short = fn(Sauce $sauce): float => EquivalentFlour::straightened(
-            Flow::apparent($this->salted($balance, $sauce)[1]->suspension(), 1.0, $solvent),
+            // As it is served: what finishes it thins or thickens it too.
+            Flow::apparent($balance->withFinishes($this->salted($balance, $sauce)[1])->suspension(), 1.0, $solvent),
         ) - $goal;
         if ($question->reduceBy !== null) {
-            [$end, $time] = $simmer->downTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $mixed->millilitres()));
+            [$end, $time] = $simmer->downTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $start->millilitres()));
         } else {
             $time = $question->byTheClock
                 ? $question->simmerTime

@@ -13,6 +13,9 @@ use Lento\Thickness\Starch;
 /** One round's answer of the Composer: amounts in grams, and the sauce they make before and after the simmer. */
 final readonly class Draft
 {
+    /** Share of the water that a first guess leaves. */
+    private const LEFT_AT_LEAST = 0.05;
+
     public float $flourGrams;
 
     public float $liquidGrams;
@@ -67,7 +70,7 @@ final readonly class Draft
         $swollen = Starch::gelatinisedAtRest($celsius, $sauce->starch->swellingCelsius) * (1.0 - exp(-$cooking->swelling * $minutes));
 
         $end = $sauce->cooked(
-            $sauce->waterGrams,
+            max(self::LEFT_AT_LEAST * $sauce->waterGrams, $sauce->waterGrams - $steam),
             $sauce->alcoholGrams,
             0.0,
             $sauce->starch->cooked($swollen, exp(-$cooking->acid * $minutes), $minutes, 0.0),
@@ -80,6 +83,12 @@ final readonly class Draft
     public function steamedOff(): float
     {
         return $this->evaporatedGrams + $this->start->alcoholGrams - $this->end->alcoholGrams;
+    }
+
+    /** @return float g of that on the way to the boil, before the simmer begins */
+    public function steamedComingUp(): float
+    {
+        return max(0.0, $this->evaporatedGrams - ($this->start->waterGrams - $this->end->waterGrams));
     }
 
     public function with(CookedRoux $roux): self

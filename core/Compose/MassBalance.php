@@ -255,9 +255,11 @@ final readonly class MassBalance
         if ($this->question->reduceBy === null) {
             return $this->millilitresAfterSimmer($last) + $last->steamedOff() * $this->waterMillilitresPerGram;
         }
+        // The share is of the pot as it begins to simmer; it is salted when it is down.
         $salt = $this->salted(Sauce::nothing(), $last->saltGrams)->millilitres();
+        $comingUp = $last->steamedComingUp() * $this->waterMillilitresPerGram;
 
-        return ($this->millilitresAfterSimmer($last) - $salt) / (1.0 - $this->question->reduceBy) + $salt;
+        return ($this->millilitresAfterSimmer($last) - $salt) / (1.0 - $this->question->reduceBy) + $comingUp + $salt;
     }
 
     /** @return float g of water that the next simmer takes: what the last one took, or the share that is to boil off */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Compose;
 
 use Lento\Compose\Choice\ButterWay;
+use Lento\Compose\Choice\FinishWay;
 use Lento\Compose\Choice\RouxPlace;
 use Lento\Exception\Missing;
 use Lento\Exception\NotReachable;
@@ -133,9 +134,9 @@ final readonly class Question
             'g flour per litre',
         );
         // Asked for minutes, it goes by the clock; asked for neither, as the formula has it. A reduction that is asked to be thicker or
-        // thinner than the formula's goes until it is.
-        $byShare = $how->simmer->time === null
-            && ($base->hasRoux() || abs($thickness->gramsPerLitre - $formula->thickness->gramsPerLitre) < 1e-6);
+        // thinner than the formula's, or is finished with what makes it so, goes until it is.
+        $asHouse = abs($thickness->gramsPerLitre - $formula->thickness->gramsPerLitre) < 1e-6 && $method->finish === FinishWay::BySauce;
+        $byShare = $how->simmer->time === null && ($base->hasRoux() || $asHouse);
         $reduceBy = $how->simmer->reduceBy ?? ($byShare ? $formula->reduceBy : null);
         $left = 1.0 - ($reduceBy ?? ($base->hasRoux() ? 0.0 : self::DEMI));
         $colour = $how->roux->colour ?? $formula->colour;

@@ -29,6 +29,11 @@ final readonly class Finishing
 
     private const MUSTARD_AT_MOST = 90.0;
 
+    /** °C that are advised at most, whatever the starch protects: 75 to 82 is wanted of a yolk, and hard cheese melts well below. */
+    private const YOLK_ADVISED = 85.0;
+
+    private const HARD_CHEESE_ADVISED = 80.0;
+
     /** °C at which a cook finishes off the boil; yolk is brought to its own. Source: trade custom. */
     private const OFF_THE_BOIL = 75.0;
 
@@ -132,10 +137,15 @@ final readonly class Finishing
         }
 
         return match (true) {
-            $kind->role === Role::Egg => [$limits->yolkThickensFrom(), $limits->yolkCurdlesAbove()],
+            $kind->role === Role::Egg => [
+                $limits->yolkThickensFrom(),
+                self::advised($limits->yolkCurdlesAbove(), self::YOLK_ADVISED),
+            ],
             $kind->role === Role::Cheese => [
                 null,
-                in_array($kind->id, self::HARD_CHEESES, true) ? $limits->hardCheeseAtMost() : $limits->youngCheeseAtMost(),
+                in_array($kind->id, self::HARD_CHEESES, true)
+                    ? self::advised($limits->hardCheeseAtMost(), self::HARD_CHEESE_ADVISED)
+                    : $limits->youngCheeseAtMost(),
             ],
             $kind->role === Role::Mustard => [null, Temperature::ofCelsius(self::MUSTARD_AT_MOST)],
             $kind->milkSolids > 0.0 && 100.0 * $kind->fat < self::BOILS_FROM_PERCENT => [
@@ -144,5 +154,11 @@ final readonly class Finishing
             ],
             default => [null, null],
         };
+    }
+
+    /** Where it fails is one thing, how far a cook is sent another. */
+    private static function advised(Temperature $fails, float $celsius): Temperature
+    {
+        return Temperature::ofCelsius(min($fails->inCelsius(), $celsius));
     }
 }

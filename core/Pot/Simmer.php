@@ -30,6 +30,11 @@ final readonly class Simmer
     /** Nobody reduces longer. */
     private const LONGEST_MINUTES = 2000.0;
 
+    /** Share of a volume to which it is boiled down, and tries for it. */
+    private const DOWN_WITHIN = 1e-7;
+
+    private const MOST_TRIES = 6;
+
     /** How much a thick sauce evaporates less, per Pa s. */
     public const THICK_SLOWS = 0.10;
 
@@ -156,8 +161,17 @@ final readonly class Simmer
             }
             if ($next->millilitres() < $goal) {
                 $last = $step * ($sauce->millilitres() - $goal) / $gone;
+                $end = $this->for($sauce, Duration::ofMinutes($last));
+                // A thick sauce steams less as it goes: the straight line of the first try is a little off.
+                for ($try = 0; $try < self::MOST_TRIES && abs($end->millilitres() - $goal) > self::DOWN_WITHIN * $goal; $try++) {
+                    $last = min(
+                        $step,
+                        $last + ($end->millilitres() - $goal) * $last / max(1e-12, $sauce->millilitres() - $end->millilitres()),
+                    );
+                    $end = $this->for($sauce, Duration::ofMinutes($last));
+                }
 
-                return [$this->for($sauce, Duration::ofMinutes($last)), Duration::ofMinutes($minutes + $last)];
+                return [$end, Duration::ofMinutes($minutes + $last)];
             }
             [$sauce, $minutes] = [$next, $minutes + $step];
         }

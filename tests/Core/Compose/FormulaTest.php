@@ -45,6 +45,7 @@ use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Thickness\EquivalentFlour;
+use Lento\Thickness\Sauce;
 use Tests\Core\Compose\Questions;
 use Tests\Core\Room;
 
@@ -119,9 +120,8 @@ it('boils a demi-glace down by half from equal parts of espagnole and stock', fu
         ->and($sheet->stair->pours)->toBe([])
         ->and(stepsOf($sheet))->toContain(StepKind::Combine)->not->toContain(StepKind::Flour, StepKind::Pour)
         ->and($sheet->served->millilitres())->toEqualWithDelta(2000.0, 0.2)
-        // Half of what was brought together, the steam before the boil with the rest.
-        ->and($sheet->end->millilitres() / ($sheet->end->millilitres() + $sheet->evaporated->inMillilitres()))
-        ->toEqualWithDelta(0.5, 2e-3)
+        ->and(1.0 - $sheet->end->millilitres() / $sheet->start->millilitres())
+        ->toEqualWithDelta(0.5, 1e-4)
         ->and($sheet->allergens())
         ->toContain(Allergen::Gluten, Allergen::Celery);
     $volumes = array_map(
@@ -144,6 +144,32 @@ it('boils a demi-glace down by half, or for an hour, where that is asked for', f
         ->and($hour->served->millilitres())->toEqualWithDelta(2000.0, 1.0);
 });
 
+it('boils a demi-glace down to its thickness with its finish in it', function (FinishWay $finish, float $wanted): void {
+    foreach ([0.3, 2.0, 20.0] as $litres) {
+        $sheet = (new Composer())->answer(Question::of(
+            Base::DemiGlace,
+            Volume::ofLitres($litres),
+            thickness: EquivalentFlour::ofGramsPerLitre($wanted),
+            how: new How(method: Method::of($finish)),
+        ));
+        expect(EquivalentFlour::of($sheet->served)->gramsPerLitre)->toEqualWithDelta($wanted, 1e-3 * $wanted)
+            ->and($sheet->served->millilitres())->toEqualWithDelta(1000.0 * $litres, $litres);
+    }
+})->with([
+    [FinishWay::Liaison, 43.0],
+    [FinishWay::Liaison, 58.0],
+    [FinishWay::Cream, 43.0],
+    [FinishWay::Butter, 43.0],
+    [FinishWay::BySauce, 58.0],
+]);
+
+it('boils down by the share that is asked for, to a part in ten thousand', function (float $share): void {
+    $sheet = made(Base::Veloute, reduceBy: $share);
+    // Before it is salted: salt goes in when it is down.
+    $salt = Sauce::nothing()->with(Larder::house()->ingredient('salt'), Mass::ofGrams(gramsOf($sheet, 'salt')))->millilitres();
+    expect(($sheet->end->millilitres() - $salt) / $sheet->start->millilitres())->toEqualWithDelta(1.0 - $share, 1e-4);
+})->with([0.05, 0.3, 0.5, 0.9]);
+
 it('works out a demi-glace from the stock on hand and from the pan, and has no roux to start from', function (): void {
     $ask = fn(Given $given): Sheet => (new Composer())->answer(
         Question::of(Base::DemiGlace, $given, in: new InKitchen(Pan::of(Length::ofMillimetres(280.0), Length::ofMillimetres(180.0)))),
@@ -162,7 +188,7 @@ it('works out a demi-glace from the stock on hand and from the pan, and has no r
 
 it('reduces by the share asked for, and tells the minutes', function (): void {
     $sheet = made(Base::Veloute, reduceBy: 0.5);
-    expect($sheet->end->millilitres() / ($sheet->end->millilitres() + $sheet->evaporated->inMillilitres()))->toEqualWithDelta(0.5, 4e-3)
+    expect($sheet->end->millilitres() / $sheet->start->millilitres())->toEqualWithDelta(0.5, 4e-3)
         ->and($sheet->question->simmerTime->inMinutes())->toBeGreaterThan(30.0)
         ->and($sheet->question->simmerLevel)->toBe(Lento\Pot\SimmerLevel::Brisk)
         ->and(fn() => made(Base::Veloute, reduceBy: 0.95))->toThrow(OutOfRange::class)
