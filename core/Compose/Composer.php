@@ -225,7 +225,7 @@ final readonly class Composer
 
         return new Draft(
             $balance->question->yield->inLitres(),
-            new Weights($flour, $liquid, $salt, $mixed->waterGrams - $simmered->waterGrams),
+            new Weights($flour, $liquid, $salt, $mixed->waterGrams - $simmered->waterGrams, $mixed->alcoholGrams - $simmered->alcoholGrams),
             $roux,
             new Stages($start, $end, $balance->withFinishes($end)),
             $time,

@@ -24,6 +24,8 @@ final readonly class Draft
 
     public float $evaporatedGrams;
 
+    public float $spiritGrams;
+
     public Sauce $start;
 
     public Sauce $end;
@@ -48,6 +50,7 @@ final readonly class Draft
         $this->liquidGrams = $weights->liquidGrams;
         $this->saltGrams = $weights->saltGrams;
         $this->evaporatedGrams = $weights->evaporatedGrams;
+        $this->spiritGrams = $weights->spiritGrams;
         $this->start = $stages->start;
         $this->end = $stages->end;
         $this->finished = $stages->finished;
@@ -82,20 +85,22 @@ final readonly class Draft
     /** @return float g of water and spirit that the simmer takes */
     public function steamedOff(): float
     {
-        return $this->evaporatedGrams + $this->start->alcoholGrams - $this->end->alcoholGrams;
+        return $this->evaporatedGrams + $this->spiritGrams;
     }
 
     /** @return float g of that on the way to the boil, before the simmer begins */
     public function steamedComingUp(): float
     {
-        return max(0.0, $this->evaporatedGrams - ($this->start->waterGrams - $this->end->waterGrams));
+        $after = $this->start->waterGrams + $this->start->alcoholGrams - $this->end->waterGrams - $this->end->alcoholGrams;
+
+        return max(0.0, $this->steamedOff() - $after);
     }
 
     public function with(CookedRoux $roux): self
     {
         return new self(
             $this->litres,
-            new Weights($this->flourGrams, $this->liquidGrams, $this->saltGrams, $this->evaporatedGrams),
+            new Weights($this->flourGrams, $this->liquidGrams, $this->saltGrams, $this->evaporatedGrams, $this->spiritGrams),
             $roux,
             new Stages($this->start, $this->end, $this->finished),
             $this->simmered,

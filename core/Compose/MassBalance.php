@@ -270,6 +270,6 @@ final readonly class MassBalance
         }
         $gone = $this->millilitresBeforeSimmer($last) - $this->millilitresAfterSimmer($last);
 
-        return $gone / $this->waterMillilitresPerGram - ($last->start->alcoholGrams - $last->end->alcoholGrams);
+        return $gone / $this->waterMillilitresPerGram - $last->spiritGrams;
     }
 }

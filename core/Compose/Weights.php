@@ -11,6 +11,7 @@ final readonly class Weights
 {
     /**
      * @param float $evaporatedGrams of water
+     * @param float $spiritGrams of spirit
      *
      * @throws OutOfRange for what cannot be
      */
@@ -19,7 +20,9 @@ final readonly class Weights
         public float $liquidGrams,
         public float $saltGrams,
         public float $evaporatedGrams,
+        public float $spiritGrams = 0.0,
     ) {
+        OutOfRange::refuse('steam', $spiritGrams, -1e9, 1e9, 'g');
         OutOfRange::refuse('liquid', $liquidGrams, -1e9, 1e9, 'g');
         OutOfRange::refuse('steam', $evaporatedGrams, -1e9, 1e9, 'g');
         OutOfRange::refuse('flour', $flourGrams, 0.0, 1e9, 'g');

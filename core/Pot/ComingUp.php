@@ -65,8 +65,9 @@ final readonly class ComingUp
         $area = $this->pan->areaSquareCentimetres();
         $capacity = $mixed->heatCapacity() + $this->pan->mass()->inGrams() * PanHeat::METAL_CAPACITY;
         $flux = self::flux($mixed);
-        [$water, $gelatinised, $acidLeft, $cooked, $raw] = [
+        [$water, $spirit, $gelatinised, $acidLeft, $cooked, $raw] = [
             $mixed->waterGrams,
+            $mixed->alcoholGrams,
             $starch->gelatinised,
             $starch->acidLeft,
             $starch->simmeredMinutes,
@@ -79,7 +80,8 @@ final readonly class ComingUp
             // Even the weakest flame under the widest pan is turned up until it boils.
             $minutes = $capacity * $slice / max(0.1 * $flux * $area, $watts) / 60.0;
             $water -= $steam * $minutes;
-            if ($at > Starch::SWELLS_ABOVE && $starch->grams > 0.0) {
+            $spirit *= $spirit > 0.0 && $at > Spirit::LEAVES_ABOVE ? Spirit::leftOver($cooked, $minutes) : 1.0;
+            if ($at > Starch::SWELLS_ABOVE) {
                 $cooking = Cooking::at($at, $pH);
                 $rest = Starch::gelatinisedAtRest($at, $starch->swellingCelsius);
                 $gelatinised += max(0.0, $rest - $gelatinised) * (1.0 - exp(-$cooking->swelling * $minutes));
@@ -94,9 +96,11 @@ final readonly class ComingUp
 
         return $mixed->cooked(
             max($least, $water),
-            $mixed->alcoholGrams,
+            $spirit,
             $mixed->yolkSet,
-            $starch->grams > 0.0 ? $starch->cooked($gelatinised, $acidLeft, $cooked, $raw) : $starch,
+            $starch->grams > 0.0
+                ? $starch->cooked($gelatinised, $acidLeft, $cooked, $raw)
+                : $starch->cooked($starch->gelatinised, $starch->acidLeft, $cooked, $starch->rawTaste),
         );
     }
 }

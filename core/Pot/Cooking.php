@@ -13,9 +13,6 @@ use Lento\Numerics\Curve;
  */
 final readonly class Cooking
 {
-    /** 1/min, open pan. */
-    public const ALCOHOL_LOSS = 0.045;
-
     /** 1/min at 95 °C: swelling of starch; raw taste in the wet sauce, above 60 °C only. */
     private const SWELLING_RATE = 1.2;
 

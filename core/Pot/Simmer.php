@@ -30,11 +30,6 @@ final readonly class Simmer
     /** Nobody reduces longer. */
     private const LONGEST_MINUTES = 2000.0;
 
-    /** Share of a volume to which it is boiled down, and tries for it. */
-    private const DOWN_WITHIN = 1e-7;
-
-    private const MOST_TRIES = 6;
-
     /** How much a thick sauce evaporates less, per Pa s. */
     public const THICK_SLOWS = 0.10;
 
@@ -97,14 +92,14 @@ final readonly class Simmer
             $water -= $step * ($leaves > $most ? $most : $leaves);
             $water = $water < $driest ? $driest : $water;
             if ($alcohol > 0.0) {
-                $alcohol *= exp(-$step * Cooking::ALCOHOL_LOSS);
+                $alcohol *= Spirit::leftOver($simmered, $step);
             }
             $set = $yolkSet;
             if ($swells) {
                 $gelatinised += $rest > $gelatinised ? ($rest - $gelatinised) * (1.0 - exp(-$cooking->swelling * $step)) : 0.0;
                 $acidLeft *= exp(-$cooking->acid * $step);
-                $simmered += $step;
             }
+            $simmered += $step;
         }
         $raw = $starch->rawTaste * exp(-$cooking->rawTaste * $time->inMinutes());
 
@@ -161,17 +156,8 @@ final readonly class Simmer
             }
             if ($next->millilitres() < $goal) {
                 $last = $step * ($sauce->millilitres() - $goal) / $gone;
-                $end = $this->for($sauce, Duration::ofMinutes($last));
-                // A thick sauce steams less as it goes: the straight line of the first try is a little off.
-                for ($try = 0; $try < self::MOST_TRIES && abs($end->millilitres() - $goal) > self::DOWN_WITHIN * $goal; $try++) {
-                    $last = min(
-                        $step,
-                        $last + ($end->millilitres() - $goal) * $last / max(1e-12, $sauce->millilitres() - $end->millilitres()),
-                    );
-                    $end = $this->for($sauce, Duration::ofMinutes($last));
-                }
 
-                return [$end, Duration::ofMinutes($minutes + $last)];
+                return [$this->for($sauce, Duration::ofMinutes($last)), Duration::ofMinutes($minutes + $last)];
             }
             [$sauce, $minutes] = [$next, $minutes + $step];
         }

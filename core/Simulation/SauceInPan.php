@@ -9,6 +9,7 @@ use Lento\Heat\PanHeat;
 use Lento\Pot\Cooking;
 use Lento\Pot\QuietSurface;
 use Lento\Pot\Simmer;
+use Lento\Pot\Spirit;
 use Lento\Roux\HeatedPaste;
 use Lento\Thickness\Flow;
 use Lento\Thickness\Starch;
@@ -30,7 +31,6 @@ final readonly class SauceInPan
     private const VEGETABLE_HEAT = 3.9;
 
     /** °C below which spirit hardly leaves. */
-    private const SPIRIT_LEAVES_ABOVE = 70.0;
 
     public function __construct(private HeatedPan $vessel) {}
 
@@ -89,8 +89,8 @@ final readonly class SauceInPan
                 }
             }
             $water = $water - $steam < $driest ? min($water, $driest) : $water - $steam;
-            if ($alcohol > 0.0 && $celsius > self::SPIRIT_LEAVES_ABOVE) {
-                $alcohol *= exp(-Cooking::ALCOHOL_LOSS / 60.0);
+            if ($alcohol > 0.0 && $celsius > Spirit::LEAVES_ABOVE) {
+                $alcohol *= Spirit::leftOver($simmered, 1.0 / 60.0);
             }
             if ($celsius > Starch::SWELLS_ABOVE) {
                 $gelatinised += $rest > $gelatinised ? ($rest - $gelatinised) * $swelling : 0.0;

@@ -2,12 +2,11 @@
 
 declare(strict_types=1);
 
-use Lento\Finish\Alcohol;
+
 use Lento\Finish\Curdling;
 use Lento\Finish\Finishing;
 use Lento\Finish\Limits;
 use Lento\Larder\Larder;
-use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Risk\Risk;
@@ -57,15 +56,6 @@ it('curdles less with cream, starch or less heat, and not at all without milk', 
         ->and(Curdling::risk($sour(60.0), $hot))->toBeLessThan(Curdling::risk($sour(0.0), $hot))
         ->and(Curdling::risk($sour(20.0), Temperature::ofCelsius(55.0)))->toBeLessThan(Curdling::risk($sour(20.0), $hot))
         ->and(Curdling::risk($sour(20.0, 'chicken-stock'), $hot))->toBe(0.0);
-});
-
-it('loses alcohol fast, then slowly, and never all of it', function (): void {
-    $left = fn(float $minutes): float => Alcohol::left(Duration::ofMinutes($minutes));
-    expect($left(0.0))->toEqualWithDelta(1.0, 1e-12)->and($left(1000.0))->toBeGreaterThan(0.0);
-    // The retention steps the fit was made to, as the model's prototype reaches them.
-    foreach ([15 => 0.41, 30 => 0.30, 60 => 0.19, 90 => 0.12, 120 => 0.08, 150 => 0.05] as $minutes => $share) {
-        expect($left((float) $minutes))->toEqualWithDelta($share, 0.005 + 1e-9);
-    }
 });
 
 /** @param float $grams stirred into a litre of coating sauce at a temperature */

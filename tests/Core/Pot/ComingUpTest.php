@@ -5,6 +5,10 @@ declare(strict_types=1);
 use Lento\Larder\Larder;
 use Lento\Pot\ComingUp;
 use Lento\Pot\Pan;
+use Lento\Pot\Simmer;
+use Lento\Pot\SimmerLevel;
+use Lento\Pot\Spirit;
+use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
@@ -57,4 +61,23 @@ it('takes the heat to the boil as the second-by-second pot does: a slice more ch
     $onward = (new ComingUp($pan))->to($high, Temperature::ofCelsius(90.5));
     expect($onward->waterGrams)->toEqualWithDelta($once->waterGrams, 2.0)
         ->and($onward->starch->rawTaste)->toEqualWithDelta($once->starch->rawTaste, 0.02);
+});
+
+it('loses spirit by the published retention table, in a simmer too, with starch and without', function (): void {
+    foreach ([0 => 1.0, 15 => 0.40, 30 => 0.35, 60 => 0.25, 150 => 0.05] as $minutes => $share) {
+        expect(Spirit::left((float) $minutes))->toEqualWithDelta($share, 1e-12);
+    }
+    expect(Spirit::left(1000.0))->toBeGreaterThan(0.0)->toBeLessThan(0.01)
+        ->and(Spirit::leftOver(10.0, 20.0) * Spirit::left(10.0))->toEqualWithDelta(Spirit::left(30.0), 1e-12);
+    $larder = Larder::house();
+    $simmer = new Simmer(Pan::suiting(Volume::ofLitres(1.0)), SimmerLevel::Simmer);
+    foreach ([0.0, 50.0] as $flour) {
+        $sauce = Sauce::nothing()
+            ->withThickener($larder->thickener('plain-flour'), Mass::ofGrams($flour))
+            ->with($larder->ingredient('chicken-stock'), Mass::ofGrams(900.0))
+            ->with($larder->ingredient('white-wine'), Mass::ofGrams(100.0));
+        $half = $simmer->for($sauce, Duration::ofMinutes(30.0));
+        expect($half->alcoholGrams)->toEqualWithDelta(0.35 * $sauce->alcoholGrams, 1e-9)
+            ->and($simmer->for($half, Duration::ofMinutes(30.0))->alcoholGrams)->toEqualWithDelta(0.25 * $sauce->alcoholGrams, 1e-9);
+    }
 });
