@@ -53,14 +53,10 @@ async function tapUntil(page, title) {
 
 await shot(await open(DESK, VELOUTE), 'compose');
 await shot(await open(PHONE, VELOUTE), 'compose-390');
+await shot(await open(DESK, '/compose?sauce=bechamel&amount=2&diameter=240&height=140&own_ratio=1%20:%2010'), 'formula');
 await shot(await open(DESK, `/compare?${asked('')}&${asked('&ratio=1.8')}&${asked('&colour=brown&fat=clarified-butter')}`), 'compare');
-await shot(
-  await open(
-    DESK,
-    `/assay?${new URLSearchParams({ recipe: '⅔ cup fat\n⅔ cup flour\n5 cups stock\n300 g (8 oz) cheese\nsimmer: 20 min' })}`,
-  ),
-  'assay',
-);
+const recipe = ['Crew gravy', '⅔ cup fat', '⅔ cup flour', '5 cups stock', '300 g (8 oz) cheese', 'Simmer for 20 minutes.', 'Serves 8'];
+await shot(await open(DESK, `/assay?${new URLSearchParams({ recipe: [...recipe, 'time: 45 min'].join('\n') })}`), 'assay');
 await shot(await open(DESK, '/family'), 'family');
 await shot(await open(DESK, '/family/hunters?litres=3'), 'family-sauce');
 // The house's Mornay as the galley's own, its acts in their order.
@@ -73,7 +69,6 @@ await shot(await open(DESK, '/kitchen'), 'kitchen');
 await shot(await open(DESK, '/sheet?sauce=espagnole&amount=3&pan=5'), 'sheet');
 await shot(await open(DESK, '/log'), 'log');
 await shot(await open(DESK, '/log/2'), 'course');
-await shot(await open(DESK, '/people'), 'people');
 await shot(await open(DESK, '/learning'), 'learning');
 
 const stove = await open(DESK, '/pots/6');

@@ -10,7 +10,8 @@ use DateTimeImmutable;
  * Thermometer readings against a cooling rule.
  *
  * The clock of a stage starts at the last reading at or above its first temperature: between two readings nobody knows, so the longer
- * time counts. One that begins where another ends starts with the reading that ended that one. A stage is passed by a reading at or below its end in time, failed when the time is up without one.
+ * time counts. One that begins where another ends starts with the reading that ended that one. A stage is passed by a reading at or
+ * below its end in time, failed when the time is up without one.
  */
 final readonly class CoolingRecord
 {
@@ -52,7 +53,7 @@ final readonly class CoolingRecord
         return $now->getTimestamp() > $deadline ? Verdict::Failed : Verdict::Open;
     }
 
-    /** Null until something has been read that starts the clock: warm enough for the first stage, cool enough to have ended the one before. */
+    /** Null until a reading starts the clock: warm enough for the first stage, cool enough to have ended the one before. */
     private function startOf(CoolingStage $stage): ?DateTimeImmutable
     {
         if ($this->rules->before($stage) !== null) {

@@ -16,7 +16,8 @@ return [
     'paste' => 'A recipe, one ingredient a line',
     'example' => "2/3 cup butter\n2/3 cup flour\n5 cups chicken stock\nsimmer: 20 min",
     'read' => 'Read it',
-    'also' => 'Also: simmer: 20 min · roux: blond · pan: 24 cm · reduce: by 1/3 · strain: no · measures: imperial · finish: 2 tbsp butter',
+    'also' => 'Also: simmer: 20 min · roux: blond · pan: 24 cm · reduce: by 1/3 · strain: no · measures: imperial · finish: 2 tbsp butter '
+        . '· cook: 2 min (the flour) · spoons: heaped · yield: 1 litre · time: 45 min',
     'understood' => 'Understood as',
     'taken_for' => '“:line” taken for',
     'weightless' => 'flavours only',

@@ -72,8 +72,8 @@ test('4. velouté from 3.4 l of fish stock on hand', async ({ page }) => {
   await give(page, weight(page, 'Fish stock'), '3.4');
   await expect(page.locator('.weigh.is-given')).toContainText('Fish stock');
   await expect(weight(page, 'Fish stock')).toHaveValue('3.4');
-  // 3.4 l of stock weigh 3.42 kg and take 3.46 l hot; 0.45 kg of roux take 0.40 l; 20 min at a bare simmer from 616 cm2 take 0.12 l, the way
-  // to the boil 0.04: 3.70 l in the pot. 2 % clings.
+  // 3.4 l of stock weigh 3.42 kg and take 3.46 l hot; 0.45 kg of roux take 0.40 l; 20 min at a bare simmer from 616 cm2 take 0.12 l, the
+  // way to the boil 0.04: 3.70 l in the pot. 2 % clings.
   await expect(page.getByLabel('How much, litres')).toHaveValue('3.63');
 });
 

@@ -7,7 +7,7 @@ use function Pest\Laravel\get;
 it('puts the sheet on paper, with what to set out, mind, salt and pay', function (): void {
     get('/sheet?sauce=espagnole&amount=3&diameter=280&height=160&late=slurry')->assertOk()
         ->assertSeeInOrder(['3 litres of espagnole that glazes', 'Onion', 'Clarified butter', 'Flour', 'Brown stock', 'Bay leaves'])
-        ->assertSee('Dip-stick: 77 mm at the start, notch at 52 mm')
+        ->assertSee('Dip-stick: 78 mm at the start, notch at 52 mm')
         ->assertSee('cut to a radius of 140 mm')
         ->assertSee('No salt: it will be reduced on.')
         ->assertSee('of cornflour slaked in a little cold water')
