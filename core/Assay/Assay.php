@@ -68,7 +68,9 @@ final readonly class Assay
         $pot = PotByRecipe::of($recipe, $list);
         $measured = MeasuredSpread::of($recipe, $larder);
         $spread = ThicknessForecast::deviation($pot->end, $pot->roux->shade, new Spread(KitchenFactors::house()));
-        $outlook = ThicknessForecast::within($pot->end, hypot($spread, $measured->deviation));
+        $steam = $recipe->reduce === null ? $pot->evaporated()->inMillilitres() / $pot->end->millilitres() : 0.0;
+        $spread = hypot($spread, (new Spread(KitchenFactors::house()))->ofThicknessBySteam($steam));
+        $outlook = ThicknessForecast::within($pot->end, min(ThicknessForecast::VAGUEST, hypot($spread, $measured->deviation)));
         $flow = Flow::of($pot->end, Temperature::ofCelsius(EquivalentFlour::CELSIUS));
 
         return new self(

@@ -243,7 +243,7 @@ final readonly class Composer
     /** The roux when it has its colour; where this pan never gives it, colour alone decides and the paste counts as dry. */
     private function cooked(Question $question, Roux $roux): CookedRoux
     {
-        $shade = $question->colour->shade();
+        $shade = $question->shade();
         try {
             return $question->inOven()
                 ? CookedRoux::after(

@@ -60,7 +60,7 @@ final readonly class Draft
     public static function guess(MassBalance $balance): self
     {
         $question = $balance->question;
-        $roux = CookedRoux::byColourAlone($question->colour->shade());
+        $roux = CookedRoux::byColourAlone($question->shade());
         $litres = $question->yield->inLitres();
         $flour = $question->thickness->gramsPerLitre / $roux->shade->strength() * $litres;
         $sauce = $balance->start($flour, $question->yield->inMillilitres(), $roux);

@@ -35,10 +35,17 @@ final readonly class Outlook
         $forecast = $draft->roux->forecast;
 
         return new self(
-            ThicknessForecast::of($draft->finished, $draft->roux->shade, $spread),
+            ThicknessForecast::of(
+                $draft->finished,
+                $draft->roux->shade,
+                $spread,
+                $question->reduceBy === null && ($question->base->hasRoux() || $question->byTheClock)
+                    ? $evaporatedMillilitres / $draft->end->millilitres()
+                    : 0.0,
+            ),
             $forecast === null || $question->given->kind === GivenKind::ReadyRoux
                 ? null
-                : $spread->minutes($forecast->time->inMinutes(), $draft->roux->shade),
+                : $spread->minutes($forecast->time->inMinutes(), $draft->roux->shade, $question->inOven() ? null : $question->heat),
             Band::around($evaporatedMillilitres, $spread->ofEvaporation()),
             $stair->lumpRisk(),
             $forecast === null || $question->inOven()

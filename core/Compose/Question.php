@@ -27,11 +27,17 @@ use Lento\Quantity\Duration;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
+use Lento\Roux\Shade;
 use Lento\Thickness\EquivalentFlour;
 
 /** What a cook wants: how much of which sauce, how thick, from what, in which pan. What is left out is the base's usual. */
 final readonly class Question
 {
+    /** Shade at which whole butter is as brown as it gets without burning. Source: trade custom, procedures. */
+    private const BROWN_IN_BUTTER = 1.5;
+
+    private const WHOLE_BUTTERS = ['butter', 'rich-butter'];
+
     public const LEAST_LITRES = 0.1;
 
     public const MOST_LITRES = 200.0;
@@ -329,6 +335,17 @@ final readonly class Question
     public function brownsButter(): bool
     {
         return $this->method->butter === ButterWay::Browned && $this->larder->fat($this->fat)->solids > 0.0;
+    }
+
+    /** Of its colour; brown in whole butter stops half way there, for its solids burn before it is browner. */
+    public function shade(): Shade
+    {
+        return $this->brownsInButter() ? Shade::of(self::BROWN_IN_BUTTER) : $this->colour->shade();
+    }
+
+    public function brownsInButter(): bool
+    {
+        return $this->colour === Colour::Brown && $this->base->hasRoux() && in_array($this->fat, self::WHOLE_BUTTERS, true);
     }
 
     /** Whether the roux rests off the heat before the liquid: a white one is mild enough for cold liquid as it is. */

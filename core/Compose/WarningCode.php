@@ -18,6 +18,7 @@ enum WarningCode: string
     case RouxDeep = 'roux-deep';
     case RawFlour = 'raw-flour';
     case FatSmokes = 'fat-smokes';
+    case BrownInButter = 'brown-in-butter';
     case ColourNotReached = 'colour-not-reached';
     case SaltHigh = 'salt-high';
     case SaltPastTarget = 'salt-past-target';

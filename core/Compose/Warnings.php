@@ -86,6 +86,9 @@ final readonly class Warnings
             ...($question->base->hasRoux() ? [
                 $draft->roux->forecast === null ? new Warning(WarningCode::ColourNotReached) : null,
                 self::smoke($question, $roux, $draft),
+                $question->brownsInButter() && $question->given->kind !== GivenKind::ReadyRoux
+                    ? new Warning(WarningCode::BrownInButter)
+                    : null,
                 self::deep($question, $roux),
                 self::ratio($roux->fat->inGrams(), $roux->flour->inGrams()),
             ] : []),
@@ -180,7 +183,7 @@ final readonly class Warnings
                 $question->oven,
                 Metal::Steel,
                 $question->kitchen->browning->value,
-            )->takeOutFor($question->colour->shade(), Temperature::ofCelsius($question->school->rouxCelsius()));
+            )->takeOutFor($question->shade(), Temperature::ofCelsius($question->school->rouxCelsius()));
         } catch (NotReachable) {
             return new Warning(WarningCode::RouxDeep, ['roux_g' => $grams]);
         }

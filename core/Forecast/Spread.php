@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Forecast;
 
+use Lento\Heat\HobHeat;
 use Lento\Learning\KitchenFactors;
 use Lento\Numerics\Polyline;
 use Lento\Roux\Shade;
@@ -30,6 +31,16 @@ final readonly class Spread
 
     private const MINUTES_ABOVE = [[1.0, 10.6 / 6.5], [2.0, 23.4 / 16.6], [3.0, 65.2 / 43.5]];
 
+    /**
+     * Times the spread of T13, which holds ring and flame still, in the logarithm: on a low flame all of the time is spent at a
+     * temperature that is known to a few degrees, on a high one most of it goes by on the way there.
+     * docs/model.md, How well it foretells itself.
+     */
+    private const BY_HEAT = ['low' => 1.3, 'medium-low' => 1.25, 'medium' => 1.1, 'medium-high' => 0.94, 'high' => 0.86];
+
+    /** The less is left, the more each further millilitre thickens it. */
+    private const STEEPER = 0.3;
+
     public function __construct(private KitchenFactors $kitchen) {}
 
     /**
@@ -49,6 +60,17 @@ final readonly class Spread
         );
     }
 
+    /**
+     * What the steam's spread adds to the thickness of a pot that simmers by the clock: so much more or less of it boils off, so much
+     * thicker or thinner is what is left.
+     *
+     * @param float $boiledOff volume that boils off over the volume that is left
+     */
+    public function ofThicknessBySteam(float $boiledOff): float
+    {
+        return $boiledOff * (1.0 + self::STEEPER * $boiledOff) * $this->kitchen->evaporation->deviation;
+    }
+
     /** Of what a simmer takes away, or of the minutes a reduction needs. */
     public function ofEvaporation(): float
     {
@@ -56,9 +78,10 @@ final readonly class Spread
     }
 
     /** The minutes to a shade lean late: a lower flame costs more time than a higher one saves. */
-    public function minutes(float $likely, Shade $shade): Band
+    public function minutes(float $likely, Shade $shade, ?HobHeat $heat = null): Band
     {
         $certainty = $this->kitchen->browning->deviation / KitchenFactors::house()->browning->deviation;
+        $certainty *= $heat === null ? 1.0 : self::BY_HEAT[$heat->value];
 
         return Band::skewed(
             $likely,

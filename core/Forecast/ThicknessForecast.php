@@ -12,12 +12,18 @@ use Lento\Thickness\ThicknessClass;
 /** How thick a sauce will be, and what else it could turn out as. */
 final readonly class ThicknessForecast
 {
+    /** Deviation of the logarithm from which nothing at all is known of a thickness. */
+    public const VAGUEST = 1.0;
+
     /** @param Band $band g flour per litre */
     private function __construct(public EquivalentFlour $likely, public Band $band) {}
 
-    public static function of(Sauce $sauce, Shade $shade, Spread $spread): self
+    /** @param float $boiledOff volume that boils off by the clock over the volume that is left; 0 where it goes down to a level */
+    public static function of(Sauce $sauce, Shade $shade, Spread $spread, float $boiledOff = 0.0): self
     {
-        return self::within($sauce, self::deviation($sauce, $shade, $spread));
+        $deviation = hypot(self::deviation($sauce, $shade, $spread), $spread->ofThicknessBySteam($boiledOff));
+
+        return self::within($sauce, min(self::VAGUEST, $deviation));
     }
 
     /** @param float $deviation standard deviation of the logarithm, as tests of this very pot have left it */

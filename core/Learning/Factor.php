@@ -18,6 +18,9 @@ final readonly class Factor
     /** Deviations beyond which an observation is held back. */
     private const WILD = 2.0;
 
+    /** Furthest that one reading moves the logarithm. */
+    private const LEAP = 1.0;
+
     /** Share of a belief below which its cut is decided by rounding. */
     private const NEXT_TO_NOTHING = 1e-5;
 
@@ -53,6 +56,38 @@ final readonly class Factor
         $mean = ($before * log($this->value) + $weight * log($ratio)) / ($before + $weight);
 
         return new self(exp($mean), 1.0 / sqrt($before + $weight), $this->observations + 1);
+    }
+
+    /**
+     * After an observation whose error is added to the ratio, and not to its logarithm: a level read twice. Taken in the logarithm such
+     * noise would pull every belief down, for what is read too little weighs more there than what is read too much.
+     *
+     * The belief is taken as a normal curve around where it stands (one step of an extended Kalman filter).
+     *
+     * @param float $ratio observed over foreseen by the house figure; 0 or a little below where a reading went up
+     * @param float $added standard deviation of the ratio itself, > 0
+     * @param float $relative standard deviation of its logarithm besides
+     */
+    public function afterRatio(float $ratio, float $added, float $relative): self
+    {
+        $steep = $this->value;
+        $noise = $added ** 2 + ($relative * $this->value) ** 2;
+        $variance = $this->deviation ** 2;
+        $gain = $variance * $steep / ($steep ** 2 * $variance + $noise);
+        $mean = log($this->value) + max(-self::LEAP, min(self::LEAP, $gain * ($ratio - $this->value)));
+
+        return self::of(exp($mean), sqrt(max(1e-6, $variance * (1.0 - $gain * $steep))), $this->observations + 1);
+    }
+
+    /**
+     * The same a pot later: what was learnt long ago is worth less, for rings and pans are changed and flour is bought anew.
+     *
+     * @param float $by standard deviation of the logarithm by which a figure may have moved
+     * @param float $atMost no vaguer than a kitchen nothing is known of
+     */
+    public function fading(float $by, float $atMost): self
+    {
+        return new self($this->value, max($this->deviation, min($atMost, hypot($this->deviation, $by))), $this->observations);
     }
 
     /** A belief as it was written down. */

@@ -35,6 +35,9 @@ final readonly class KitchenFactors
 
     private const DOSE_PER_SHADE = 3.0;
 
+    /** Error of a ratio from which two levels tell nothing of the steam between them. */
+    private const BLURRED = 3.0;
+
     /** Observed over foreseen beyond which a reading counts no further. */
     private const SANE = 15.0;
 
@@ -80,13 +83,14 @@ final readonly class KitchenFactors
      */
     public function afterLevels(Mass $lost, Mass $foreseen, Mass $error): self
     {
-        if ($foreseen->kilograms <= 0.0) {
+        $blurred = $foreseen->kilograms <= 0.0 || sqrt(2.0) * $error->kilograms > self::BLURRED * $foreseen->kilograms;
+        if ($blurred) {
             return $this;
         }
         $blur = sqrt(2.0) * $error->kilograms / $foreseen->kilograms;
 
         return new self(
-            $this->evaporation->after(self::sane($lost->kilograms / $foreseen->kilograms), hypot(self::EVAPORATION_ERROR, $blur)),
+            $this->evaporation->afterRatio(min(self::SANE, $lost->kilograms / $foreseen->kilograms), $blur, self::EVAPORATION_ERROR),
             $this->browning,
             $this->flourStrength,
         );
@@ -102,7 +106,8 @@ final readonly class KitchenFactors
         if ($foreseen->value <= 0.0 || $seen->value <= 0.0) {
             return $this;
         }
-        $error = hypot(self::BROWNING_ERROR, self::SHADE_ERROR / $seen->value * self::DOSE_PER_SHADE);
+        // By the shade that was foreseen: by the one seen, what was read too dark would count for surer than what was read too pale.
+        $error = hypot(self::BROWNING_ERROR, self::SHADE_ERROR / $foreseen->value * self::DOSE_PER_SHADE);
 
         return new self(
             $this->evaporation,

@@ -22,6 +22,12 @@ final readonly class Notebook
 
     public const MOST = 3.0;
 
+    /** By which a figure may have moved from pot to pot: a new ring is believed in five to eight of them. [D] */
+    private const FADES = 0.08;
+
+    /** Error of a pot's lesson at least: the readings of one pot share their cook, their spoon and their stick. [D] */
+    private const SUREST = 0.10;
+
     /** mm by which a pan is still the same pan. */
     private const SAME_PAN = 5.0;
 
@@ -50,7 +56,8 @@ final readonly class Notebook
     {
         $course = [$belief];
         foreach ($observations as $observation) {
-            $course[] = $belief = $belief->afterHeld($observation->boundedBy(self::LEAST, self::MOST));
+            $course[] = $belief = $belief->fading(self::FADES, $course[0]->deviation)
+                ->afterHeld($observation->boundedBy(self::LEAST, self::MOST)->noSurerThan(self::SUREST));
         }
 
         return $course;

@@ -12,6 +12,9 @@ final readonly class Observation
     /** A belief that has narrowed by less than this share of its precision has learnt nothing. */
     private const NOTHING = 1e-3;
 
+    /** Of the logarithm: twentyfold. */
+    private const FURTHEST = 3.0;
+
     /**
      * @param float $ratio observed over the house figure, > 0
      * @param float $error standard deviation of its logarithm, > 0
@@ -30,6 +33,11 @@ final readonly class Observation
         return new self(max($least, min($most, $this->ratio)), $this->error);
     }
 
+    public function noSurerThan(float $error): self
+    {
+        return new self($this->ratio, max($error, $this->error));
+    }
+
     /** All that came in between two beliefs, as one observation: the conjugate update turned round. Null where nothing did. */
     public static function between(Factor $before, Factor $after): ?self
     {
@@ -39,6 +47,7 @@ final readonly class Observation
         }
         $mean = (log($after->value) / $after->deviation ** 2 - log($before->value) / $before->deviation ** 2) / $precision;
 
-        return new self(exp($mean), 1.0 / sqrt($precision));
+        // What was read on the ratio comes in by steps that no single observation makes: of a next to nothing it may seem to say anything.
+        return new self(exp(max(-self::FURTHEST, min(self::FURTHEST, $mean))), 1.0 / sqrt($precision));
     }
 }

@@ -33,6 +33,9 @@ final readonly class Pan
      */
     private const MASS_PER_DIAMETER_SQUARED = 0.0025;
 
+    /** The same of aluminium a third of a millimetre thick: no pan that stands on a ring weighs less. */
+    private const LEAST_PER_DIAMETER_SQUARED = 0.0001;
+
     /** A pan twice as wide as its liquid is deep: depth = D/2, so volume = pi D^3 / 8. */
     private const DIAMETER_CUBED_PER_VOLUME = 8.0 / M_PI;
 
@@ -77,6 +80,12 @@ final readonly class Pan
         self::refuse('pan-width', $wide, self::MOST_DIAMETER_MILLIMETRES);
 
         return self::of(Length::ofMetres(2.0 * sqrt($long->metres * $wide->metres / M_PI)), $height, $weighed, $base);
+    }
+
+    /** What a pan of this width weighs at least. */
+    public function leastMass(): Mass
+    {
+        return Mass::ofKilograms(max(self::LEAST_KILOGRAMS, self::LEAST_PER_DIAMETER_SQUARED * $this->diameter->inCentimetres() ** 2));
     }
 
     /** A sensible pan for so much sauce, to the next full 2 cm. */

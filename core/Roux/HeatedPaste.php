@@ -27,6 +27,9 @@ final readonly class HeatedPaste
     /** K over which a cook closes the flame as the paste nears its held temperature. */
     private const THROTTLE = 20.0;
 
+    /** Share of the way to the held temperature in a second from which a wide, thin pan goes along the curve, and by no straight step. */
+    private const STIFF = 0.8;
+
     /** Whole butter heats alone until a fifth of its water is left (the foam has fallen), at most 6 min, and at least until it is warm. */
     private const FOAM_FALLEN = 0.20;
 
@@ -72,7 +75,18 @@ final readonly class HeatedPaste
         $wanted = $flux / self::THROTTLE * ($held - $celsius) + $loss;
         $in = $wanted < 0.0 ? 0.0 : ($wanted > $flux ? $flux : $wanted);
 
-        return $this->heated($celsius, $fatWater, $flourWater, $this->area * ($in - $loss), $seconds);
+        $watts = $this->area * ($in - $loss);
+        $capacity = $this->dryHeat + HeatCapacity::WATER * ($fatWater + $flourWater);
+        $reach = $seconds * $this->area * $flux / self::THROTTLE / $capacity;
+        $watts = $reach > self::STIFF && $in > 0.0 && $in < $flux ? self::along($watts, $reach) : $watts;
+
+        return $this->heated($celsius, $fatWater, $flourWater, $watts, $seconds);
+    }
+
+    /** @return float W that a step takes on its way to the held temperature, which it nears and never leaps over */
+    private static function along(float $watts, float $reach): float
+    {
+        return $watts * (1.0 - exp(-$reach)) / $reach;
     }
 
     /**
@@ -86,6 +100,7 @@ final readonly class HeatedPaste
     {
         [$celsius, $all, $seconds] = [PanHeat::AMBIENT, $water, 0.0];
         [$slope, $loss, $area, $dry] = [$flux / self::THROTTLE, PanHeat::LOSS_PER_CM2, $this->area, $this->dryHeat];
+        $stiff = $area * $slope > self::STIFF * $dry;
         while ($seconds < self::NEVER_MELTS
             && ($celsius < 100.0 || $water > self::FOAM_FALLEN * $all + 1e-9)
             && $celsius < $held - self::HOT_ENOUGH
@@ -94,6 +109,9 @@ final readonly class HeatedPaste
             $in = $slope * ($held - $celsius) + $lost;
             $watts = $area * (($in < 0.0 ? 0.0 : ($in > $flux ? $flux : $in)) - $lost);
             $capacity = $dry + HeatCapacity::WATER * $water;
+            if ($stiff && $in > 0.0 && $in < $flux) {
+                $watts = self::along($watts, $area * $slope / $capacity);
+            }
             $after = $celsius + $watts / $capacity;
             if ($celsius > 100.0 || $after > 100.0) {
                 [$after, $water] = $this->heated($celsius, $water, 0.0, $watts, 1.0);
@@ -122,6 +140,7 @@ final readonly class HeatedPaste
         [$flux, $held] = [$fire->flux, $fire->held];
         [$slope, $loss, $area, $dry] = [$flux / self::THROTTLE, PanHeat::LOSS_PER_CM2, $this->area, $this->dryHeat];
         [$speed, $rawRate] = [$speed / 60.0, Browning::RAW_RATE / 60.0];
+        $stiff = $area * $slope > self::STIFF * $dry;
         for ($i = 0; $i < $seconds; $i++) {
             if ($dose >= $enough || ($gains !== null && $i % self::LOOK_SECONDS === 0 && $dose + $gains($celsius) >= $enough)) {
                 return [$i, [$celsius, $fatWater, $flourWater, $dose, $decay]];
@@ -130,6 +149,9 @@ final readonly class HeatedPaste
             $in = $slope * ($held - $celsius) + $lost;
             $watts = $area * (($in < 0.0 ? 0.0 : ($in > $flux ? $flux : $in)) - $lost);
             $capacity = $dry + HeatCapacity::WATER * ($fatWater + $flourWater);
+            if ($stiff && $in > 0.0 && $in < $flux) {
+                $watts = self::along($watts, $area * $slope / $capacity);
+            }
             $after = $celsius + $watts / $capacity;
             if ($celsius > 100.0 || $after > 100.0) {
                 $boiling = HeatCapacity::STEAM * (self::FAT_WATER_RATE * $fatWater + self::FLOUR_WATER_RATE * $flourWater);

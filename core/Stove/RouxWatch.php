@@ -11,7 +11,6 @@ use Lento\Course\Happened\HeatSet;
 use Lento\Course\Happened\ReadOff;
 use Lento\Course\ReadingKind;
 use Lento\Exception\NotReachable;
-use Lento\Forecast\Band;
 use Lento\Forecast\Spread;
 use Lento\Heat\HobHeat;
 use Lento\Learning\KitchenFactors;
@@ -72,7 +71,9 @@ final readonly class RouxWatch
         $end = $ahead[count($ahead) - 1];
         $arrives = $state->shade->value >= $lifts->value || $end->value < $lifts->value - 1e-3
             ? null
-            : self::band($kitchen, $end->at->inMinutes(), $end->at->inMinutes() - $state->time->inMinutes(), $lifts);
+            : (new Spread($kitchen))
+                ->minutes(max(1e-9, $end->at->inMinutes()), $lifts, $heat)
+                ->scaledTo(max(0.0, $end->at->inMinutes() - $state->time->inMinutes()));
 
         return new self(
             $state,
@@ -174,12 +175,6 @@ final readonly class RouxWatch
         [, $points] = self::going($plan->onHob($place, $plan->heat, $place->kitchen->browning->value), $start, $lifted->time->seconds);
 
         return [new Point(Duration::ofSeconds(0.0), 0.0), ...$points];
-    }
-
-    /** The band of all its minutes, cut down to those that are left. */
-    private static function band(KitchenFactors $kitchen, float $all, float $left, Shade $shade): Band
-    {
-        return (new Spread($kitchen))->minutes(max(1e-9, $all), $shade)->scaledTo(max(0.0, $left));
     }
 
     private static function bears(Event $event): bool

@@ -19,6 +19,7 @@ return [
     'roux-deep-short' => ':roux_g g of brown roux lies deep for a hob, and browns unevenly. Brown it in batches.',
     'raw-flour' => 'Still tastes of raw flour: simmer about :minutes_more min longer.',
     'fat-smokes' => 'This fat smokes at :smokes_c, before the roux is that brown. Take clarified butter or oil.',
+    'brown-in-butter' => 'Whole butter goes no further than light brown before its solids burn. For darker take clarified butter or oil.',
     'colour-not-reached' => 'So much roux in this pan does not reach its colour within four hours: a wider pan, or batches.',
     'salt-high' => 'Ends at :salt_percent % salt: too salty for most. Take unsalted stock.',
     'salt-past-target'

@@ -34,7 +34,7 @@ it('shows the numbers of the core: weights, pours, depth, allergens', function (
         '45 mm',
         '0.33',
         'Contains celery, cereals with gluten (wheat), milk.',
-        'about 5 min (4–8), thickens 94 %',
+        'about 5 min (4–9), thickens 94 %',
     );
 });
 

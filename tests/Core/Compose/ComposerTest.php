@@ -206,9 +206,10 @@ it('warns of fat that floats, of a dry or parting roux, of smoke and of raw flou
         ->and($codes(Question::of(Base::Veloute, Volume::ofLitres(2.0), how: new How(new RouxWish(fatToFlour: 0.7)))))
         ->toContain(WarningCode::RouxDry)
         ->and($codes(Question::of(Base::Veloute, Volume::ofLitres(2.0), how: new How(new RouxWish(Colour::Brown)))))
-        ->toContain(WarningCode::FatSmokes)
+        // A note, and no alarm: it stops at light brown.
+        ->toContain(WarningCode::BrownInButter)->not->toContain(WarningCode::FatSmokes)
         ->and($codes(Question::of(Base::Veloute, Volume::ofLitres(2.0), how: new How(new RouxWish(Colour::Brown, 'clarified-butter')))))
-        ->not->toContain(WarningCode::FatSmokes)
+        ->not->toContain(WarningCode::FatSmokes, WarningCode::BrownInButter)
         ->and($codes(Question::of(Base::Bechamel, Volume::ofLitres(2.0), how: new How(simmer: new SimmerWish(Duration::ofMinutes(5.0))))))
         ->not->toContain(WarningCode::RawFlour)
         ->and($codes(Question::of(Base::Bechamel, Volume::ofLitres(0.5), how: $hasty)))

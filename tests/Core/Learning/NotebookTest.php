@@ -154,7 +154,7 @@ it('learns a kitchen that is a fifth off to within a tenth in five pots', functi
         ->and($learnt->evaporation->observations)->toBe(5);
 })->with([[0.8, 0.8, 1], [1.2, 0.8, 2], [1.2, 1.2, 3], [0.8, 1.2, 4]]);
 
-it('learns a ring that browns a fifth faster or slower to within a tenth in five roux', function (float $true, int $seed): void {
+it('learns a ring that browns a fifth faster or slower to within an eighth in five roux', function (float $true, int $seed): void {
     mt_srand($seed);
     $lessons = [];
     $house = KitchenFactors::house();
@@ -162,7 +162,7 @@ it('learns a ring that browns a fifth faster or slower to within a tenth in five
         question: Question::of(
             Base::Veloute,
             Volume::ofLitres(2.0),
-            how: new How(new RouxWish(Colour::Brown)),
+            how: new How(new RouxWish(Colour::Brown, 'clarified-butter')),
             in: new InKitchen(kitchen: $kitchen),
         ),
     );
@@ -185,7 +185,7 @@ it('learns a ring that browns a fifth faster or slower to within a tenth in five
         $lessons[] = Lesson::between($known, $watch->kitchen(), Length::ofMillimetres(240.0), SimmerLevel::Bare, HobHeat::Medium);
     }
     $learnt = (new Notebook($lessons))->factors(Length::ofMillimetres(240.0), SimmerLevel::Bare, HobHeat::Medium)->browning;
-    expect($learnt->value)->toEqualWithDelta($true, 0.10 * $true)->and($learnt->observations)->toBe(5);
+    expect($learnt->value)->toEqualWithDelta($true, 0.12 * $true)->and($learnt->observations)->toBe(5);
 })->with([[0.8, 1], [1.2, 2], [1.2, 3], [0.8, 4]]);
 
 it('knows a pot that taught nothing', function (): void {
