@@ -26,7 +26,10 @@ final readonly class ComingUp
 
     private const MILKY = 0.6;
 
-    /** Slices of temperature from the mixture to the boil; 16 of them change no figure by a thousandth. */
+    /**
+     * Slices of temperature from the mixture to the boil. Against 64 of them, from 0.2 to 40 l: water within 0.15 %, raw taste within 0.035 from
+     * cold, 0.002 from 60 °C.
+     */
     private const SLICES = 8;
 
     /** K under the boil at which thick bubbles break. */
