@@ -12,6 +12,7 @@ import { startPairing } from './pairing.js';
 import { startRescue } from './rescue.js';
 import { startSlides } from './slide.js';
 import { startStove } from './stove.js';
+import { startTurns } from './turns.js';
 
 startClocks();
 startFields();
@@ -23,6 +24,7 @@ startPairing();
 startRescue();
 startSlides();
 startStove();
+startTurns();
 startCalls();
 startAside();
 startLine();

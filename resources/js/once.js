@@ -1,7 +1,7 @@
 // A form makes what it makes once, by its mark. Whoever goes back to its page and sends it again wants another: two pots of the same.
 
 // crypto.randomUUID is for secure pages only, and a galley's address may be none.
-const fresh = () => Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) => byte.toString(16).padStart(2, '0')).join('');
+export const fresh = () => Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) => byte.toString(16).padStart(2, '0')).join('');
 
 export function startOnce() {
   window.addEventListener('pageshow', ({ persisted }) => {

@@ -8,6 +8,7 @@ const end = (page, name) => page.getByRole('region', { name, exact: true });
 async function service(page, wishes) {
   await page.goto('/family');
   await page.getByRole('button', { name: /^(New|Begin a) service$/ }).click();
+  await expect(page).toHaveURL(/\/services\/\d+$/);
   await expect(page.locator('html')).toHaveAttribute('data-ready', 'yes');
   for (const [i, { sauce, liquid, covers, each }] of wishes.entries()) {
     if (i > 0) await page.getByText('Add a sauce').click();

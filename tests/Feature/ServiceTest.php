@@ -86,6 +86,21 @@ it('keeps every change as it was typed, and answers with the fragment', function
     expect(typed($service->refresh())->wishes)->toBe([]);
 });
 
+it('keeps the newest change of a page, also where an older one comes after it', function (): void {
+    $service = Service::query()->create(['fields' => []]);
+    $wish = static fn(string $liquid): array => [
+        'wishes' => [['sauce' => 'aurore', 'liquid' => $liquid, 'covers' => '40', 'each' => '60']],
+    ];
+    writes($service, [...$wish('fish-stock'), 'typed_on' => 'this-page', 'typed_turn' => '2']);
+    writes($service, [...$wish(''), 'typed_on' => 'this-page', 'typed_turn' => '1'])->assertOk()->assertSee('fish velouté');
+    expect(typed($service->refresh())->wishes[0]['liquid'])->toBe('fish-stock');
+    // Another page's first change is newer than all of that, and so is one without script.
+    writes($service, [...$wish('veal-stock'), 'typed_on' => 'another', 'typed_turn' => '1']);
+    expect(typed($service->refresh())->wishes[0]['liquid'])->toBe('veal-stock');
+    writes($service, $wish(''));
+    expect(typed($service->refresh())->wishes[0]['liquid'])->toBe('');
+});
+
 it('keeps the rows in their order, wherever they stand on the page', function (): void {
     $service = serviceOf([]);
     writes($service, [

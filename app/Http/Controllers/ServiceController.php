@@ -45,7 +45,11 @@ final readonly class ServiceController
     /** Kept with every change; what is wrong is said at its field, and the rest is worked out. */
     public function update(Service $service, Request $request, Kitchen $kitchen): PageOrFragment|RedirectResponse
     {
-        $service->update(['fields' => ServiceFields::from($request->post())->without($request->string('remove')->toString())->toRow()]);
+        $service->typed(
+            ServiceFields::from($request->post())->without($request->string('remove')->toString())->toRow(),
+            $request->filled('typed_on') ? mb_substr(mb_scrub($request->string('typed_on')->toString()), 0, 40) : null,
+            $request->integer('typed_turn'),
+        );
         if ($request->header('HX-Request-Type') !== 'partial') {
             return redirect()->route('services.show', $service);
         }

@@ -4,7 +4,7 @@
     <div id="answer">
         @fragment('answer')
         <form id="service" class="service" method="post" action="{{ route('services.update', $page->serviceId) }}" novalidate
-            autocomplete="off"
+            autocomplete="off" data-turns
             hx-post="{{ route('services.update', $page->serviceId) }}" hx-trigger="submit, change, input delay:500ms" hx-target="#answer"
                 hx-swap="innerMorph" hx-sync="this:replace">
             @csrf
