@@ -11,6 +11,7 @@ use Lento\Compose\Composer;
 use Lento\Compose\GivenKind;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
+use Lento\Exception\NoConvergence;
 use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
 use Lento\Learning\KitchenFactors;
@@ -20,6 +21,9 @@ final readonly class Answer
 {
     /** What the core calls a sauce that hardly is one any more. */
     private const ADDITIONS = 'sauce-that-is-nearly-all-additions';
+
+    /** What the core calls the minutes of a roux that was to stay white. */
+    private const COOK_OUT = 'white-cook-out';
 
     /** @param list<FieldFault> $faults */
     private function __construct(public ?Sheet $sheet, public array $faults) {}
@@ -40,13 +44,13 @@ final readonly class Answer
                 ),
                 [],
             );
-        } catch (NotReachable|OutOfRange $refusal) {
+        } catch (NotReachable|OutOfRange|NoConvergence $refusal) {
             return new self(null, [self::fault($reading->question, $refusal)]);
         }
     }
 
     /** A question that reads well and still has no answer: what to change, at the field it began with. */
-    public static function fault(Question $question, NotReachable|OutOfRange $refusal): FieldFault
+    public static function fault(Question $question, NotReachable|OutOfRange|NoConvergence $refusal): FieldFault
     {
         $field = match ($question->given->kind) {
             GivenKind::Yield => 'amount',
@@ -59,6 +63,12 @@ final readonly class Answer
 
         return match (true) {
             $refusal instanceof NotReachable && $refusal->target === self::ADDITIONS => FieldFault::of('more', 'too_much_added'),
+            $refusal instanceof NoConvergence => FieldFault::of($field, 'given_out_of_range', ['reason' => RefusalWords::of($refusal)]),
+            $refusal instanceof OutOfRange && $refusal->quantity === self::COOK_OUT => FieldFault::of(
+                'cookout',
+                'overshoots',
+                ['most' => sprintf('%g', $refusal->most)],
+            ),
             $refusal instanceof OutOfRange => FieldFault::of($field, 'given_out_of_range', ['reason' => RefusalWords::of($refusal)]),
             !$question->base->hasRoux() && in_array($question->given->kind, [GivenKind::Fat, GivenKind::ReadyRoux], true) => FieldFault::of(
                 $field,

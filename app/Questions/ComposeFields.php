@@ -10,10 +10,12 @@ use App\Typed\MoreField;
 use App\Typed\PartsField;
 use App\Typed\TypedNumber;
 use Lento\Compose\Base;
+use Lento\Compose\Choice\CookOut;
 use Lento\Exception\LentoException;
 use Lento\Pot\SimmerLevel;
 use Lento\Procedure\Dose;
 use Lento\Quantity\KitchenNumber;
+use Lento\Roux\Colour;
 use Lento\Thickness\ThicknessClass;
 
 /**
@@ -242,7 +244,6 @@ final readonly class ComposeFields
                 => $this->fields['reduce'] !== '' && $formula->level === SimmerLevel::Bare
                     ? SimmerLevel::Brisk->value
                     : $formula->level->value,
-            'heat' => 'medium',
             'hob' => $hob === null ? '' : (string) $hob->id,
             'diameter' => $pan === null ? '' : (string) $pan->millimetresWide,
             'height' => $pan === null ? '' : (string) $pan->millimetresHigh,
@@ -256,6 +257,10 @@ final readonly class ComposeFields
                 $usual[$name] = $kitchen->usual()[$name] ?? $choices[0];
             }
         }
+        $usual['heat'] = QuestionReader::usualHeat(
+            Colour::tryFrom($this->fields['colour'] === '' ? $usual['colour'] : $this->fields['colour']),
+            CookOut::tryFrom($this->fields['cookout'] === '' ? $usual['cookout'] : $this->fields['cookout']),
+        )->value;
         $usual['strain'] = $usual['strain'] === '' ? 'strained' : $usual['strain'];
         $filled = $this->fields;
         foreach ($usual as $name => $value) {

@@ -187,7 +187,7 @@ final readonly class QuestionReader
                         $this->fields->enum('colour', Colour::class),
                         $fat,
                         $this->ratio(),
-                        $this->heat($pan) ?? HobHeat::Medium,
+                        $this->heat($pan),
                         $oven === null ? null : Temperature::ofCelsius($oven),
                         $held,
                     ),
@@ -277,13 +277,22 @@ final readonly class QuestionReader
         ]));
     }
 
-    /** As asked for, or as much of it as the ring gives into this pan. */
-    private function heat(?Pan $pan): ?HobHeat
+    /** Under a roux, where nobody says: a white one that is cooked long takes a low flame, or it is white no longer. */
+    public static function usualHeat(?Colour $colour, ?CookOut $cookOut): HobHeat
     {
-        $heat = $this->fields->enum('heat', HobHeat::class);
+        return $colour === Colour::White && $cookOut === CookOut::Long ? HobHeat::Low : HobHeat::Medium;
+    }
+
+    /** As asked for, or as much of it as the ring gives into this pan. */
+    private function heat(?Pan $pan): HobHeat
+    {
+        $heat = $this->fields->enum('heat', HobHeat::class) ?? self::usualHeat(
+            $this->fields->enum('colour', Colour::class) ?? $this->usual?->colour,
+            $this->fields->enum('cookout', CookOut::class),
+        );
         $hob = $this->kitchen->hobs[(int) ($this->fields->text('hob'))] ?? $this->kitchen->firstHob();
 
-        return $hob === null || $pan === null ? $heat : $hob->rated()->reaches($heat ?? HobHeat::Medium, $pan);
+        return $hob === null || $pan === null ? $heat : $hob->rated()->reaches($heat, $pan);
     }
 
     private function pan(): ?Pan

@@ -17,7 +17,6 @@ use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
-use Lento\Roux\Colour;
 use Lento\Roux\OvenRoux;
 use Lento\Roux\Roux;
 use Lento\Roux\Shade;
@@ -56,6 +55,12 @@ final readonly class Composer
 
     private const SAME_ROUX_FROM = 20;
 
+    /** Share of the yield that no sheet may miss it by. */
+    private const MISSED = 1e-3;
+
+    /** A cook counts a roux in halves of a minute. */
+    private const HALVES = 2.0;
+
     /**
      * The first round takes the roux by its colour alone, for nothing is known of its flour; after that it is cooked again only when its
      * flour moved by more than this share, for its minutes are known to a third at best.
@@ -63,7 +68,8 @@ final readonly class Composer
     private const SAME_ROUX = 5e-3;
 
     /**
-     * @throws OutOfRange if the pan is too wide to simmer so little, or what is given makes less than 0.1 or more than 200 l
+     * @throws OutOfRange if the pan is too wide to simmer so little, what is given makes less than 0.1 or more than 200 l, or a white
+     *     roux by the clock is white no longer
      * @throws NotReachable if no amount of this roux gives this thickness, or the simmer boils off more than there is
      * @throws Unknown if the larder lacks the liquid, the fat or a part of the formula
      * @throws NoConvergence never seen; guards the loop
@@ -84,9 +90,7 @@ final readonly class Composer
             // A round that moved a tenth of the one before it leaves a tenth of its own move to the next: what is left decides.
             [$before, $moved] = [$moved, $next->movedFrom($draft)];
             if ($round > 0 && $stands && $moved * min(1.0, $moved / $before) <= self::SETTLED) {
-                $this->refuseShallow($balance->question);
-
-                return Sheet::of($balance->settled($next->simmered, EquivalentFlour::of($next->finished)), $next);
+                return $this->sheet($balance, $next);
             }
             $balance = $stands ? $balance : $balance->for($balance->question->yielding(Volume::ofLitres($litres)));
             $draft = $next;
@@ -123,10 +127,36 @@ final readonly class Composer
                 Question::MOST_LITRES,
                 'litres-from-what-is-given',
             );
-        $rested = $this->rested($at($litres), $draft);
-        $this->refuseShallow($at($litres)->question);
 
-        return Sheet::of($at($litres)->settled($rested->simmered, EquivalentFlour::of($rested->finished)), $rested);
+        return $this->sheet($at($litres), $this->rested($at($litres), $draft));
+    }
+
+    /**
+     * @throws OutOfRange if the pan is too wide to simmer so little, or a roux by the clock is not white any more
+     * @throws NotReachable if more boils off than a sauce has
+     */
+    private function sheet(MassBalance $balance, Draft $settled): Sheet
+    {
+        $question = $balance->question;
+        $this->refuseShallow($question);
+        $cookOut = $question->cookOut();
+        if ($cookOut !== null && $settled->roux->shade->value > Shade::WHITE_BELOW) {
+            $palest = Shade::of(Shade::WHITE_BELOW);
+            // A roux that stays white thickens more, so there is less of it, and it is sooner at its colour.
+            $flour = $settled->flourGrams * $settled->roux->shade->strength() / $palest->strength();
+            $white = RouxOnHob::of($question, $balance->roux($flour))->hob->until($palest);
+            $longest = floor(self::HALVES * $white->time->inMinutes()) / self::HALVES;
+            throw OutOfRange::between('white-cook-out', $cookOut->inMinutes(), 0.0, $longest, 'min');
+        }
+
+        $sheet = Sheet::of($balance->settled($settled->simmered, EquivalentFlour::of($settled->finished)), $settled);
+        $wanted = $question->yield->inMillilitres();
+        if (abs($sheet->served->millilitres() + $sheet->pieces->inMillilitres() - $wanted) > self::MISSED * $wanted) {
+            // Boiled down to what hardly is a liquid any more, no water is left to make up the yield.
+            throw NotReachable::target('sauce-that-outlasts-this-simmer');
+        }
+
+        return $sheet;
     }
 
     /** The rounds of one yield until they stand; where two roux take turns by a hair of their flour, the one it has by then. */
@@ -269,7 +299,7 @@ final readonly class Composer
     {
         $onHob = RouxOnHob::of($question, $roux);
         $hob = $onHob->hob;
-        $time = $question->colour === Colour::White ? $question->method->cookOut->time() : null;
+        $time = $question->cookOut();
         $state = match (true) {
             $time !== null => $hob->after($time),
             $question->letsDown() => $hob->liftFor($shade, Temperature::ofCelsius($question->school->rouxCelsius())),

@@ -348,6 +348,12 @@ final readonly class Question
         return $this->colour === Colour::Brown && $this->base->hasRoux() && in_array($this->fat, self::WHOLE_BUTTERS, true);
     }
 
+    /** How long a white roux is cooked by the clock; null where its colour decides. */
+    public function cookOut(): ?Duration
+    {
+        return $this->colour === Colour::White ? $this->method->cookOut->time() : null;
+    }
+
     /** Whether the roux rests off the heat before the liquid: a white one is mild enough for cold liquid as it is. */
     public function letsDown(): bool
     {

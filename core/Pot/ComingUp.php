@@ -27,10 +27,11 @@ final readonly class ComingUp
     private const MILKY = 0.6;
 
     /**
-     * Slices of temperature from the mixture to the boil. Against 64 of them, from 0.2 to 40 l: water within 0.15 %, raw taste within 0.035
-     * from cold, 0.003 from 60 °C.
+     * Slices of temperature from the mixture to where starch swells, from there to where spirit leaves, and from there to the boil: what
+     * begins at a temperature begins at the edge of a slice, so that no kelvin more or less of the mixture leaps. Against thousands of slices, from
+     * 0.2 to 40 l: water within 0.04 %, raw taste within 0.002, its minutes within 0.3.
      */
-    private const SLICES = 8;
+    private const SLICES = [1, 2, 5];
 
     /** K under the boil at which thick bubbles break. */
     private const LAST = 1.5;
@@ -60,11 +61,25 @@ final readonly class ComingUp
         return HobHeat::MediumHigh->flux() + $milky * (HobHeat::Medium->flux() - HobHeat::MediumHigh->flux());
     }
 
+    /** @return list<array{float, float}> the middle of each slice and its width, both in K */
+    private function slices(float $celsius): array
+    {
+        $slices = [];
+        foreach ([Starch::SWELLS_ABOVE, Spirit::LEAVES_ABOVE, $this->boils] as $i => $to) {
+            $width = (min($to, $this->boils) - $celsius) / self::SLICES[$i];
+            for ($k = 0; $k < self::SLICES[$i] && $width > 0.0; $k++) {
+                $slices[] = [$celsius + ($k + 0.5) * $width, $width];
+            }
+            $celsius = max($celsius, $to);
+        }
+
+        return $slices;
+    }
+
     /** The sauce as it begins to simmer; a pot that has boiled is as it was. */
     public function to(Sauce $mixed, Temperature $from): Sauce
     {
         [$celsius, $starch, $pH] = [$from->inCelsius(), $mixed->starch, $mixed->pH()];
-        $slice = ($this->boils - $celsius) / self::SLICES;
         $area = $this->pan->areaSquareCentimetres();
         $capacity = $mixed->heatCapacity() + $this->pan->mass()->inGrams() * PanHeat::METAL_CAPACITY;
         $flux = self::flux($mixed);
@@ -76,8 +91,7 @@ final readonly class ComingUp
             $starch->simmeredMinutes,
             $starch->rawTaste,
         ];
-        for ($i = 0; $i < self::SLICES && $slice > 0.0; $i++) {
-            $at = $celsius + ($i + 0.5) * $slice;
+        foreach ($this->slices($celsius) as [$at, $slice]) {
             $steam = QuietSurface::flux($at) * $area * $this->evaporation;
             $watts = $area * ($flux - PanHeat::LOSS_PER_CM2 * ($at - PanHeat::AMBIENT)) - $steam / 60.0 * HeatCapacity::STEAM;
             // Even the weakest flame under the widest pan is turned up until it boils.

@@ -29,7 +29,7 @@ final readonly class Shade
 
     private const STRENGTH_EXPONENT = 3.3;
 
-    private const WHITE_BELOW = 0.6;
+    public const WHITE_BELOW = 0.6;
 
     private const BLOND_BELOW = 1.5;
 

@@ -31,6 +31,8 @@ return [
     'more_refused' => ':attribute, :what: :reason',
     'part' => ':attribute: for :part write a number from 0 to :most :unit per litre.',
     'given_unreachable' => ':attribute: too little for a sauce that outlasts this simmer. Simmer shorter or lower, or take a narrower pan.',
+    'overshoots' => ':attribute: on this heat a roux stays white for :most min at most. Cook it shorter, or on a lower flame.',
+    'broken' => 'Lento stumbled over this; what happened is in storage/logs.',
     'given_out_of_range' => ':attribute: :reason.',
     'text' => ':attribute: must be a text.',
     'long' => ':attribute: at most :most letters.',

@@ -2,7 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Console\Commands\Refusing;
+use Illuminate\Console\OutputStyle;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Process;
+use Lento\Exception\NoConvergence;
+use Symfony\Component\Console\Input\ArrayInput;
+use Symfony\Component\Console\Output\BufferedOutput;
 
 require_once __DIR__ . '/schemas.php';
 require_once __DIR__ . '/lento.php';
@@ -345,8 +351,62 @@ it('answers every base by its schema, with the methods of a request', function (
                 . '"stirring": "constantly"}}',
         ],
         [
-            '{"sauce": "bechamel", "yield": {"amount": 2}, "salt_percent": 0.5, "roux": {"white_cook_out": "long"}, "method": '
+            '{"sauce": "bechamel", "yield": {"amount": 2}, "salt_percent": 0.5, "roux": {"white_cook_out": "long", "heat": "low"}, '
+                . '"method": '
                 . '{"milk": "cold"}}',
         ],
     ],
 );
+
+it('settles whatever the page allows, or refuses it clearly', function (): void {
+    $run = Process::path(base_path())->timeout(120)->run(['php', '-d', 'pcov.enabled=0', 'bin/settle.php', '400', '7']);
+    expect($run->output())
+        ->toMatch('/^answered \d{3}  refused \d{2,3}  unsettled 0  failed 0  missed 0\s*$/')
+        ->and($run->exitCode())
+        ->toBe(0);
+});
+
+it('comes to rest on 60 g of butter for a soup with yolk, given as fat or as roux', function (string $given, float $litres): void {
+    $run = lento(['compose', '-', '--json'], '{"sauce":"veloute",' . $given . ',"thickness":"soup","method":{"finish":"liaison"}}');
+    expect($run->exitCode())
+        ->toBe(0)
+        ->and(data_get(json_decode($run->output(), true), 'liquid.yield_ml'))
+        ->toEqualWithDelta(1000.0 * $litres, 50.0);
+})->with([
+    ['"fat_on_hand":{"amount":60}', 2.7],
+    ['"ready_roux":{"amount":120}', 3.13],
+]);
+
+it('names the longest cook-out that stays white', function (): void {
+    $run = lento(
+        ['compose', '-'],
+        '{"sauce":"bechamel","yield":{"amount":10},"roux":{"colour":"white","heat":"high","white_cook_out":"long"}}',
+    );
+    expect($run->exitCode())->toBe(2)
+        ->and($run->errorOutput())->toContain('roux.white_cook_out: on this heat a roux stays white for 5 min at most.');
+});
+
+it('says in a line what went wrong, and never prints a trace', function (Throwable $wrong, int $status, string $says): void {
+    $command = new class ($wrong) extends Refusing {
+        protected $signature = 'lento:stumbles';
+
+        public function __construct(private readonly Throwable $wrong)
+        {
+            parent::__construct();
+        }
+
+        public function handle(): int
+        {
+            throw $this->wrong;
+        }
+    };
+    $command->setLaravel(app());
+    $errors = new BufferedOutput();
+    expect($command->run(new ArrayInput([]), new OutputStyle(new ArrayInput([]), $errors)))
+        ->toBe($status)
+        ->and(trim($errors->fetch()))
+        ->toBe($says);
+})->with([
+    [NoConvergence::after(60, 'amounts-of-a-sauce'), 2, 'this could not be worked out: try other amounts'],
+    [new LogicException('no such thing'), 1, 'Lento stumbled over this; what happened is in storage/logs.'],
+]);

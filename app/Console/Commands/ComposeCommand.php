@@ -20,6 +20,7 @@ use App\Formats\SheetJson;
 use App\Questions\Answer;
 use Lento\Compose\Composer;
 use Lento\Compose\Sheet;
+use Lento\Exception\NoConvergence;
 use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
 use Lento\Plan\Amount;
@@ -48,7 +49,7 @@ final class ComposeCommand extends Refusing
         }
         try {
             $sheet = (new Composer())->answer($reading->question);
-        } catch (NotReachable|OutOfRange $refusal) {
+        } catch (NotReachable|OutOfRange|NoConvergence $refusal) {
             $fault = Answer::fault($reading->question, $refusal);
 
             return $this->refuse([$fault->message(RequestFile::path($fault->field))]);

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Format\RefusalWords;
 use App\Format\Words;
 use App\Kitchen\Kitchen;
 use Illuminate\Console\Command;
+use Lento\Exception\LentoException;
 use Lento\Quantity\MeasureSystem;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
+use Throwable;
 
 /** A command that other programs call: answers on standard output, one line per fault on standard error, exit code 2 for bad input. */
 abstract class Refusing extends Command
@@ -23,6 +26,21 @@ abstract class Refusing extends Command
     protected function initialize(InputInterface $input, OutputInterface $output): void
     {
         $this->laravel->instance(Kitchen::class, Kitchen::unknown($this->laravel->make(MeasureSystem::class)));
+    }
+
+    /** Whoever calls it reads a line of what went wrong, never a trace: that goes to the log. */
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        try {
+            return parent::execute($input, $output);
+        } catch (LentoException $refused) {
+            return $this->refuse([RefusalWords::of($refused)]);
+        } catch (Throwable $broken) {
+            report($broken);
+            $this->refuse([Words::text('faults.broken')]);
+
+            return self::FAILURE;
+        }
     }
 
     /** @param list<string> $messages */

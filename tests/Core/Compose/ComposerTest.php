@@ -11,6 +11,7 @@ use Lento\Compose\How;
 use Lento\Compose\InKitchen;
 use Lento\Compose\Method;
 use Lento\Compose\Question;
+use Lento\Compose\RouxOnHob;
 use Lento\Compose\RouxWish;
 use Lento\Compose\Sheet;
 use Lento\Compose\SimmerWish;
@@ -19,6 +20,7 @@ use Lento\Compose\WarningCode;
 use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
 use Lento\Exception\Unknown;
+use Lento\Heat\HobHeat;
 use Lento\Larder\Allergen;
 use Lento\Plan\Amount;
 use Lento\Plan\StepKind;
@@ -31,6 +33,7 @@ use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
+use Lento\Roux\Stage;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\ThicknessClass;
 use Tests\Core\Room;
@@ -241,6 +244,28 @@ it('refuses what lies outside the model', function (callable $ask): void {
     'a brick' => [fn() => Question::of(Base::Veloute, Volume::ofLitres(1.0), thickness: EquivalentFlour::ofGramsPerLitre(190.0))],
     'too shallow' => [fn() => answered(Question::of(Base::Veloute, Volume::ofLitres(0.2), in: new InKitchen(pan24())))],
 ]);
+
+it('refuses a white roux by the clock that is white no longer, with the longest that is', function (float $litres): void {
+    $asked = static fn(HobHeat $heat): Question => Question::of(
+        Base::Bechamel,
+        Volume::ofLitres($litres),
+        how: new How(new RouxWish(Colour::White, heat: $heat), method: Method::of(CookOut::Long)),
+    );
+    expect(answered($asked(HobHeat::Low))->shade->stage())->toBe(Stage::White);
+    try {
+        answered($asked(HobHeat::High));
+        $longest = null;
+    } catch (OutOfRange $refused) {
+        expect($refused->quantity)->toBe('white-cook-out');
+        $longest = $refused->most;
+    }
+    // The longest stays white, a minute more does not.
+    $sheet = answered(Question::of(Base::Bechamel, Volume::ofLitres($litres), how: new How(new RouxWish(heat: HobHeat::High))));
+    $hob = RouxOnHob::of($sheet->question, $sheet->roux)->hob;
+    expect($longest)->not->toBeNull()
+        ->and($hob->after(Duration::ofMinutes($longest ?? 0.0))->shade->stage())->toBe(Stage::White)
+        ->and($hob->after(Duration::ofMinutes(($longest ?? 0.0) + 1.0))->shade->stage())->not->toBe(Stage::White);
+})->with([0.5, 1.0, 2.0, 10.0, 12.0]);
 
 it('says so when the larder lacks the liquid', fn() => answered(Question::of(Base::Veloute, Volume::ofLitres(1.0), 'dew')))->throws(
     Unknown::class,

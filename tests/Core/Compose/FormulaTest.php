@@ -29,6 +29,7 @@ use Lento\Exception\LentoException;
 use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
 use Lento\Exception\Unknown;
+use Lento\Heat\HobHeat;
 use Lento\Larder\Allergen;
 use Lento\Larder\Larder;
 use Lento\Plan\Amount;
@@ -350,6 +351,7 @@ it('browns the butter first where it can be browned', function (): void {
 it('cooks a white roux briefly or long, and stirs in the flour at once or by and by', function (): void {
     $ask = fn(CookOut $out, FlourWay $flour = FlourWay::AllAtOnce): Sheet => made(
         Base::Bechamel,
+        heat: HobHeat::Low,
         method: Method::of($flour, $out),
     );
     expect($ask(CookOut::Brief)->rouxForecast?->time->inMinutes())
@@ -357,7 +359,7 @@ it('cooks a white roux briefly or long, and stirs in the flour at once or by and
         ->and($ask(CookOut::Long)->rouxForecast?->time->inMinutes())
         ->toEqualWithDelta(7.0, 0.02)
         ->and($ask(CookOut::Long)->shade->value)
-        ->toBeGreaterThan($ask(CookOut::Usual)->shade->value)
+        ->toBeGreaterThan($ask(CookOut::Brief)->shade->value)
         ->and($ask(CookOut::Brief)->shade->value)
         ->toBeLessThan($ask(CookOut::Usual)->shade->value);
     $flour = fn(Sheet $sheet): float => array_sum(
