@@ -9,6 +9,7 @@ use App\Kitchen\Kitchen;
 use App\Typed\FieldFault;
 use Lento\Compose\Composer;
 use Lento\Compose\GivenKind;
+use Lento\Compose\MassBalance;
 use Lento\Compose\Question;
 use Lento\Compose\Sheet;
 use Lento\Exception\NoConvergence;
@@ -69,6 +70,7 @@ final readonly class Answer
                 'overshoots',
                 ['most' => sprintf('%g', $refusal->most)],
             ),
+            $refusal instanceof NotReachable && $refusal->target === MassBalance::WITHOUT_FLOUR => FieldFault::of('thickness', 'too_thin'),
             $refusal instanceof OutOfRange => FieldFault::of($field, 'given_out_of_range', ['reason' => RefusalWords::of($refusal)]),
             !$question->base->hasRoux() && in_array($question->given->kind, [GivenKind::Fat, GivenKind::ReadyRoux], true) => FieldFault::of(
                 $field,

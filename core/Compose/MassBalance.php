@@ -26,6 +26,9 @@ final readonly class MassBalance
     /** g of flour per litre: more than the darkest roux needs for the thickest sauce. */
     private const MOST_FLOUR_PER_LITRE = 700.0;
 
+    /** What is refused where the sauce is thicker than that without a gram of flour. */
+    public const WITHOUT_FLOUR = 'thinness-without-flour';
+
     /** Share of the pot that can be roux. */
     private const MOST_ROUX = 0.95;
 
@@ -163,7 +166,7 @@ final readonly class MassBalance
     /**
      * @return float g of flour that thickens enough if the simmer does again what it did last
      *
-     * @throws NotReachable if the roux alone would be more than the yield
+     * @throws NotReachable if the roux alone would be more than the yield, or it is too thick without any
      */
     public function flourFor(Draft $last): float
     {
@@ -210,14 +213,19 @@ final readonly class MassBalance
         // Thicker than the largest share of flour there is no liquid left to call it a sauce.
         $most = min(self::MOST_FLOUR_PER_LITRE * $this->question->yield->inLitres(), self::MOST_ROUX * $wanted / $rouxMillilitres);
 
-        return (new Root(self::FLOUR_WITHIN * $this->question->yield->inMillilitres()))->near(
-            $tooThick,
-            $last->flourGrams,
-            self::MOVES,
-            0.0,
-            $most,
-            'thickness-with-this-roux',
-        );
+        try {
+            return (new Root(self::FLOUR_WITHIN * $this->question->yield->inMillilitres()))->near(
+                $tooThick,
+                $last->flourGrams,
+                self::MOVES,
+                0.0,
+                $most,
+                'thickness-with-this-roux',
+            );
+        } catch (NotReachable $refused) {
+            // A purée that boils down may be thicker than asked for before any flour is in it.
+            throw $tooThick(0.0) > 0.0 ? NotReachable::target(self::WITHOUT_FLOUR) : $refused;
+        }
     }
 
     /** @return float g of liquid that makes up the volume; below 0 when the roux alone is more */

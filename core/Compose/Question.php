@@ -69,6 +69,9 @@ final readonly class Question
     /** What stands in the pot before the simmer over what comes out, to pick a pan that suits. */
     private const POT_OVER_YIELD = 1.15;
 
+    /** A pot at the end of its simmer against its yield: pan and strainer keep some of a sauce with mirepoix. */
+    private const KEPT_BACK = 1.09;
+
     private function __construct(
         public Base $base,
         public Given $given,
@@ -154,7 +157,7 @@ final readonly class Question
 
         $fat = $how->roux->fat ?? $formula->fat;
         $procedure = Chosen::procedure($formula, $method, $colour, $fat, $how->school);
-        $pan = $in->pan ?? Pan::suitingOrWidest(Volume::ofLitres($yield->inLitres() * self::POT_OVER_YIELD / $left));
+        $pan = $in->pan ?? Pan::suitingOrWidest(Volume::ofLitres($yield->inLitres() * self::POT_OVER_YIELD / $left), $left);
         $kitchen = $in->kitchen ?? KitchenFactors::house();
         $level = $how->simmer->level
             ?? ($reduceBy !== null && $formula->level === SimmerLevel::Bare ? SimmerLevel::Brisk : $formula->level);
@@ -219,7 +222,7 @@ final readonly class Question
         if ($reduceBy === null) {
             return Lid::Open;
         }
-        $goes = $yield->inMillilitres() * $reduceBy / (1.0 - $reduceBy);
+        $goes = self::KEPT_BACK * $yield->inMillilitres() * $reduceBy / (1.0 - $reduceBy);
         foreach ([Lid::Open, Lid::Partial] as $lid) {
             if ($goes / ($steam * $lid->share()) >= $least->inMinutes()) {
                 return $lid;

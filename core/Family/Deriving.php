@@ -22,7 +22,7 @@ final readonly class Deriving
 
     private const MOST_ROUNDS = 30;
 
-    private const PAN_IS_CHOSEN = 4;
+    private const IS_CHOSEN = 4;
 
     private function __construct(private Stem $stem, private Pan $pan, private Workplace $workplace) {}
 
@@ -30,11 +30,18 @@ final readonly class Deriving
      * @param Stem $taken all that is ladled into its pan
      * @param bool $corrects whether it is set right where its base alone does not bring it into its class
      * @param Pan|null $pan the smallest of the kitchen's that holds it if null
+     * @param bool $mayReduce whether it may be boiled down to its class; else it is thickened
      *
      * @throws NotReachable if a reduction never gets there
      */
-    public static function of(Derivative $derivative, Stem $taken, Workplace $workplace, bool $corrects = true, ?Pan $pan = null): Derived
-    {
+    public static function of(
+        Derivative $derivative,
+        Stem $taken,
+        Workplace $workplace,
+        bool $corrects = true,
+        ?Pan $pan = null,
+        bool $mayReduce = true,
+    ): Derived {
         $deriving = new self(
             $taken,
             $pan ?? $workplace->pans->for(self::mostInThePan($derivative, $taken->volume(), $workplace)),
@@ -52,7 +59,9 @@ final readonly class Deriving
         }
         $now = $stands === null ? $now->ladledInto($taken->sauce, $taken->pieces) : $now;
 
-        return $deriving->served($derivative, $stands ?? $now->sauce, $now, $done, $corrects);
+        $mayReduce = $mayReduce && $taken->carries->keepBelow === null;
+
+        return $deriving->served($derivative, $stands ?? $now->sauce, $now, $done, $corrects, $mayReduce);
     }
 
     /**
@@ -71,11 +80,14 @@ final readonly class Deriving
         ?float $litres = null,
     ): Derived {
         $litres ??= $wanted->inLitres();
-        $pan = null;
+        [$pan, $mayReduce] = [null, true];
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
-            $derived = self::of($derivative, $stem->taken(Volume::ofLitres($litres)), $workplace, pan: $pan);
-            // Between two pans a litre more or less of the base comes to different volumes: one of them is kept to.
-            $pan = $round < self::PAN_IS_CHOSEN ? null : $derived->pan;
+            $derived = self::of($derivative, $stem->taken(Volume::ofLitres($litres)), $workplace, pan: $pan, mayReduce: $mayReduce);
+            // Between two pans, or two ways of thickening it, a litre more or less of the base comes to different volumes: one is kept to.
+            if ($round >= self::IS_CHOSEN) {
+                $pan = $derived->pan;
+                $mayReduce = $mayReduce && $derived->correction?->kind !== CorrectionKind::BeurreManie;
+            }
             $share = $wanted->cubicMetres / $derived->volume()->cubicMetres;
             if (abs($share - 1.0) <= self::SETTLED) {
                 return $derived;
@@ -97,7 +109,7 @@ final readonly class Deriving
     }
 
     /** @param list<Worked> $done */
-    private function served(Derivative $derivative, Sauce $stands, InThePan $finished, array $done, bool $corrects): Derived
+    private function served(Derivative $derivative, Sauce $stands, InThePan $finished, array $done, bool $corrects, bool $mayReduce): Derived
     {
         $pan = $finished;
         $pieces = $pan->pieces();
@@ -108,7 +120,7 @@ final readonly class Deriving
                 $this->stem,
                 $this->pan,
                 $this->workplace,
-                mayReduce: $this->stem->carries->keepBelow === null,
+                mayReduce: $mayReduce,
             )
             : null;
         $corrected = $correction->sauce ?? $pan->sauce;

@@ -19,6 +19,14 @@ final readonly class FlowSolver
 {
     private const MOST_ROUNDS = 12;
 
+    /**
+     * Where a sauce at the edge of its class is set right for one litre of its base and not for the next, two yields take turns: after so
+     * many rounds the larger stands, and a little of it is over.
+     */
+    private const EXACT_ROUNDS = 6;
+
+    private const LITTLE_OVER = 0.15;
+
     /** Share of its yield to which a base need not be composed again; what is left of it is shared out. */
     private const SETTLED = 5e-4;
 
@@ -39,7 +47,7 @@ final readonly class FlowSolver
         [$thicknesses, $ratios] = $solver->thicknesses($bases);
         $needs = $solver->needs($bases, $thicknesses, $ratios);
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
-            $next = $solver->composed($bases, $needs->litres, $thicknesses);
+            $next = $solver->composed($bases, $needs->litres, $thicknesses, $round < self::EXACT_ROUNDS ? 0.0 : self::LITTLE_OVER);
             if ($next === $bases) {
                 return new ServiceFlow($service, $solver->shared($bases, $thicknesses, $needs), $plan->wished);
             }
@@ -106,10 +114,11 @@ final readonly class FlowSolver
      * @param array<string, BaseInPot> $bases of the last round
      * @param array<string, float> $litres needed of each
      * @param array<string, BaseThickness> $thicknesses
+     * @param float $over share of what is needed that may be over
      *
      * @return array<string, BaseInPot>
      */
-    private function composed(array $bases, array $litres, array $thicknesses): array
+    private function composed(array $bases, array $litres, array $thicknesses, float $over): array
     {
         $next = [];
         foreach ($this->plan->bases() as $key => $sauce) {
@@ -117,7 +126,7 @@ final readonly class FlowSolver
             // What is in the cold is of the same making: a sheet for all of it tells what it is.
             $make = max(Question::LEAST_LITRES, $make > 0.0 ? $make : $litres[$key]);
             $thickness = $thicknesses[$key]->thickness;
-            $next[$key] = $this->stands($bases[$key], $make, $thickness)
+            $next[$key] = $this->stands($bases[$key], $make, $thickness, $over)
                 ? $bases[$key]
                 : $this->compose($sauce, $make, $thickness, $sauce->parent === null ? null : $next[$sauce->parent]);
         }
@@ -125,10 +134,13 @@ final readonly class FlowSolver
         return $next;
     }
 
-    private function stands(BaseInPot $base, float $litres, EquivalentFlour $thickness): bool
+    private function stands(BaseInPot $base, float $litres, EquivalentFlour $thickness, float $over): bool
     {
+        $share = $base->yield()->inLitres() / $litres - 1.0;
+
         return $base->sheet !== null
-            && abs($base->yield()->inLitres() / $litres - 1.0) <= self::SETTLED
+            && $share >= -self::SETTLED
+            && $share <= max(self::SETTLED, $over)
             && abs($base->thickness->gramsPerLitre - $thickness->gramsPerLitre) < 0.01;
     }
 
@@ -149,29 +161,28 @@ final readonly class FlowSolver
     private function needs(array $bases, array $thicknesses, array $ratios): Needs
     {
         $litres = array_map(static fn(Planned $sauce): float => $sauce->served, $this->plan->sauces);
-        $takes = array_fill_keys(array_keys($litres), 0.0);
+        [$takes, $derived] = [array_fill_keys(array_keys($litres), 0.0), []];
         $stems = $this->stems($bases, $thicknesses);
         foreach (array_reverse($this->plan->sauces) as $key => $sauce) {
             $make = $sauce->toMake($litres[$key] - $sauce->served);
             if ($sauce->parent === null || $make <= 0.0) {
                 continue;
             }
-            $takes[$key] = $sauce->derivative === null
-                ? $make * $bases[$key]->ofParent
-                : Deriving::yielding(
+            if ($sauce->derivative !== null) {
+                $derived[$key] = Deriving::yielding(
                     $sauce->derivative,
                     $stems[$sauce->parent],
                     Volume::ofLitres($make),
                     $this->workplace,
                     $make * ($ratios[$key] ?? 1.0),
-                )
-                    ->taken->volume()
-                    ->inLitres();
+                );
+            }
+            $takes[$key] = isset($derived[$key]) ? $derived[$key]->taken->volume()->inLitres() : $make * $bases[$key]->ofParent;
             $ratios[$key] = $takes[$key] / $make;
             $litres[$sauce->parent] += $takes[$key];
         }
 
-        return new Needs($litres, $takes, $ratios);
+        return new Needs($litres, $takes, $ratios, $derived);
     }
 
     /**
@@ -223,6 +234,8 @@ final readonly class FlowSolver
                     $sauce->derivative,
                     $nodes[$sauce->parent]->stem->taken(Volume::ofLitres($given[$key])),
                     $this->workplace,
+                    pan: $needs->derived[$key]->pan,
+                    mayReduce: $needs->derived[$key]->correction?->kind !== CorrectionKind::BeurreManie,
                 );
             $stem = ($bases[$key] ?? null)->stem ?? ($derived?->stem() ?? $nodes[(string) $sauce->parent]->stem);
             $made = $sheet === null && $derived === null ? 0.0 : $stem->volume()->inLitres();

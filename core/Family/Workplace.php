@@ -98,6 +98,8 @@ final readonly class Workplace
         );
         $pan = $this->pans->for($inThePot);
 
-        return Composer::leastYield($pan)->cubicMetres > $yield->cubicMetres ? Pan::suiting($inThePot) : $pan;
+        return Composer::leastYield($pan)->cubicMetres > $yield->cubicMetres
+            ? Pan::suiting($inThePot, min(1.0, $yield->cubicMetres / $inThePot->cubicMetres))
+            : $pan;
     }
 }

@@ -36,11 +36,19 @@ final readonly class Pan
     /** The same of aluminium a third of a millimetre thick: no pan that stands on a ring weighs less. */
     private const LEAST_PER_DIAMETER_SQUARED = 0.0001;
 
-    /** A pan twice as wide as its liquid is deep: depth = D/2, so volume = pi D^3 / 8. */
-    private const DIAMETER_CUBED_PER_VOLUME = 8.0 / M_PI;
+    /** cm for a litre, and the exponent of the litres: fits the model's own pans from 0.5 to 40 l to within 10 %. */
+    private const SUITS_ONE_LITRE = 20.0;
 
-    /** Height that leaves it about three quarters full. */
-    private const HEIGHT_PER_DIAMETER = 0.66;
+    private const SUITS_WITH = 0.23;
+
+    /** cm that a sauce stands deep in it at least: a glass of it wants a narrower pan than the law gives. */
+    private const A_SPOON_DEEP = 2.2;
+
+    /** A saucepan is rarely lower, as a share of its width. */
+    private const HEIGHT_PER_DIAMETER = 0.55;
+
+    /** Share of the brim to which a pan that suits is filled at most. */
+    private const SUITS_FILLED = 0.75;
 
     private function __construct(public Length $diameter, public Length $height, private ?Mass $weighed, public PanBase $base) {}
 
@@ -88,24 +96,35 @@ final readonly class Pan
         return Mass::ofKilograms(max(self::LEAST_KILOGRAMS, self::LEAST_PER_DIAMETER_SQUARED * $this->diameter->inCentimetres() ** 2));
     }
 
-    /** A sensible pan for so much sauce, to the next full 2 cm. */
-    public static function suiting(Volume $volume): self
+    /**
+     * A sensible pan for so much sauce, to the next full 2 cm.
+     *
+     * @param float $left share of it that is left when it has boiled down, 0 to 1
+     */
+    public static function suiting(Volume $volume, float $left = 1.0): self
     {
-        $centimetres = (self::DIAMETER_CUBED_PER_VOLUME * $volume->inMillilitres()) ** (1.0 / 3.0);
-        $rounded = max(6.0, 2.0 * ceil($centimetres / 2.0 - 1e-9));
+        $brim = $volume->inMillilitres() / self::SUITS_FILLED;
+        // Higher than a kettle is made, it gets wider instead.
+        $centimetres = max(
+            self::SUITS_ONE_LITRE * $volume->inLitres() ** self::SUITS_WITH,
+            2.0 * sqrt($brim / (M_PI * self::MOST_HEIGHT_MILLIMETRES / 10.0)),
+        );
+        $narrow = 2.0 * floor(sqrt($left * $volume->inMillilitres() / (M_PI * self::A_SPOON_DEEP)) + 1e-9);
+        $rounded = max(self::LEAST_MILLIMETRES / 10.0, min($narrow, 2.0 * ceil($centimetres / 2.0 - 1e-9)));
+        $high = max(ceil($brim / (M_PI * $rounded ** 2 / 4.0) - 1e-9), ceil(self::HEIGHT_PER_DIAMETER * $rounded));
 
         return self::of(
             Length::ofCentimetres($rounded),
-            Length::ofCentimetres(max(self::LEAST_MILLIMETRES / 10.0, ceil($rounded * self::HEIGHT_PER_DIAMETER))),
+            Length::ofCentimetres(min(self::MOST_HEIGHT_MILLIMETRES / 10.0, max(self::LEAST_MILLIMETRES / 10.0, $high))),
         );
     }
 
     /** The same, or the widest kettle there is: what does not go into it is said where it is filled. */
-    public static function suitingOrWidest(Volume $volume): self
+    public static function suitingOrWidest(Volume $volume, float $left = 1.0): self
     {
-        $widest = (self::MOST_DIAMETER_MILLIMETRES / 10.0) ** 3 / self::DIAMETER_CUBED_PER_VOLUME;
+        $widest = self::SUITS_FILLED * M_PI * (self::MOST_DIAMETER_MILLIMETRES / 10.0) ** 2 / 4.0 * self::MOST_HEIGHT_MILLIMETRES / 10.0;
 
-        return self::suiting(Volume::ofMillilitres(min($widest, $volume->inMillilitres())));
+        return self::suiting(Volume::ofMillilitres(min($widest, $volume->inMillilitres())), $left);
     }
 
     /** A wide, low one to fry in. */

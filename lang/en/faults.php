@@ -12,6 +12,7 @@ return [
     'unit' => ':attribute: “:value” is not a unit of volume; use ml, cl, dl, l, tsp, tbsp, cup, fl oz, pint, quart or gallon.',
     'shallow' => ':attribute: :least l to :most l simmer well in a :diameter cm pan; less stands under 1 cm deep and scorches.',
     'unreachable' => ':attribute: this roux cannot make it so thick. Take a paler roux, less fat, or aim lower.',
+    'too_thin' => ':attribute: without any flour it is thicker than that already. Simmer it shorter or lower, or take a narrower pan.',
     'not_json' => 'request: not valid JSON (:reason).',
     'not_object' => 'request: must be a JSON object.',
     'unknown_key' => ':attribute: not a known part of a request.',

@@ -142,6 +142,7 @@ return [
         'thickness-by-thinning' => 'this thickness by thinning',
         'thickness-of-this-base' => 'this thickness',
         'thickness-of-this-reading' => 'this reading',
+        'thinness-without-flour' => 'so thin a sauce, even without flour',
         'thickness-with-this-roux' => 'this thickness with this roux',
         'volume-at-this-simmer' => 'this volume at this simmer',
     ],

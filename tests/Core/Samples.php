@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Lento\Larder\Larder;
+use Lento\Larder\Thickener;
 use Lento\Pot\Pan;
 use Lento\Quantity\Length;
 use Lento\Quantity\Mass;
@@ -34,5 +35,13 @@ final readonly class Samples
     public static function pan(float $centimetres): Pan
     {
         return Pan::of(Length::ofCentimetres($centimetres), Length::ofCentimetres(max(5.0, 0.6 * $centimetres)));
+    }
+
+    /** As the prototype has it: cornflour there does for one and a half of flour, here for two (docs/model.md, A). */
+    public static function asPrototype(string $thickener): Thickener
+    {
+        $shipped = Larder::house()->thickener($thickener);
+
+        return $thickener === 'cornflour' ? $shipped->similar($thickener, power: 1.5) : $shipped;
     }
 }

@@ -400,8 +400,9 @@ it('is solved again at another size: twice as much is not twice the time', funct
     foreach ($scaling->pots as $pot) {
         expect($pot->after->makes->inLitres())
             ->toEqualWithDelta(2.0 * $pot->before->makes->inLitres(), 0.06 * $pot->before->makes->inLitres())
+            // A pot of espagnole that would be down too soon has a lid half on; twice as much does without, and may be down sooner.
             ->and($pot->after->time->seconds)
-            ->toBeGreaterThan(0.9 * $pot->before->time->seconds)
+            ->toBeGreaterThan(0.75 * $pot->before->time->seconds)
             ->toBeLessThan(1.8 * $pot->before->time->seconds)
             ->and($pot->after->pan->areaSquareCentimetres())
             ->toBeGreaterThan($pot->before->pan->areaSquareCentimetres())

@@ -122,7 +122,7 @@ function drawnSauce(array $recipe): Sauce
 
     return Sauce::nothing()
         ->withThickener(
-            $larder->thickener($name('flour')),
+            Samples::asPrototype($name('flour')),
             Mass::ofGrams(number($recipe['flour_g'])),
             number($recipe['strength']),
             number($recipe['raw']),
@@ -185,7 +185,7 @@ it('simmers like the prototype’s sauces', function (array $asked, array $answe
 it('cooks roux like the prototype', function (array $asked, array $answered): void {
     $larder = Larder::house();
     $roux = Roux::withRatio(
-        $larder->thickener(PROTOTYPE_NAMES[text($asked['flour'])]),
+        Samples::asPrototype(PROTOTYPE_NAMES[text($asked['flour'])]),
         Mass::ofGrams(number($asked['flour_g'])),
         $larder->fat(PROTOTYPE_NAMES[text($asked['fat'])]),
         number($asked['ratio']),
@@ -305,7 +305,7 @@ it('corrects like the prototype', function (array $asked, array $answered): void
             $flour(number($asked['thick'])),
             $sauce,
             Means::from(str_replace('_', '-', text($asked['how']))),
-            $larder->thickener(PROTOTYPE_NAMES[text($asked['kind'])]),
+            Samples::asPrototype(PROTOTYPE_NAMES[text($asked['kind'])]),
             $simmer,
             $larder,
         )->thickener->inGrams(),

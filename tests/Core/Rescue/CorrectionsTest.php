@@ -60,7 +60,7 @@ function thinned(Sauce $sauce, float $to, string $liquid = 'whole-milk', float $
 
 function thickened(Sauce $sauce, float $to, Means $means, string $kind = 'plain-flour'): Thickening
 {
-    return Thickening::to(flourPerLitre($to), $sauce, $means, Larder::house()->thickener($kind), simmer26(), Larder::house());
+    return Thickening::to(flourPerLitre($to), $sauce, $means, Samples::asPrototype($kind), simmer26(), Larder::house());
 }
 
 function desalted(float $percent, Sauce $sauce, float $celsius = 60.0): Desalting
@@ -135,6 +135,20 @@ it('reaches the thickness asked for, whichever the means', function (Means $mean
     expect(EquivalentFlour::of($thick->sauce)->gramsPerLitre)->toEqualWithDelta(70.0, 1e-4)
         ->and($thick->sauce->grams())->toEqualWithDelta(tableSauce()->grams() + $added, 1e-6);
 })->with(Means::cases())->with(['plain-flour', 'cornflour', 'arrowroot', 'waxy-maize']);
+
+it('takes half as much cornflour as flour', function (): void {
+    $grams = static fn(Means $means, string $of): float => Thickening::to(
+        flourPerLitre(60.0),
+        tableSauce(),
+        $means,
+        Larder::house()->thickener($of),
+        simmer26(),
+        Larder::house(),
+    )->thickener->inGrams();
+    // Flour in a roux brings butter that takes room, flour in water none: on either side of twice.
+    expect($grams(Means::WhiteRoux, 'plain-flour') / $grams(Means::Slurry, 'cornflour'))->toEqualWithDelta(1.87, 0.02)
+        ->and($grams(Means::Slurry, 'plain-flour') / $grams(Means::Slurry, 'cornflour'))->toEqualWithDelta(2.20, 0.02);
+});
 
 it('asks the longer simmer for the rawer thickener', function (): void {
     $minutes = fn(Means $means): float => thickened(tableSauce(), 70.0, $means)->time->inMinutes();
