@@ -12,6 +12,7 @@ use Lento\Heat\HobHeat;
 use Lento\Larder\Fat;
 use Lento\Pot\ComingUp;
 use Lento\Pot\Pan;
+use Lento\Pot\PouringIn;
 use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
 use Lento\Pot\Straining;
@@ -200,7 +201,9 @@ final readonly class PotByRecipe
             HeatCapacity::WATER,
         );
 
-        return (new ComingUp($pan))->to($mixed, $liquid->onto($met->letDownFor($school)));
+        $poured = PouringIn::of($school, $met, $liquid, $pan);
+
+        return (new ComingUp($pan))->to($mixed->withoutWater(Mass::ofGrams($poured->steamGrams)), $poured->mixed);
     }
 
     private static function mixed(ShoppingList $list, CookedRoux $roux): Sauce

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Compose;
 
+use Closure;
 use Lento\Exception\NotReachable;
 use Lento\Finish\Finishing;
 use Lento\Larder\Fat;
@@ -13,9 +14,11 @@ use Lento\Procedure\Dosed;
 use Lento\Procedure\Fate;
 use Lento\Procedure\InThePan;
 use Lento\Procedure\Procedure;
+use Lento\Procedure\Vessel;
 use Lento\Procedure\Worked;
 use Lento\Procedure\Working;
 use Lento\Quantity\Mass;
+use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Thickness\Sauce;
 
@@ -39,6 +42,8 @@ final readonly class Additions
      * @param Volume $pieces room that pieces take which stay in
      * @param Sauce $joining what becomes sauce before that
      * @param Sauce $finishing what finishes it, all of it together
+     * @param int $stirredAfterBoil things stirred in between the boil and the simmer
+     * @param int $stirredAfterSimmer things stirred in after it, and the spoon that is read
      */
     private function __construct(
         private Working $working,
@@ -50,6 +55,8 @@ final readonly class Additions
         public Volume $pieces,
         public Sauce $joining,
         public Sauce $finishing,
+        public int $stirredAfterBoil,
+        public int $stirredAfterSimmer,
     ) {}
 
     /** @throws NotReachable if what finishes the sauce, or is cut into it, is nearly all of it */
@@ -90,7 +97,22 @@ final readonly class Additions
             Volume::ofMillilitres($pieces->millilitres()),
             $in->sauce,
             $finishing,
+            self::stirred($question->procedure, fn(int $at): bool => $at < ($simmer ?? 0)),
+            1 + self::stirred($question->procedure, fn(int $at): bool => $at > ($simmer ?? 0)),
         );
+    }
+
+    /** @param Closure(int): bool $counts whether the act at this place does */
+    private static function stirred(Procedure $procedure, Closure $counts): int
+    {
+        [$things, $boiled] = [0, false];
+        foreach ($procedure->acts as $at => $act) {
+            $boiled = $boiled || $act->kind === ActKind::Boil;
+            $isSalted = $act->kind === ActKind::Season ? 1 : 0;
+            $things += $boiled && $act->vessel === Vessel::Pan && $counts($at) ? count($act->doses) + $isSalted : 0;
+        }
+
+        return $things;
     }
 
     /**
@@ -108,6 +130,20 @@ final readonly class Additions
         }
 
         return $done;
+    }
+
+    /** @return Temperature|null the lowest limit of what finishes such a sauce; null where all of it may boil */
+    public function mostFor(Sauce $sauce): ?Temperature
+    {
+        $most = null;
+        foreach ($this->finish($sauce) as $worked) {
+            foreach ($worked->finishings as $finishing) {
+                $one = $finishing->atMost;
+                $most = $one !== null && ($most === null || $one->kelvin < $most->kelvin) ? $one : $most;
+            }
+        }
+
+        return $most;
     }
 
     /** @return int|null the place of the simmer that is solved */

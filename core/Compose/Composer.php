@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lento\Compose;
 
+use Lento\Compose\Choice\SaltTime;
 use Lento\Exception\NoConvergence;
 use Lento\Exception\NotReachable;
 use Lento\Exception\OutOfRange;
@@ -11,6 +12,7 @@ use Lento\Exception\Unknown;
 use Lento\Heat\Metal;
 use Lento\Numerics\Root;
 use Lento\Pot\Pan;
+use Lento\Pot\PouringIn;
 use Lento\Pot\Simmer;
 use Lento\Pot\Straining;
 use Lento\Quantity\Duration;
@@ -62,8 +64,8 @@ final readonly class Composer
     private const HALVES = 2.0;
 
     /**
-     * The first round takes the roux by its colour alone, for nothing is known of its flour; after that it is cooked again only when its
-     * flour moved by more than this share, for its minutes are known to a third at best.
+     * The first round takes the roux by its colour alone, for nothing is known of its flour; after that it is cooked again, and its pours
+     * are reckoned again, only when its flour moved by more than this share, for its minutes are known to a third at best.
      */
     private const SAME_ROUX = 5e-3;
 
@@ -200,12 +202,13 @@ final readonly class Composer
         $flour = $balance->flourFor($last);
         $liquid = $balance->liquidFor($last, $flour);
         $mixed = $balance->start($flour, $liquid, $last->roux);
-        $start = $balance->comeUp($mixed, $flour, $liquid, $last->roux);
+        $poured = $balance->poured($flour, $liquid, $last->roux, $last->poured, $cooksRoux ? self::SAME_ROUX : INF);
+        $start = $balance->comeUp($mixed, $poured);
         [$end, $time] = $question->reduceBy === null
             ? [$simmer->for($start, $question->simmerTime), $question->simmerTime]
             : $simmer->downTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $start->millilitres()));
 
-        return $this->drafted($balance, $last->roux, $flour, $liquid, [$mixed, $start, $end], $time);
+        return $this->drafted($balance, $last->roux, $poured, $flour, $liquid, [$mixed, $start, $end], $time);
     }
 
     /**
@@ -222,12 +225,12 @@ final readonly class Composer
             default => $balance->millilitresAfterSimmer($last) / $last->end->millilitres() * $last->liquidGrams,
         };
         $mixed = $balance->start(0.0, $liquid, $last->roux);
-        $start = $balance->comeUp($mixed, 0.0, $liquid, $last->roux);
+        $start = $balance->comeUp($mixed, null);
         $goal = EquivalentFlour::straightened($question->thickness->viscosity()->pascalSeconds);
         $solvent = Flow::waterViscosity(EquivalentFlour::CELSIUS);
         $short = fn(Sauce $sauce): float => EquivalentFlour::straightened(
             // As it is served: what finishes it thins or thickens it too.
-            Flow::apparent($balance->withFinishes($this->salted($balance, $sauce)[1])->suspension(), 1.0, $solvent),
+            Flow::apparent($balance->withFinishes($this->salted($balance, $balance->cooledOff($sauce))[1])->suspension(), 1.0, $solvent),
         ) - $goal;
         if ($question->reduceBy !== null) {
             [$end, $time] = $simmer->downTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $start->millilitres()));
@@ -238,27 +241,31 @@ final readonly class Composer
             $end = $simmer->for($start, $time);
         }
 
-        return $this->drafted($balance, $last->roux, 0.0, $liquid, [$mixed, $start, $end], $time);
+        return $this->drafted($balance, $last->roux, null, 0.0, $liquid, [$mixed, $start, $end], $time);
     }
 
     /** @param array{Sauce, Sauce, Sauce} $course when all has met, as it begins to simmer, after that */
     private function drafted(
         MassBalance $balance,
         CookedRoux $roux,
+        ?PouringIn $poured,
         float $flour,
         float $liquid,
         array $course,
         Duration $time,
     ): Draft {
         [$mixed, $start, $simmered] = $course;
-        [$salt, $end] = $this->salted($balance, $simmered);
+        $cooled = $balance->cooledOff($simmered);
+        [$salt, $end] = $this->salted($balance, $cooled);
+        $read = $balance->question->method->salt === SaltTime::InTheMiddle ? $balance->salted($simmered, $salt) : $simmered;
 
         return new Draft(
             $balance->question->yield->inLitres(),
-            new Weights($flour, $liquid, $salt, $mixed->waterGrams - $simmered->waterGrams, $mixed->alcoholGrams - $simmered->alcoholGrams),
+            new Weights($flour, $liquid, $salt, $mixed->waterGrams - $cooled->waterGrams, $mixed->alcoholGrams - $cooled->alcoholGrams),
             $roux,
-            new Stages($start, $end, $balance->withFinishes($end)),
+            new Stages($start, $read, $end, $balance->withFinishes($end)),
             $time,
+            $poured,
         );
     }
 

@@ -6,6 +6,7 @@ namespace Lento\Compose;
 
 use Lento\Exception\OutOfRange;
 use Lento\Pot\Cooking;
+use Lento\Pot\PouringIn;
 use Lento\Quantity\Duration;
 use Lento\Thickness\Sauce;
 use Lento\Thickness\Starch;
@@ -28,6 +29,8 @@ final readonly class Draft
 
     public Sauce $start;
 
+    public Sauce $read;
+
     public Sauce $end;
 
     public Sauce $finished;
@@ -35,6 +38,7 @@ final readonly class Draft
     /**
      * @param float $litres the yield it was drafted for
      * @param Duration $simmered how long
+     * @param PouringIn|null $poured how the liquid met the roux; null where there is none, or nothing is known of it yet
      *
      * @throws OutOfRange for what cannot be
      */
@@ -44,6 +48,7 @@ final readonly class Draft
         public CookedRoux $roux,
         Stages $stages,
         public Duration $simmered,
+        public ?PouringIn $poured = null,
     ) {
         OutOfRange::refuse('yield', $litres, 0.0, 1e6, 'l');
         $this->flourGrams = $weights->flourGrams;
@@ -52,6 +57,7 @@ final readonly class Draft
         $this->evaporatedGrams = $weights->evaporatedGrams;
         $this->spiritGrams = $weights->spiritGrams;
         $this->start = $stages->start;
+        $this->read = $stages->read;
         $this->end = $stages->end;
         $this->finished = $stages->finished;
     }
@@ -79,10 +85,16 @@ final readonly class Draft
             $sauce->starch->cooked($swollen, exp(-$cooking->acid * $minutes), $minutes, 0.0),
         );
 
-        return new self($litres, new Weights(0.0, 0.0, 0.0, $steam), $roux, new Stages($sauce, $end, $end), $question->simmerTime);
+        return new self($litres, new Weights(0.0, 0.0, 0.0, $steam), $roux, new Stages($sauce, $end, $end, $end), $question->simmerTime);
     }
 
-    /** @return float g of water and spirit that the simmer takes */
+    /** @return float g of water that it loses after the simmer, while it is seasoned and cools for a finish */
+    public function steamedCoolingOff(): float
+    {
+        return $this->read->waterGrams - $this->end->waterGrams;
+    }
+
+    /** @return float g of water and spirit that it loses, from the first pour to its finish */
     public function steamedOff(): float
     {
         return $this->evaporatedGrams + $this->spiritGrams;
@@ -102,8 +114,9 @@ final readonly class Draft
             $this->litres,
             new Weights($this->flourGrams, $this->liquidGrams, $this->saltGrams, $this->evaporatedGrams, $this->spiritGrams),
             $roux,
-            new Stages($this->start, $this->end, $this->finished),
+            new Stages($this->start, $this->read, $this->end, $this->finished),
             $this->simmered,
+            $this->poured,
         );
     }
 

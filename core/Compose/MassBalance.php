@@ -7,9 +7,14 @@ namespace Lento\Compose;
 use Lento\Exception\NotReachable;
 use Lento\Numerics\Root;
 use Lento\Pot\ComingUp;
+use Lento\Pot\CoolingOff;
+use Lento\Pot\PouringIn;
+use Lento\Pot\SimmerLevel;
 use Lento\Pot\Straining;
 use Lento\Pour\PouredLiquid;
 use Lento\Pour\RouxInPan;
+use Lento\Procedure\ActKind;
+use Lento\Procedure\HandTime;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
@@ -37,25 +42,46 @@ final readonly class MassBalance
 
     private const MOVES = 0.02;
 
+    /** K below a limit to which a careful cook lets it cool. */
+    private const CAREFUL = 1.0;
+
+    /** Share of its water that no pot loses while it cools. */
+    private const MOST_COOLED_OFF = 0.5;
+
     private function __construct(
         public Question $question,
         public Additions $additions,
         public Liquid $liquid,
         private float $liquidMillilitresPerGram,
         public float $waterMillilitresPerGram,
+        private ?Temperature $coolsTo = null,
     ) {}
 
     /** @throws NotReachable if what finishes the sauce, or is cut into it, is more than all of it */
     public static function of(Question $question): self
     {
-        $liquid = Liquid::of($question);
-
-        return new self(
+        [$liquid, $additions] = [Liquid::of($question), Additions::for($question)];
+        $hot = new self(
             $question,
-            Additions::for($question),
+            $additions,
             $liquid,
             $liquid->perGram->millilitres(),
             Sauce::nothing()->with($question->larder->ingredient('water'), Mass::ofGrams(1.0))->millilitres(),
+        );
+
+        return $additions->last === [] ? $hot : $hot->coolingTo($additions->mostFor(Draft::guess($hot)->end));
+    }
+
+    /** @param Temperature|null $most what finishes it curdles above this; null where all of it may boil */
+    private function coolingTo(?Temperature $most): self
+    {
+        return new self(
+            $this->question,
+            $this->additions,
+            $this->liquid,
+            $this->liquidMillilitresPerGram,
+            $this->waterMillilitresPerGram,
+            $most === null ? null : Temperature::ofCelsius($most->inCelsius() - self::CAREFUL),
         );
     }
 
@@ -68,6 +94,7 @@ final readonly class MassBalance
             $this->liquid,
             $this->liquidMillilitresPerGram,
             $this->waterMillilitresPerGram,
+            $this->coolsTo,
         );
     }
 
@@ -82,6 +109,7 @@ final readonly class MassBalance
             $this->liquid,
             $this->liquidMillilitresPerGram,
             $this->waterMillilitresPerGram,
+            $this->coolsTo,
         );
     }
 
@@ -94,22 +122,49 @@ final readonly class MassBalance
             ->plus($this->liquid->perGram->times($liquidGrams));
     }
 
-    /** The same pot when it begins to simmer. */
-    public function comeUp(Sauce $mixed, float $flourGrams, float $liquidGrams, CookedRoux $cooked): Sauce
+    /** How the liquid meets the roux; null where there is none. */
+    public function poured(float $flourGrams, float $liquidGrams, CookedRoux $cooked, ?PouringIn $last, float $within): ?PouringIn
     {
         $question = $this->question;
-        $cold = Temperature::ofCelsius(Steps::COLD);
-        if ($question->base->hasRoux()) {
-            $roux = RouxInPan::of(
-                Mass::ofGrams(max(0.0, $this->cookedRouxGrams($flourGrams, $cooked))),
-                $cooked->meetsAt($question),
-                $question->pan->mass(),
-            );
-            $liquid = PouredLiquid::of($question->school, Mass::ofGrams(max(0.0, $liquidGrams)), $this->liquid->kind);
-            $cold = $liquid->onto($roux->letDownFor($question->school));
+        if (!$question->base->hasRoux()) {
+            return null;
         }
+        $roux = Mass::ofGrams(max(0.0, $this->cookedRouxGrams($flourGrams, $cooked)));
+        $liquid = Mass::ofGrams(max(0.0, $liquidGrams));
 
-        return (new ComingUp($question->pan, $question->boilsAt, $question->kitchen->evaporation->value))->to($mixed, $cold);
+        return $last !== null && $last->standsFor($roux, $liquid, $within)
+            ? $last
+            : PouringIn::of(
+                $question->school,
+                RouxInPan::of($roux, $cooked->meetsAt($question), $question->pan->mass()),
+                PouredLiquid::of($question->school, $liquid, $this->liquid->kind),
+                $question->pan,
+            );
+    }
+
+    /** The pot when it begins to simmer: poured, brought to the boil, skimmed. */
+    public function comeUp(Sauce $mixed, ?PouringIn $poured): Sauce
+    {
+        $question = $this->question;
+        $boils = (new ComingUp($question->pan, $question->boilsAt, $question->kitchen->evaporation->value))->to(
+            $poured === null ? $mixed : $mixed->withoutWater(Mass::ofGrams($poured->steamGrams)),
+            $poured->mixed ?? Temperature::ofCelsius(Steps::COLD),
+        );
+        $skims = $question->procedure->has(ActKind::Skim) ? HandTime::skimming(Steps::SKIM, $mixed->volume())->seconds : 0.0;
+        $before = $skims + HandTime::stirring($this->additions->stirredAfterBoil)->seconds;
+
+        return $before > 0.0 ? ($question->place()->simmers)(SimmerLevel::Bare)->for($boils, Duration::ofSeconds($before)) : $boils;
+    }
+
+    /** What has simmered when it is seasoned, and as cool as what finishes it wants it. */
+    public function cooledOff(Sauce $simmered): Sauce
+    {
+        $off = new CoolingOff($this->question->pan);
+        $at = Temperature::ofCelsius($this->question->simmerLevel->celsius());
+        $steam = $off->standing($this->coolsTo ?? $at, HandTime::stirring($this->additions->stirredAfterSimmer))
+        + ($this->coolsTo === null ? 0.0 : $off->steam($simmered, $at, $this->coolsTo));
+
+        return $simmered->withoutWater(Mass::ofGrams(min($steam, self::MOST_COOLED_OFF * $simmered->waterGrams)));
     }
 
     /** @return float g of cooked roux with so much flour, less the water it has lost */
@@ -266,8 +321,9 @@ final readonly class MassBalance
         // The share is of the pot as it begins to simmer; it is salted when it is down.
         $salt = $this->salted(Sauce::nothing(), $last->saltGrams)->millilitres();
         $comingUp = $last->steamedComingUp() * $this->waterMillilitresPerGram;
+        $coolingOff = $last->steamedCoolingOff() * $this->waterMillilitresPerGram;
 
-        return ($this->millilitresAfterSimmer($last) - $salt) / (1.0 - $this->question->reduceBy) + $comingUp + $salt;
+        return ($this->millilitresAfterSimmer($last) - $salt + $coolingOff) / (1.0 - $this->question->reduceBy) + $comingUp + $salt;
     }
 
     /** @return float g of water that the next simmer takes: what the last one took, or the share that is to boil off */

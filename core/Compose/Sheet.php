@@ -37,7 +37,8 @@ final readonly class Sheet
      * @param Volume $liquid the starting liquid as measured, cold
      * @param Volume $evaporated how much less stands in the pot after the simmer
      * @param Sauce $start in the pot before the simmer
-     * @param Sauce $end in the pot after it
+     * @param Sauce $read in the pot as it ends, when the dip-stick is read
+     * @param Sauce $end salted, and as cool as what finishes it wants it
      * @param Sauce $served strained and finished: the yield without what is cut into it
      * @param list<Finishing> $finishes what goes in last, one after the other, with their limits
      * @param Mass $strained raw vegetables that the strainer keeps
@@ -56,6 +57,7 @@ final readonly class Sheet
         public Mass $liquidMass,
         public Volume $evaporated,
         public Sauce $start,
+        public Sauce $read,
         public Sauce $end,
         public Sauce $served,
         public array $finishes,
@@ -103,6 +105,7 @@ final readonly class Sheet
             $liquid,
             $evaporated,
             $draft->start,
+            $draft->read,
             $draft->end,
             $served,
             $finishes,
@@ -153,7 +156,7 @@ final readonly class Sheet
     /** Where the dip-stick must read when the simmer is done. */
     public function endDepth(): Length
     {
-        return $this->question->pan->depth($this->end->volume());
+        return $this->question->pan->depth($this->read->volume());
     }
 
     /** The liquid the sauce is named by, as measured cold; the whole of it where nothing goes in beside it. */

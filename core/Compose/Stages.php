@@ -10,11 +10,13 @@ use Lento\Thickness\Sauce;
 final readonly class Stages
 {
     /**
-     * @param Sauce $end in the pot after the simmer, salted
+     * @param Sauce $read in the pot as the simmer ends, when the dip-stick is read
+     * @param Sauce $end salted, and as cool as what finishes it wants it
      * @param Sauce $finished strained and finished; the end itself where nothing finishes it
      */
     public function __construct(
         public Sauce $start,
+        public Sauce $read,
         public Sauce $end,
         public Sauce $finished,
     ) {}

@@ -21,6 +21,7 @@ use Lento\Plan\Tending;
 use Lento\Plan\TendingKind;
 use Lento\Plan\When;
 use Lento\Pot\ComingUp;
+use Lento\Pot\PouringIn;
 use Lento\Pot\TimeToBoil;
 use Lento\Pour\Pour;
 use Lento\Pour\PourStair;
@@ -52,12 +53,7 @@ final readonly class Steps
 
     private const SEASON = 1.0;
 
-    private const SKIM = 2.0;
-
-    /** min a pour, and min a litre that is whisked: estimates, ±40 %. Source: docs/sauces.md, laws of scale. */
-    private const ONE_POUR = 1.0;
-
-    private const WHISK_A_LITRE = 0.4;
+    public const SKIM = 2.0;
 
     /**
      * min between two stirs of a simmer that does not catch, that might, that does, that does at once: an estimate from the trade's "every
@@ -370,10 +366,10 @@ final readonly class Steps
     private function poured(Act $act): Step
     {
         $pours = $this->pours();
-        $minutes = self::ONE_POUR * count($pours)
-            + self::WHISK_A_LITRE * $this->balance->liquid->kind->density->volumeOf(Mass::ofGrams($this->draft->liquidGrams))->inLitres();
+        $litres = $this->balance->liquid->kind->density->volumeOf(Mass::ofGrams($this->draft->liquidGrams))->inLitres();
+        $time = PouringIn::time(count($pours), $litres);
 
-        return Step::of(StepKind::Pour, Pace::of(Duration::ofMinutes($minutes), handsOn: true, timed: false), $act->words)
+        return Step::of(StepKind::Pour, Pace::of($time, handsOn: true, timed: false), $act->words)
             ->in(Conditions::in($act->vessel, at: $this->stair->liquid))
             ->doing(ActKind::Pour)
             ->using([...$this->weighed->readyRoux, ...$this->weighed->liquids])
@@ -446,8 +442,8 @@ final readonly class Steps
             ->in($this->simmering())
             ->until(
                 Ends::atLevel(
-                    $this->draft->end->volume(),
-                    $this->question->pan->depth($this->draft->end->volume()),
+                    $this->draft->read->volume(),
+                    $this->question->pan->depth($this->draft->read->volume()),
                     $this->question->reduceBy,
                 ),
             )
@@ -500,15 +496,17 @@ final readonly class Steps
      */
     private static function leavesPot(array $steps): int
     {
-        $simmered = false;
+        [$leaves, $simmered] = [null, false];
         foreach ($steps as $i => $step) {
             $simmered = $simmered || in_array($step->kind, [StepKind::Simmer, StepKind::Reduce], true);
-            $leaves = in_array($step->kind, [StepKind::Strain, StepKind::Blend, StepKind::Enrich, StepKind::StirIn, StepKind::Keep], true);
-            if ($simmered && $leaves) {
+            if ($simmered && in_array($step->kind, [StepKind::Strain, StepKind::Blend], true)) {
                 return $i;
+            }
+            if ($simmered && in_array($step->kind, [StepKind::Enrich, StepKind::StirIn, StepKind::Keep], true)) {
+                $leaves ??= $i;
             }
         }
 
-        return count($steps) - 1;
+        return $leaves ?? count($steps) - 1;
     }
 }

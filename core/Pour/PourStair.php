@@ -100,8 +100,7 @@ final readonly class PourStair
         $liquidCelsius = $this->liquid->inCelsius();
         while ($left > 1e-6 && count($pours) < self::MOST_POURS) {
             $met = ($liquid - $left) / $roux;
-            $pour = $met >= self::SLACK ? $left : min($left, $inPan * ($growth - 1.0));
-            $pour = $left - $pour < self::REMAINDER * $roux ? $left : $pour;
+            $pour = self::next($growth, $roux, $liquid, $left, $inPan);
             [$mixed, $steam] = self::mixed($capacity, $celsius, $pour, $liquidHeat, $liquidCelsius);
             $rank = $lumping->ofPour($celsius, $liquidCelsius, $mixed, $pour / $inPan, $met);
             $inPan += $pour - $steam;
@@ -114,6 +113,21 @@ final readonly class PourStair
         }
 
         return $pours;
+    }
+
+    /**
+     * @internal plain numbers for inner loops, in g
+     *
+     * @param float $growth of what is in the pan
+     * @param float $left of the liquid that is not in yet
+     *
+     * @return float how much the next pour is
+     */
+    public static function next(float $growth, float $roux, float $liquid, float $left, float $inPan): float
+    {
+        $pour = ($liquid - $left) / $roux >= self::SLACK ? $left : min($left, $inPan * ($growth - 1.0));
+
+        return $left - $pour < self::REMAINDER * $roux ? $left : $pour;
     }
 
     /** @return list<Pour> roux whisked into boiling liquid, piece by piece; it is slack from the start */

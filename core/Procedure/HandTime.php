@@ -49,8 +49,17 @@ final readonly class HandTime
 
     private const BLEND_A_LITRE = 0.5;
 
+    /** s for a thing to be stirred in, or for a spoon to be read. */
+    public const STIRRED_SECONDS = 10;
+
     /** K from a cold liquid back to the simmer. */
     private const COLD_TO_SIMMER = 90.0;
+
+    /** @param int $things stirred into what is hot, one after the other */
+    public static function stirring(int $things): Duration
+    {
+        return Duration::ofSeconds((float) (self::STIRRED_SECONDS * $things));
+    }
 
     /** @param float $custom min for a small pot */
     public static function settingOut(float $custom, Volume $of): Duration

@@ -20,6 +20,7 @@ use Lento\Pot\SimmerLevel;
 use Lento\Procedure\ActKind;
 use Lento\Procedure\CookingTime;
 use Lento\Procedure\Cut;
+use Lento\Procedure\HandTime;
 use Lento\Procedure\Vessel;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
@@ -40,11 +41,6 @@ final readonly class Rehearsal
 
     /** °C of fat that vegetables soften in. */
     private const MOIST = 100.0;
-
-    /** s between two pours, and between two things that are stirred in. */
-    private const WHISKED = 20;
-
-    private const STIRRED = 10;
 
     /** s: nobody waits longer for a pot to boil or to cool. */
     private const LONGEST = 12 * 3600;
@@ -144,7 +140,7 @@ final readonly class Rehearsal
                 $this->weighed($step, $pot),
             ),
             // What is under the flour keeps it moist, and the cook the flame low.
-            StepKind::Colour => $this->at(Heating::hob($pot->cut === [] ? $heat : HobHeat::Low), $seconds, $pot),
+            StepKind::Colour => $this->at(Heating::hob($this->fryInPan() ? HobHeat::Low : $heat), $seconds, $pot),
             // Mixed off the heat, it goes in warm.
             StepKind::Bake => $this->at(
                 Heating::oven($step->conditions->at ?? Temperature::ofCelsius(175.0)),
@@ -159,8 +155,9 @@ final readonly class Rehearsal
             StepKind::Skim => $this->at(Heating::simmer(SimmerLevel::Bare), $seconds, $pot),
             StepKind::Simmer, StepKind::Reduce => $this->simmered($step, $seconds, $pot),
             StepKind::Strain, StepKind::Blend => $this->cleared($step, $pot),
-            StepKind::Keep, StepKind::Finish, StepKind::SetOut => $pot,
-            StepKind::Test => $this->at(Heating::off(), self::STIRRED, $pot),
+            StepKind::Keep => $this->clung($step, $pot),
+            StepKind::Finish, StepKind::SetOut => $pot,
+            StepKind::Test => $this->at(Heating::off(), HandTime::STIRRED_SECONDS, $pot),
             StepKind::Sweat, StepKind::BrownVegetables, StepKind::ReduceApart => $this->fried($step, $pot),
             StepKind::Correct => $pot->joined($step->effect->joins ?? Sauce::nothing()),
             default => $this->stirredIn($step, $pot),
@@ -178,21 +175,41 @@ final readonly class Rehearsal
 
     private function putApart(Step $step, Rehearsing $pot): Rehearsing
     {
+        $pot = $step->conditions->vessel === Vessel::SecondPan ? $pot->cutInto([...$pot->cut, ...$this->cutIn($step)]) : $pot;
+
         return $step->effect->joins === null ? $pot : $pot->setApart($pot->apart->plus($step->effect->joins));
     }
 
     /** What was cooked in the pan before there is a sauce joins it with the liquid; wet, it takes the heat out of the fat. */
     private function fried(Step $step, Rehearsing $pot): Rehearsing
     {
-        $cut = $pot->cut;
-        foreach ($step->amounts as $amount) {
+        return $this->cooledTo(self::MOIST, $this->putApart($step, $pot)->cutInto([...$pot->cut, ...$this->cutIn($step)]));
+    }
+
+    /** Whether vegetables lie in the pan that the roux is made in. */
+    private function fryInPan(): bool
+    {
+        foreach ($this->plan->steps as $step) {
+            if ($step->conditions->vessel === Vessel::Pan && $step->act?->fries() === true && $this->cutIn($step) !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Cut> vegetables that are fried in a step */
+    private function cutIn(Step $step): array
+    {
+        $cut = [];
+        foreach ($step->act?->fries() === true ? $step->amounts : [] as $amount) {
             $kind = $this->larder->has($amount->ingredient) ? $this->larder->any($amount->ingredient) : null;
             if ($kind instanceof Ingredient && $kind->role === Role::Vegetable && $step->act !== null) {
                 $cut[] = Cut::of($kind, $amount->mass, CookingTime::drivenOff($step->act, $amount->ingredient), false);
             }
         }
 
-        return $this->cooledTo(self::MOIST, $this->putApart($step, $pot)->cutInto($cut));
+        return $cut;
     }
 
     private function weighed(Step $step, Rehearsing $pot): Rehearsing
@@ -208,9 +225,19 @@ final readonly class Rehearsal
     {
         $celsius = $step->conditions->at?->inCelsius() ?? self::COLD;
         $inPieces = $step->additions !== [] && !$step->additions[0]->amount->byTheJug;
-        if ($inPieces || $pot->state->paste?->hasFlour() !== true) {
+        $paste = $pot->state->paste?->hasFlour() === true ? $pot->state->paste : null;
+        if ($paste === null) {
             return $pot->filled($this->cooking->sauces->start, $celsius);
         }
+        if ($inPieces) {
+            $liquid = Sauce::nothing();
+            foreach ($step->amounts as $amount) {
+                $liquid = $liquid->with($this->cooking->liquid, $amount->mass);
+            }
+
+            return $pot->filled($paste->asSauce()->plus($liquid)->plus($pot->apart), $celsius)->setApart(Sauce::nothing());
+        }
+        $whisked = (int) round($step->pace->time->seconds / max(1, count($step->additions)));
         foreach ($step->additions as $addition) {
             $pot = $this->added(
                 $this->cooking->liquid,
@@ -218,7 +245,7 @@ final readonly class Rehearsal
                 $celsius,
                 $pot->set($pot->setting->heated(Heating::off())),
             );
-            $pot = $this->at(Heating::off(), self::WHISKED, $pot);
+            $pot = $this->at(Heating::off(), $whisked, $pot);
         }
 
         return $pot->joined($pot->apart)->setApart(Sauce::nothing());
@@ -260,19 +287,29 @@ final readonly class Rehearsal
         foreach ($step->kind === StepKind::Blend && $this->plan->making?->isDerived() === false ? $pot->cut : [] as $cut) {
             $pot = $pot->joined($cut->asPuree());
         }
+        $pot = $this->clung($step, $pot);
+
+        return $pot->in($pot->state->withoutVegetables());
+    }
+
+    /** What stays on pan and strainer where the sauce leaves them. */
+    private function clung(Step $step, Rehearsing $pot): Rehearsing
+    {
+        if ($step->effect->keeps >= 1.0) {
+            return $pot;
+        }
         $left = $pot->state->sauce->times($step->effect->keeps);
 
-        return $pot->in(
-            $pot->state->sauced(
-                $left,
-                $pot->state->celsius,
-                $pot->state->ledger->plus(strained: $pot->state->sauce->grams() - $left->grams()),
-            )->withoutVegetables(),
-        );
+        return $pot->in($pot->state->sauced(
+            $left,
+            $pot->state->celsius,
+            $pot->state->ledger->plus(strained: $pot->state->sauce->grams() - $left->grams()),
+        ));
     }
 
     private function stirredIn(Step $step, Rehearsing $pot): Rehearsing
     {
+        $pot = $this->clung($step, $pot);
         $own = $step->conditions->bounds->atMost;
         foreach ($step->additions as $addition) {
             $one = $addition->bounds->atMost;
@@ -281,11 +318,11 @@ final readonly class Rehearsal
         $most = $pot->limitedTo($own)->limit;
         $pot = match (true) {
             $most !== null => $this->cooledTo($most->inCelsius() - self::CAREFUL, $pot),
-            $step->act === ActKind::StirIn => $this->at(Heating::simmer(SimmerLevel::Bare), self::STIRRED, $pot),
+            $step->act === ActKind::StirIn => $this->at(Heating::simmer(SimmerLevel::Bare), HandTime::STIRRED_SECONDS, $pot),
             default => $pot,
         };
         foreach ($step->amounts as $amount) {
-            $pot = $this->at(Heating::off(), self::STIRRED, $this->put($amount, $pot));
+            $pot = $this->at(Heating::off(), HandTime::STIRRED_SECONDS, $this->put($amount, $pot));
         }
         $pot = $pot->limitedTo($own);
         $least = ($step->conditions->bounds->atLeast?->inCelsius() ?? -self::LONGEST) + self::WARMED;

@@ -46,7 +46,6 @@ use Lento\Quantity\Temperature;
 use Lento\Quantity\Volume;
 use Lento\Roux\Colour;
 use Lento\Thickness\EquivalentFlour;
-use Lento\Thickness\Sauce;
 use Tests\Core\Compose\Questions;
 use Tests\Core\Room;
 
@@ -121,7 +120,7 @@ it('boils a demi-glace down by half from equal parts of espagnole and stock', fu
         ->and($sheet->stair->pours)->toBe([])
         ->and(stepsOf($sheet))->toContain(StepKind::Combine)->not->toContain(StepKind::Flour, StepKind::Pour)
         ->and($sheet->served->millilitres())->toEqualWithDelta(2000.0, 0.2)
-        ->and(1.0 - $sheet->end->millilitres() / $sheet->start->millilitres())
+        ->and(1.0 - $sheet->read->millilitres() / $sheet->start->millilitres())
         ->toEqualWithDelta(0.5, 1e-4)
         ->and($sheet->allergens())
         ->toContain(Allergen::Gluten, Allergen::Celery);
@@ -166,9 +165,9 @@ it('boils a demi-glace down to its thickness with its finish in it', function (F
 
 it('boils down by the share that is asked for, to a part in ten thousand', function (float $share): void {
     $sheet = made(Base::Veloute, reduceBy: $share);
-    // Before it is salted: salt goes in when it is down.
-    $salt = Sauce::nothing()->with(Larder::house()->ingredient('salt'), Mass::ofGrams(gramsOf($sheet, 'salt')))->millilitres();
-    expect(($sheet->end->millilitres() - $salt) / $sheet->start->millilitres())->toEqualWithDelta(1.0 - $share, 1e-4);
+    // As the stick reads it: salt goes in when it is down.
+    expect($sheet->read->millilitres() / $sheet->start->millilitres())->toEqualWithDelta(1.0 - $share, 1e-4)
+        ->and($sheet->read->saltGrams)->toBeLessThan($sheet->end->saltGrams);
 })->with([0.05, 0.3, 0.5, 0.9]);
 
 it('works out a demi-glace from the stock on hand and from the pan, and has no roux to start from', function (): void {
@@ -189,7 +188,7 @@ it('works out a demi-glace from the stock on hand and from the pan, and has no r
 
 it('reduces by the share asked for, and tells the minutes', function (): void {
     $sheet = made(Base::Veloute, reduceBy: 0.5);
-    expect($sheet->end->millilitres() / $sheet->start->millilitres())->toEqualWithDelta(0.5, 4e-3)
+    expect($sheet->read->millilitres() / $sheet->start->millilitres())->toEqualWithDelta(0.5, 1e-4)
         ->and($sheet->question->simmerTime->inMinutes())->toBeGreaterThan(30.0)
         ->and($sheet->question->simmerLevel)->toBe(Lento\Pot\SimmerLevel::Brisk)
         ->and(fn() => made(Base::Veloute, reduceBy: 0.95))->toThrow(OutOfRange::class)

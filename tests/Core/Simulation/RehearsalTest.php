@@ -51,8 +51,8 @@ it('cooks each base from its first step, passes no limit, and lands where its sh
     $grams = EquivalentFlour::of($sheet->served)->gramsPerLitre;
     expect(mishapsOf($pot))->toBe([])
         ->and($pot->error())->toBeLessThan(1e-9)
-        ->and(EquivalentFlour::of($pot->end->sauce)->gramsPerLitre)->toEqualWithDelta($grams, 0.06 * $grams)
-        ->and($pot->end->sauce->millilitres())->toEqualWithDelta($sheet->served->millilitres(), 0.06 * 1000.0 * $litres);
+        ->and(EquivalentFlour::of($pot->end->sauce)->gramsPerLitre)->toEqualWithDelta($grams, 0.03 * $grams)
+        ->and($pot->end->sauce->millilitres())->toEqualWithDelta($sheet->served->millilitres(), 0.015 * 1000.0 * $litres);
 })->with(Base::cases())->with([0.2, 2.0, 10.0, 40.0, 120.0]);
 
 it('cooks each derivative from its ladle, passes no limit, and lands in its class', function (string $sauce, float $litres): void {
@@ -69,7 +69,7 @@ it('cooks each derivative from its ladle, passes no limit, and lands in its clas
 it('cooks every base by every choice, at any size', function (Base $base, Method $method): void {
     $ways = [[School::ColdOnHot, 0.2], [School::HotOnHot, 2.0], [School::HotOnCold, 10.0], [School::ColdOnHot, 40.0]];
     // What little an oven bakes browns on faster than its sheet looks at it.
-    $within = $method->place === RouxPlace::Oven ? 0.1 : 0.07;
+    $within = $method->place === RouxPlace::Oven ? 0.12 : 0.07;
     foreach ($ways as [$school, $litres]) {
         $question = Question::of($base, Volume::ofLitres($litres), how: new How(school: $school, method: $method));
         try {
@@ -92,6 +92,22 @@ it('cooks every base by every choice, at any size', function (Base $base, Method
     'sweated, strained, mounted' => [Method::of(AromaticsWay::Sweated, StrainWay::Strained, FinishWay::Butter, SaltTime::InTheMiddle)],
     'apart, oven, creamed' => [Method::of(AromaticsWay::Apart, RouxPlace::Oven, FinishWay::Cream, ButterWay::Browned)],
 ]);
+
+it('foretells its own yield: a fifth of a per cent off at the median, nine in ten within one and a half', function (): void {
+    $off = [];
+    foreach (Base::cases() as $base) {
+        foreach ([[School::ColdOnHot, 0.4], [School::HotOnHot, 3.0], [School::HotOnCold, 15.0]] as [$school, $litres]) {
+            foreach ([Method::of(FinishWay::Butter), Method::of(AromaticsWay::Sachet, MilkWay::Warmed)] as $method) {
+                $question = Question::of($base, Volume::ofLitres($litres), how: new How(school: $school, method: $method));
+                $sheet = (new Composer())->answer($question);
+                $off[] = rehearsed($sheet->plan())->end->sauce->millilitres() / $sheet->served->millilitres() - 1.0;
+            }
+        }
+    }
+    sort($off);
+    expect(abs($off[intdiv(count($off), 2)]))->toBeLessThan(0.002)
+        ->and(count(array_filter($off, static fn(float $one): bool => abs($one) < 0.015)) / count($off))->toBeGreaterThan(0.9);
+});
 
 it('goes on from any state of a running pot', function (): void {
     $plan = (new Composer())->answer(Question::of(Base::Veloute, Volume::ofLitres(2.0)))->plan();
