@@ -327,6 +327,7 @@ final readonly class PlanCodec
             'lifted' => $roux->lifted === null ? null : self::lifted($roux->lifted),
             'meets_k' => $roux->meets->kelvin,
             'specks' => $roux->specks->value,
+            'beside_kg' => $roux->beside->kilograms > 0.0 ? $roux->beside->kilograms : null,
         ]);
     }
 
@@ -347,7 +348,15 @@ final readonly class PlanCodec
             $lifted === null ? null : self::toLifted($lifted),
         );
 
-        return $node->get('watched')->yes() ? $plan->watched($node->get('browned')->yes(), $node->get('specks')->one(Risk::class)) : $plan;
+        $beside = $node->maybe('beside_kg');
+
+        return $node->get('watched')->yes()
+            ? $plan->watched(
+                $node->get('browned')->yes(),
+                $node->get('specks')->one(Risk::class),
+                $beside === null ? null : Mass::ofKilograms($beside->float()),
+            )
+            : $plan;
     }
 
     /** @return array<string, float> */

@@ -114,7 +114,7 @@ final readonly class PlanOfSheet
 
         return $question->inOven() || $question->given->kind === GivenKind::ReadyRoux
             ? $plan
-            : $plan->watched($question->brownsButter(), $this->sheet->outlook->specks);
+            : $plan->watched($question->brownsButter(), $this->sheet->outlook->specks, RouxOnHob::beside($question));
     }
 
     /** The first step at which it simmers: it has come to the boil then. */

@@ -8,6 +8,11 @@ use Lento\Exception\OutOfRange;
 use Lento\Heat\HobHeat;
 use Lento\Learning\KitchenFactors;
 use Lento\Pot\Pan;
+use Lento\Procedure\ActKind;
+use Lento\Procedure\CookingTime;
+use Lento\Procedure\Dosed;
+use Lento\Procedure\Vessel;
+use Lento\Quantity\Mass;
 use Lento\Roux\BrownedButter;
 use Lento\Roux\HobRoux;
 use Lento\Roux\PanBottom;
@@ -17,6 +22,23 @@ use Lento\Roux\Roux;
 final readonly class RouxOnHob
 {
     private function __construct(public HobRoux $hob, public ?BrownedButter $browned) {}
+
+    /** What was softened in the fat, and lies in the pan when the flour goes in. */
+    public static function beside(Question $question): Mass
+    {
+        $grams = 0.0;
+        foreach ($question->procedure->acts as $act) {
+            if ($act->kind === ActKind::Colour) {
+                break;
+            }
+            foreach ($act->kind->fries() && $act->vessel === Vessel::Pan ? Dosed::all($act, $question->yield, $question->larder) : [] as $one) {
+                $left = 1.0 - CookingTime::drivenOff($act->kind, $one->dose->ingredient);
+                $grams += $one->isVegetable() ? $left * $one->mass->inGrams() : 0.0;
+            }
+        }
+
+        return Mass::ofGrams($grams);
+    }
 
     /**
      * @param HobHeat|null $heat under the flour; the question's if null
@@ -39,7 +61,7 @@ final readonly class RouxOnHob
         return new self(
             HobRoux::inPan(
                 $inPan,
-                new PanBottom($pan->diameter, $pan->mass()),
+                new PanBottom($pan->diameter, $pan->mass(), beside: self::beside($question)),
                 $heat ?? $question->heat,
                 ($kitchen ?? $question->kitchen)->browning->value,
                 $browned?->temperature,

@@ -23,6 +23,9 @@ final readonly class HeatCapacity
 
     public const FLOUR_IN_ROUX = 1.55;
 
+    /** Vegetables, with the water in them. */
+    public const VEGETABLES = 3.9;
+
     /** J/g to turn boiling water into steam. */
     public const STEAM = 2257.0;
 

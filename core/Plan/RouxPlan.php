@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lento\Plan;
 
 use Lento\Heat\HobHeat;
+use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Risk\Risk;
 use Lento\Roux\BrownedButter;
@@ -25,6 +26,7 @@ final readonly class RouxPlan
      * @param RouxState|null $lifted as it should be when it is lifted; null where only the eye tells
      * @param Temperature $meets at which the liquid meets it
      * @param Risk $specks of burnt specks
+     * @param Mass $beside vegetables that share its pan
      */
     private function __construct(
         public Roux $roux,
@@ -36,16 +38,21 @@ final readonly class RouxPlan
         public ?RouxState $lifted,
         public Temperature $meets,
         public Risk $specks,
+        public Mass $beside,
     ) {}
 
     /** Baked, or ready made: nobody watches it in this pot. */
     public static function of(Roux $roux, Colour $colour, HobHeat $heat, Shade $ends, Temperature $meets, ?RouxState $lifted): self
     {
-        return new self($roux, $colour, $heat, false, false, $ends, $lifted, $meets, Risk::Low);
+        return new self($roux, $colour, $heat, false, false, $ends, $lifted, $meets, Risk::Low, Mass::ofGrams(0.0));
     }
 
-    /** The same cooked on the hob of this pot, so that its colour can be followed as far as a forecast goes. */
-    public function watched(bool $browned, Risk $specks): self
+    /**
+     * The same cooked on the hob of this pot, so that its colour can be followed as far as a forecast goes.
+     *
+     * @param Mass|null $beside vegetables that share its pan; none if null
+     */
+    public function watched(bool $browned, Risk $specks, ?Mass $beside = null): self
     {
         return new self(
             $this->roux,
@@ -57,6 +64,7 @@ final readonly class RouxPlan
             $this->lifted,
             $this->meets,
             $specks,
+            $beside ?? $this->beside,
         );
     }
 
@@ -77,6 +85,6 @@ final readonly class RouxPlan
         $browned = $this->browned ? BrownedButter::inPan($roux->fatKind, $roux->fat, $pan->diameter, $pan->mass(), $this->heat) : null;
         $inPan = $browned === null ? $roux : Roux::of($roux->flourKind, $roux->flour, $browned->fat, $browned->left);
 
-        return HobRoux::inPan($inPan, new PanBottom($pan->diameter, $pan->mass()), $heat, $browning, $browned?->temperature);
+        return HobRoux::inPan($inPan, new PanBottom($pan->diameter, $pan->mass(), beside: $this->beside), $heat, $browning, $browned?->temperature);
     }
 }

@@ -21,17 +21,22 @@ final readonly class HobRoux
 {
     private const STEP_SECONDS = 1.0;
 
+    /** °C of fat that vegetables have softened in. */
+    public const MOIST = 100.0;
+
     /** No cook stands longer at a roux; past this the colour counts as not reachable. */
     private const LONGEST_MINUTES = 240;
 
     /**
      * @param float $panDiameter cm
      * @param float $panHeat J/K
+     * @param float $waterBeside g in vegetables that share the pan
      */
     private function __construct(
         private Roux $roux,
         private float $panDiameter,
         private float $panHeat,
+        private float $waterBeside,
         private HobHeat $heat,
         private float $browning,
         private ?Temperature $fatAt,
@@ -48,7 +53,7 @@ final readonly class HobRoux
         float $browning = 1.0,
         ?Temperature $fatAt = null,
     ): self {
-        return new self($roux, $pan->diameter->inCentimetres(), $pan->capacity(), $heat, $browning, $fatAt);
+        return new self($roux, $pan->diameter->inCentimetres(), $pan->capacity(), $pan->waterBeside(), $heat, $browning, $fatAt);
     }
 
     /**
@@ -99,7 +104,7 @@ final readonly class HobRoux
         $ofFat = $all > 0.0 ? $water * $this->roux->fatWaterGrams() / $all : 0.0;
         $start = [$from->temperature->inCelsius(), $ofFat, $water - $ofFat, $from->dose, $from->decay()];
         [$took, [$celsius, $fatWater, $flourWater, $dose, $decay]] = $this->roux
-            ->inPan($this->panDiameter, $this->panHeat)
+            ->inPan($this->panDiameter, $this->panHeat, $this->waterBeside)
             ->brownedOnHob(
                 $start,
                 $this->fire(),
@@ -121,9 +126,10 @@ final readonly class HobRoux
     {
         $most = self::LONGEST_MINUTES * 60 + 1;
         [$celsius, $fatWater, $melting] = $this->melted();
+        $celsius = $this->waterBeside > 0.0 ? min($celsius, self::MOIST) : $celsius;
         $celsius = $this->roux->celsiusWithFlour($celsius, $fatWater, $this->panHeat);
         $start = [$celsius, $fatWater, $this->roux->flourWaterGrams(), 0.0, 0.0];
-        [$took, [$celsius, $fatWater, $flourWater, $dose, $decay]] = $this->roux->inPan($this->panDiameter, $this->panHeat)
+        [$took, [$celsius, $fatWater, $flourWater, $dose, $decay]] = $this->roux->inPan($this->panDiameter, $this->panHeat, $this->waterBeside)
             ->brownedOnHob($start, $this->fire(), $this->browning, min($steps, $most), $enough, $gains);
 
         return $took >= $most ? null : RouxState::of($melting, (float) $took, $celsius, $dose, $decay, $fatWater + $flourWater);
@@ -143,7 +149,7 @@ final readonly class HobRoux
             ? [$this->fatAt->inCelsius(), $water, 0.0]
             : $this->roux
                 ->withoutFlour()
-                ->inPan($this->panDiameter, $this->panHeat)
+                ->inPan($this->panDiameter, $this->panHeat, $this->waterBeside)
                 ->melted($water, $this->heat->flux(), $this->heat->heldCelsius());
     }
 }

@@ -52,10 +52,10 @@ final readonly class Roux
         return new self($this->flourKind, Mass::ofGrams(0.0), $this->fatKind, $this->fat);
     }
 
-    /** @internal the paste in a pan so many cm wide, whose metal takes so many J/K */
-    public function inPan(float $diameterCm, float $panHeat): HeatedPaste
+    /** @internal the paste in a pan so many cm wide, which takes so many J/K, beside so many g of water in vegetables */
+    public function inPan(float $diameterCm, float $panHeat, float $waterBeside = 0.0): HeatedPaste
     {
-        return new HeatedPaste($panHeat + $this->dryFatHeat() + $this->dryFlourHeat(), M_PI * $diameterCm ** 2 / 4.0);
+        return new HeatedPaste($panHeat + $this->dryFatHeat() + $this->dryFlourHeat(), M_PI * $diameterCm ** 2 / 4.0, $waterBeside);
     }
 
     /** @internal °C of pan and paste once cold flour has been stirred into the hot fat */

@@ -84,9 +84,10 @@ final readonly class Paste
         return Shade::afterDose($this->dose);
     }
 
-    public function inPan(float $panHeat, float $area): HeatedPaste
+    /** @param float $waterBeside g in vegetables that share the pan */
+    public function inPan(float $panHeat, float $area, float $waterBeside = 0.0): HeatedPaste
     {
-        return new HeatedPaste($panHeat + $this->dryHeat, $area);
+        return new HeatedPaste($panHeat + $this->dryHeat, $area, $waterBeside);
     }
 
     /** J/K, water and all. */

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Lento\Simulation;
 
 use Lento\Heat\Fire;
+use Lento\Heat\HeatCapacity;
 use Lento\Roux\Browning;
+use Lento\Roux\PanBottom;
 
 /** Fat or roux in the pan, second by second. Plain numbers inside; the laws are those of Roux. */
 final readonly class PasteInPan
@@ -14,7 +16,11 @@ final readonly class PasteInPan
 
     public function after(PotState $state, Paste $paste, Setting $setting, int $seconds): PotState
     {
-        $heated = $paste->inPan($this->vessel->heatCapacity(), $this->vessel->area());
+        $heated = $paste->inPan(
+            $this->vessel->heatCapacity() + HeatCapacity::VEGETABLES * $state->vegetables,
+            $this->vessel->area(),
+            PanBottom::WATER_BESIDE * $state->vegetables,
+        );
         $heating = $setting->heating;
         [$flux, $held] = [$heating->flux(), $heating->hob?->heldCelsius() ?? ($heating->simmer?->celsius() ?? 0.0)];
         [$celsius, $fatWater, $flourWater, $dose, $decay] = [

@@ -25,6 +25,7 @@ use Lento\Procedure\Vessel;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
+use Lento\Roux\HobRoux;
 use Lento\Roux\OvenRoux;
 use Lento\Thickness\Sauce;
 
@@ -38,9 +39,6 @@ final readonly class Rehearsal
     private const COLD = 18.0;
 
     private const LADLED = 90.0;
-
-    /** °C of fat that vegetables soften in. */
-    private const MOIST = 100.0;
 
     /** s: nobody waits longer for a pot to boil or to cool. */
     private const LONGEST = 12 * 3600;
@@ -134,13 +132,11 @@ final readonly class Rehearsal
         $heat = $this->cooking->roux->heat ?? HobHeat::Medium;
 
         return match ($step->kind) {
-            StepKind::Melt, StepKind::BrownButter, StepKind::Flour => $this->at(
+            StepKind::Melt, StepKind::BrownButter, StepKind::Flour, StepKind::Colour => $this->at(
                 Heating::hob($heat),
                 $seconds,
-                $this->weighed($step, $pot),
+                $step->kind === StepKind::Colour ? $pot : $this->weighed($step, $pot),
             ),
-            // What is under the flour keeps it moist, and the cook the flame low.
-            StepKind::Colour => $this->at(Heating::hob($this->fryInPan() ? HobHeat::Low : $heat), $seconds, $pot),
             // Mixed off the heat, it goes in warm.
             StepKind::Bake => $this->at(
                 Heating::oven($step->conditions->at ?? Temperature::ofCelsius(175.0)),
@@ -183,19 +179,11 @@ final readonly class Rehearsal
     /** What was cooked in the pan before there is a sauce joins it with the liquid; wet, it takes the heat out of the fat. */
     private function fried(Step $step, Rehearsing $pot): Rehearsing
     {
-        return $this->cooledTo(self::MOIST, $this->putApart($step, $pot)->cutInto([...$pot->cut, ...$this->cutIn($step)]));
-    }
+        $cut = $this->cutIn($step);
+        $grams = array_sum(array_map(static fn(Cut $one): float => $one->asPieces()->grams(), $cut));
+        $apart = $this->putApart($step, $pot);
 
-    /** Whether vegetables lie in the pan that the roux is made in. */
-    private function fryInPan(): bool
-    {
-        foreach ($this->plan->steps as $step) {
-            if ($step->conditions->vessel === Vessel::Pan && $step->act?->fries() === true && $this->cutIn($step) !== []) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->cooledTo(HobRoux::MOIST, $apart->in($apart->state->withVegetables($grams))->cutInto([...$pot->cut, ...$cut]));
     }
 
     /** @return list<Cut> vegetables that are fried in a step */

@@ -27,11 +27,6 @@ final readonly class SauceInPan
 
     private const REFRESH_KELVIN = 0.25;
 
-    /** J/(g K) of raw vegetables. */
-    private const VEGETABLE_HEAT = 3.9;
-
-    /** °C below which spirit hardly leaves. */
-
     public function __construct(private HeatedPan $vessel) {}
 
     public function after(PotState $state, Setting $setting, int $seconds): PotState
@@ -49,7 +44,7 @@ final readonly class SauceInPan
         [$loss, $around] = $heating->flux() > 0.0 ? [PanHeat::LOSS_PER_CM2, PanHeat::AMBIENT] : $this->losses($heating);
         $fixed = $this->vessel->heatCapacity()
         + HeatCapacity::of(0.0, $sauce->fatGrams, $sauce->solidsGrams, 0.0)
-        + self::VEGETABLE_HEAT * $state->vegetables;
+        + HeatCapacity::VEGETABLES * $state->vegetables;
         $driest = min($sauce->waterGrams, Simmer::DRIEST * ($sauce->solidsGrams + $sauce->fatGrams));
         $pH = $sauce->pH();
         [$celsius, $water, $alcohol, $yolk] = [$state->celsius, $sauce->waterGrams, $sauce->alcoholGrams, $sauce->yolkSet];

@@ -163,3 +163,16 @@ it('stops at a shade if that comes first, and goes on from what was seen', funct
         ->and($hob->onward($pale->heatedTo(Temperature::ofCelsius(150.0)), Duration::ofMinutes(60.0), Shade::of(1.0))->time->seconds)
         ->toBeLessThan($blond->time->seconds);
 });
+
+it('takes longer beside vegetables, which take their share of the heat and hold it back with their water', function (HobHeat $heat): void {
+    $minutes = static fn(float $beside, float $shade): float => HobRoux::inPan(
+        roux(100.0, 100.0),
+        new PanBottom(Length::ofCentimetres(24.0), Mass::ofKilograms(1.4), beside: Mass::ofGrams($beside)),
+        $heat,
+    )->until(Shade::of($shade))->time->inMinutes();
+    $alone = HobRoux::inPan(roux(100.0, 100.0), new PanBottom(Length::ofCentimetres(24.0), Mass::ofKilograms(1.4)), $heat);
+    expect($minutes(0.0, 1.0))->toBe($alone->until(Shade::of(1.0))->time->inMinutes())
+        ->and($minutes(60.0, 1.0))->toBeGreaterThan($minutes(0.0, 1.0) + 0.5)
+        ->and($minutes(120.0, 1.0))->toBeGreaterThan($minutes(60.0, 1.0))
+        ->and($minutes(120.0, 1.0))->toBeLessThan(4.0 * $minutes(0.0, 1.0));
+})->with([HobHeat::Medium, HobHeat::MediumHigh]);
