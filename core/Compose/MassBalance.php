@@ -42,6 +42,8 @@ final readonly class MassBalance
 
     private const MOVES = 0.02;
 
+    private const MOVES_LATER = 0.001;
+
     /** K below a limit to which a careful cook lets it cool. */
     private const CAREFUL = 1.0;
 
@@ -219,11 +221,13 @@ final readonly class MassBalance
     }
 
     /**
+     * @param bool $isNear whether the last draft's flour is nearly right
+     *
      * @return float g of flour that thickens enough if the simmer does again what it did last
      *
      * @throws NotReachable if the roux alone would be more than the yield, or it is too thick without any
      */
-    public function flourFor(Draft $last): float
+    public function flourFor(Draft $last, bool $isNear = false): float
     {
         $roux = $this->rouxPerGram($last->roux);
         $rest = $this->salted($this->additions->joining, $last->saltGrams);
@@ -258,11 +262,7 @@ final readonly class MassBalance
             $starch = $sauce->starch->thickeningWhen($cooked->gelatinised, $cooked->acidLeft, $cooked->simmeredMinutes);
 
             return EquivalentFlour::straightened(
-                Flow::apparent(
-                    $sauce->suspensionWith(max(0.0, $sauce->waterGrams - $steam), $alcohol, $starch, $finishes->yolkSet),
-                    1.0,
-                    $solvent,
-                ),
+                $sauce->apparentWith(max(0.0, $sauce->waterGrams - $steam), $alcohol, $starch, $finishes->yolkSet, 1.0, $solvent),
             ) - $goal;
         };
         // Thicker than the largest share of flour there is no liquid left to call it a sauce.
@@ -272,7 +272,7 @@ final readonly class MassBalance
             return (new Root(self::FLOUR_WITHIN * $this->question->yield->inMillilitres()))->near(
                 $tooThick,
                 $last->flourGrams,
-                self::MOVES,
+                $isNear ? self::MOVES_LATER : self::MOVES,
                 0.0,
                 $most,
                 'thickness-with-this-roux',

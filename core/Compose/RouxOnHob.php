@@ -31,7 +31,8 @@ final readonly class RouxOnHob
             if ($act->kind === ActKind::Colour) {
                 break;
             }
-            foreach ($act->kind->fries() && $act->vessel === Vessel::Pan ? Dosed::all($act, $question->yield, $question->larder) : [] as $one) {
+            $shares = $act->kind->fries() && $act->vessel === Vessel::Pan;
+            foreach ($shares ? Dosed::all($act, $question->yield, $question->larder) : [] as $one) {
                 $left = 1.0 - CookingTime::drivenOff($act->kind, $one->dose->ingredient);
                 $grams += $one->isVegetable() ? $left * $one->mass->inGrams() : 0.0;
             }

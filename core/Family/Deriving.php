@@ -109,8 +109,14 @@ final readonly class Deriving
     }
 
     /** @param list<Worked> $done */
-    private function served(Derivative $derivative, Sauce $stands, InThePan $finished, array $done, bool $corrects, bool $mayReduce): Derived
-    {
+    private function served(
+        Derivative $derivative,
+        Sauce $stands,
+        InThePan $finished,
+        array $done,
+        bool $corrects,
+        bool $mayReduce,
+    ): Derived {
         $pan = $finished;
         $pieces = $pan->pieces();
         $correction = $corrects

@@ -19,7 +19,11 @@ final readonly class Larder
     /** The larder Lento ships with. */
     public static function house(): self
     {
-        return new self(
+        // Nothing in it ever changes, and every question begins with it.
+        /** @var self|null $house */
+        static $house = null;
+
+        return $house ??= new self(
             array_column(ThickenerTable::rows(), null, 'id'),
             array_column([...FatTable::rows(), ...GarnishTable::fats()], null, 'id'),
             array_column([...IngredientTable::rows(), ...GarnishTable::rows()], null, 'id'),

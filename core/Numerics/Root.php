@@ -20,6 +20,9 @@ final readonly class Root
 
     private const FINE = 1e-10;
 
+    /** Share of what is left at the nearer end that is next to nothing. */
+    private const SMALL = 1e-7;
+
     /** Steps within which the bracket must have halved; else it is cut in two, so that 200 steps narrow it 2^50 times at least. */
     private const HALVES_WITHIN = 4;
 
@@ -55,15 +58,17 @@ final readonly class Root
     /** @param Closure(float): float $f */
     private function between(Closure $f, float $low, float $high, float $fLow, float $fHigh, string $what): float
     {
-        [$side, $width] = [0, 2.0 * ($high - $low)];
+        [$side, $width, $before, $small] = [0, 2.0 * ($high - $low), NAN, self::SMALL * min(abs($fLow), abs($fHigh))];
         for ($step = 1; $step <= self::MOST_STEPS; $step++) {
             $bisect = $step % self::HALVES_WITHIN === 0 && $high - $low > 0.5 * $width;
             $width = $step % self::HALVES_WITHIN === 0 ? ($high - $low) * ($bisect ? 0.5 : 1.0) : $width;
             $x = $bisect ? ($low + $high) / 2.0 : $this->secant($low, $high, $fLow, $fHigh);
             $fx = $f($x);
-            if ($fx === 0.0) {
+            // Two secants that fall together where next to nothing is left have found it, though an end of the bracket may stand far off.
+            if ($fx === 0.0 || abs($fx) <= $small && abs($x - $before) <= $this->within) {
                 return $x;
             }
+            $before = $x;
             if (is_nan($fx)) {
                 throw NoConvergence::after($step, $what);
             }

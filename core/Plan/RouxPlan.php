@@ -85,6 +85,8 @@ final readonly class RouxPlan
         $browned = $this->browned ? BrownedButter::inPan($roux->fatKind, $roux->fat, $pan->diameter, $pan->mass(), $this->heat) : null;
         $inPan = $browned === null ? $roux : Roux::of($roux->flourKind, $roux->flour, $browned->fat, $browned->left);
 
-        return HobRoux::inPan($inPan, new PanBottom($pan->diameter, $pan->mass(), beside: $this->beside), $heat, $browning, $browned?->temperature);
+        $bottom = new PanBottom($pan->diameter, $pan->mass(), beside: $this->beside);
+
+        return HobRoux::inPan($inPan, $bottom, $heat, $browning, $browned?->temperature);
     }
 }

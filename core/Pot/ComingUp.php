@@ -28,8 +28,8 @@ final readonly class ComingUp
 
     /**
      * Slices of temperature from the mixture to where starch swells, from there to where spirit leaves, and from there to the boil: what
-     * begins at a temperature begins at the edge of a slice, so that no kelvin more or less of the mixture leaps. Against thousands of slices, from
-     * 0.2 to 40 l: water within 0.04 %, raw taste within 0.002, its minutes within 0.3.
+     * begins at a temperature begins at the edge of a slice, so that no kelvin more or less of the mixture leaps. Against thousands of
+     * slices, from 0.2 to 40 l: water within 0.04 %, raw taste within 0.002, its minutes within 0.3.
      */
     private const SLICES = [1, 2, 5];
 

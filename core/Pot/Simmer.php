@@ -27,6 +27,8 @@ final readonly class Simmer
 {
     private const STEP_MINUTES = 0.5;
 
+    private const ROUGH_MINUTES = 8.0 * self::STEP_MINUTES;
+
     /** Nobody reduces longer. */
     private const LONGEST_MINUTES = 2000.0;
 
@@ -60,9 +62,14 @@ final readonly class Simmer
         return min($this->level->celsius(), $this->boilsAt?->inCelsius() ?? INF);
     }
 
-    /** Plain numbers inside, because every answer of Lento waits for this loop. */
-    public function for(Sauce $sauce, Duration $time): Sauce
+    /**
+     * Plain numbers inside, because every answer of Lento waits for this loop.
+     *
+     * @param bool $roughly in steps eight times as long: for what only begins a search
+     */
+    public function for(Sauce $sauce, Duration $time, bool $roughly = false): Sauce
     {
+        $longest = $roughly ? self::ROUGH_MINUTES : self::STEP_MINUTES;
         $celsius = $this->celsius();
         [$warmth, $solvent] = [Flow::warmth($celsius), Flow::waterViscosity($celsius)];
         $cooking = Cooking::at($celsius, $sauce->pH());
@@ -81,10 +88,14 @@ final readonly class Simmer
             $starch->simmeredMinutes,
             $sauce->yolkSet,
         ];
+        [$cut, $swelling, $acid] = [0.0, 0.0, 1.0];
         for ($left = $time->inMinutes(); $left > 1e-9; $left -= $step) {
-            $step = $left < self::STEP_MINUTES ? $left : self::STEP_MINUTES;
-            $thickness = Flow::apparent(
-                $sauce->suspensionWith($water, $alcohol, $starch->thickeningWhen($gelatinised, $acidLeft, $simmered), $set),
+            $step = $left < $longest ? $left : $longest;
+            $thickness = $sauce->apparentWith(
+                $water,
+                $alcohol,
+                $starch->thickeningWhen($gelatinised, $acidLeft, $simmered),
+                $set,
                 $warmth,
                 $solvent,
             );
@@ -96,8 +107,11 @@ final readonly class Simmer
             }
             $set = $yolkSet;
             if ($swells) {
-                $gelatinised += $rest > $gelatinised ? ($rest - $gelatinised) * (1.0 - exp(-$cooking->swelling * $step)) : 0.0;
-                $acidLeft *= exp(-$cooking->acid * $step);
+                if ($step !== $cut) {
+                    [$cut, $swelling, $acid] = [$step, 1.0 - exp(-$cooking->swelling * $step), exp(-$cooking->acid * $step)];
+                }
+                $gelatinised += $rest > $gelatinised ? ($rest - $gelatinised) * $swelling : 0.0;
+                $acidLeft *= $acid;
             }
             $simmered += $step;
         }

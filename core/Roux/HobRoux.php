@@ -129,7 +129,8 @@ final readonly class HobRoux
         $celsius = $this->waterBeside > 0.0 ? min($celsius, self::MOIST) : $celsius;
         $celsius = $this->roux->celsiusWithFlour($celsius, $fatWater, $this->panHeat);
         $start = [$celsius, $fatWater, $this->roux->flourWaterGrams(), 0.0, 0.0];
-        [$took, [$celsius, $fatWater, $flourWater, $dose, $decay]] = $this->roux->inPan($this->panDiameter, $this->panHeat, $this->waterBeside)
+        [$took, [$celsius, $fatWater, $flourWater, $dose, $decay]] = $this->roux
+            ->inPan($this->panDiameter, $this->panHeat, $this->waterBeside)
             ->brownedOnHob($start, $this->fire(), $this->browning, min($steps, $most), $enough, $gains);
 
         return $took >= $most ? null : RouxState::of($melting, (float) $took, $celsius, $dose, $decay, $fatWater + $flourWater);

@@ -62,8 +62,11 @@ final readonly class SauceInPan
                 $quiet = (QuietSurface::flux($celsius, $setting->lid) * $area) / 60.0;
                 $slowed = 1.0
                 + Simmer::THICK_SLOWS
-                    * Flow::apparent(
-                        $sauce->suspensionWith($water, $alcohol, $starch->thickeningWhen($gelatinised, $acidLeft, $simmered), $yolk),
+                    * $sauce->apparentWith(
+                        $water,
+                        $alcohol,
+                        $starch->thickeningWhen($gelatinised, $acidLeft, $simmered),
+                        $yolk,
                         Flow::warmth($celsius),
                         Flow::waterViscosity($celsius),
                     );

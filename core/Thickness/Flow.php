@@ -107,17 +107,30 @@ final readonly class Flow
      */
     public static function apparent(Suspension $s, float $warmth, float $water): float
     {
-        $x = self::saturated($s);
-        $thins = 1.0 - $s->fat;
+        return self::apparentOf($s->thickening, $s->dairy, $s->fat, $s->gelatin, $warmth, $water);
+    }
+
+    /**
+     * @internal the same in plain numbers: those of a Suspension
+     *
+     * @param float $warmth as above, as is $water
+     */
+    public static function apparentOf(float $thickening, float $dairy, float $fat, float $gelatin, float $warmth, float $water): float
+    {
+        $x = $thickening / self::REFERENCE_THICKENING * (1.0 + self::DAIRY_BOOST * $dairy);
+        $sixth = $x / self::SATURATES;
+        $sixth *= $sixth;
+        $x *= exp(log1p($sixth * $sixth * $sixth) / -6.0);
+        $thins = 1.0 - $fat;
         $fatFactor = 1.0 / ($thins * $thins * sqrt($thins));
         $power = log($x);
         $index = self::THINNEST_INDEX + (1.0 - self::THINNEST_INDEX) * exp(-$x * self::REFERENCE_THICKENING / self::INDEX_SCALE);
-        $body = $fatFactor * $warmth * exp(self::GELATIN_BOOST * $s->gelatin);
+        $body = $fatFactor * $warmth * ($gelatin > 0.0 ? exp(self::GELATIN_BOOST * $gelatin) : 1.0);
 
         return $body
             * ((self::REFERENCE_YIELD / EquivalentFlour::SHEAR) * exp(self::YIELD_EXPONENT * $power)
                 + self::REFERENCE_VISCOSITY * exp(self::VISCOSITY_EXPONENT * $power + (1.0 - $index) * self::LOG_SHEARS))
-            + $water * exp(self::SOLVENT_GELATIN * $s->gelatin) * (1.0 + self::SOLVENT_DAIRY * $s->dairy) * $fatFactor;
+            + $water * ($gelatin > 0.0 ? exp(self::SOLVENT_GELATIN * $gelatin) : 1.0) * (1.0 + self::SOLVENT_DAIRY * $dairy) * $fatFactor;
     }
 
     /** @internal factor on the viscosity against 60 °C */

@@ -425,6 +425,42 @@ final readonly class Sauce
         );
     }
 
+    /**
+     * @internal its apparent viscosity at 10 1/s, hot, with what a simmer changes: suspensionWith() and Flow::apparent() in one
+     *
+     * @param float $warmth of one temperature, as is $solvent: Flow::warmth(), Flow::waterViscosity()
+     *
+     * @return float Pa s
+     */
+    public function apparentWith(
+        float $waterGrams,
+        float $alcoholGrams,
+        float $starchGrams,
+        float $yolkSet,
+        float $warmth,
+        float $solvent,
+    ): float {
+        $aqueous = ($waterGrams + $alcoholGrams) / self::WATER_DENSITY + $this->solidsGrams / self::SOLIDS_DENSITY;
+        if ($aqueous <= 1e-9) {
+            return Flow::apparentOf(0.0, 0.0, 0.0, 0.0, $warmth, $solvent);
+        }
+        $aqueousGrams = $waterGrams + $alcoholGrams + $this->solidsGrams - $this->starch->dryGrams;
+        $aqueousGrams = $aqueousGrams < 1e-9 ? 1e-9 : $aqueousGrams;
+        $dairy = $this->milkSolidsGrams > 0.0 ? self::dairyOf($this->milkSolidsGrams, $aqueousGrams) : 0.0;
+        $boundFat = $this->fatGrams > 0.0 ? ($this->fatGrams - $this->freeFatGrams($dairy)) / self::FAT_DENSITY : 0.0;
+        $fat = $boundFat / ($aqueous + $boundFat);
+        $gelatin = 100.0 * $this->gelatinGrams / $aqueousGrams;
+
+        return Flow::apparentOf(
+            1000.0 / $aqueous * ($starchGrams + $this->otherThickeningGrams + self::YOLK_THICKENING * $this->yolkGrams * $yolkSet),
+            $dairy,
+            $fat < 0.0 ? 0.0 : ($fat > 0.6 ? 0.6 : $fat),
+            $gelatin > 40.0 ? 40.0 : $gelatin,
+            $warmth,
+            $solvent,
+        );
+    }
+
     private function aqueousGrams(float $waterGrams, float $alcoholGrams): float
     {
         $grams = $waterGrams + $alcoholGrams + $this->solidsGrams - $this->starch->dryGrams;

@@ -24,7 +24,7 @@ it('answers the example request in the shape of its schema', function (): void {
     expect(data_get($answer, 'roux.flour_g'))->toEqualWithDelta(139.0, 0.5)
         ->and(data_get($answer, 'liquid.yield_ml'))->toEqual(2000)
         ->and(data_get($answer, 'thickness.class'))->toBe('coating')
-        ->and(data_get($answer, 'pan.end_depth_mm'))->toEqualWithDelta(45.1, 0.1)
+        ->and(data_get($answer, 'pan.end_depth_mm'))->toEqualWithDelta(44.9, 0.1)
         ->and(array_sum(array_column(row(data_get($answer, 'pours')), 'ml')))
         ->toEqualWithDelta(number(data_get($answer, 'liquid.start_ml')), 0.3)
         ->and(array_filter(array_column(row(data_get($answer, 'pours')), 'slack')))->toHaveCount(1)
@@ -117,7 +117,7 @@ it('assays the example recipe in the shape of its schema', function (): void {
 it('reports the lines it left out, and says in one sentence what comes of the rest', function (): void {
     $run = lento(['assay', '-'], "60 g butter\n60 g flour\n1 l milk\na handful of stardust\n");
     expect($run->exitCode())->toBe(0)
-        ->and($run->output())->toContain('A coating sauce: 1.0', 'Not understood, left out: a handful of stardust');
+        ->and($run->output())->toContain('A coating sauce: 0.98 l', 'Not understood, left out: a handful of stardust');
 });
 
 it('refuses a recipe that is no sauce', function (string $recipe, string $says): void {
@@ -147,9 +147,9 @@ it('starts from whatever a request gives, and says which fault stands where', fu
     expect($run->exitCode())->toBe(0)->and(fitsSchema($run->output(), 'compose-answer'))->toBeTrue()
         ->and(data_get(json_decode($run->output(), true), 'liquid.yield_ml'))->toEqualWithDelta(1000.0 * $litres, 15.0);
 })->with([
-    'the stock' => ['{"sauce":"veloute","liquid_on_hand":{"amount":3,"unit":"l"}}', 3.21],
+    'the stock' => ['{"sauce":"veloute","liquid_on_hand":{"amount":3,"unit":"l"}}', 3.12],
     'the dripping' => ['{"sauce":"veloute","fat_on_hand":{"amount":100},"roux":{"fat":"pan-drippings","heat":"medium-low"}}', 1.44],
-    'a ready roux' => ['{"sauce":"bechamel","ready_roux":{"amount":"8","unit":"oz"}}', 2.05],
+    'a ready roux' => ['{"sauce":"bechamel","ready_roux":{"amount":"8","unit":"oz"}}', 2.10],
     'the pan' => ['{"sauce":"veloute","fill_pan":true,"pan":{"diameter_mm":240,"height_mm":140}}', 5.17],
 ]);
 
@@ -383,7 +383,7 @@ it('names the longest cook-out that stays white', function (): void {
         '{"sauce":"bechamel","yield":{"amount":10},"roux":{"colour":"white","heat":"high","white_cook_out":"long"}}',
     );
     expect($run->exitCode())->toBe(2)
-        ->and($run->errorOutput())->toContain('roux.white_cook_out: on this heat a roux stays white for 5 min at most.');
+        ->and($run->errorOutput())->toContain('roux.white_cook_out: on this heat a roux stays white for 2.5 min at most.');
 });
 
 it('says in a line what went wrong, and never prints a trace', function (Throwable $wrong, int $status, string $says): void {

@@ -30,7 +30,7 @@ it('shows the numbers of the core: weights, pours, depth, allergens', function (
         ->getContent();
     expect(preg_replace('/\s+/', ' ', $html))->toContain(
         'name="have_flour" inputmode="decimal" autocomplete="off" value="139"',
-        'name="stock" inputmode="decimal" autocomplete="off" value="1.95"',
+        'name="stock" inputmode="decimal" autocomplete="off" value="1.96"',
         '45 mm',
         '0.33',
         'Contains celery, cereals with gluten (wheat), milk.',

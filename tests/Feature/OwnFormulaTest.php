@@ -222,7 +222,7 @@ it('takes a rule of thumb for what it says, and tells what else it may mean', fu
         ->and($flour('1 : 10'))->toBeLessThan($flour('1 : 1 : 10'));
     get('/compose?sauce=bechamel&amount=2&own_ratio=' . rawurlencode('1 : 10'))
         ->assertOk()
-        ->assertSeeInOrder(['1 : 10, roux to liquid', 'taken so', 'pouring', '1 : 1 : 10, flour to liquid', 'gratin'], false);
+        ->assertSeeInOrder(['1 : 10, roux to liquid', 'taken so', 'coating', '1 : 1 : 10, flour to liquid', 'gratin'], false);
     get('/compose?sauce=bechamel&amount=2&own_ratio=' . rawurlencode('2 tbsp per cup'))
         ->assertOk()
         ->assertSeeInOrder(['2 level tbsp per cup', 'taken so', '2 heaped tbsp per cup'], false);

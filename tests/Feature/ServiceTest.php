@@ -47,7 +47,7 @@ it('works the supper out on one page, from covers to pots', function (): void {
         ->assertSee('16¾ ladles')
         ->assertSee('gratin, 85 g/l')
         ->assertSee('as thick as was asked for')
-        ->assertSee('2.14 l of fish velouté with 365 g tomato purée', false)
+        ->assertSee('2.15 l of fish velouté with 365 g tomato purée', false)
         ->assertSee('Start the espagnole')->assertSee('Waits for espagnole')
         ->assertSee('<svg class="flow"', false)
         ->assertSee('celery, cereals with gluten (wheat), fish, milk');
@@ -224,12 +224,12 @@ it('sums the shopping in what it is bought in, with what it costs', function ():
     App\Models\LarderEntry::query()->create(['like' => 'whole-milk', 'price_per_kg' => 1.05]);
     get('/services/' . supperOf72()->id . '/shopping')
         ->assertOk()
-        ->assertSeeInOrder(['€ 3.', 'for what has a price', 'whole milk', '€ 3.'])
+        ->assertSeeInOrder(['€ 4.', 'for what has a price', 'whole milk', '€ 4.'])
         ->assertSee('4 × 1 l')
         ->assertSee('3 packs of 250 g')
         ->assertSee('made here')
         ->assertSee('1 lemon')
-        ->assertSeeInOrder(['Set out, pot by pot', '2.14 l', 'fish velouté', '365 g', 'tomato purée']);
+        ->assertSeeInOrder(['Set out, pot by pot', '2.15 l', 'fish velouté', '365 g', 'tomato purée']);
 });
 
 it('says what changes at another size', function (): void {
@@ -269,7 +269,7 @@ it('puts bases on first, then ladles out, and the base knows what and when', fun
         ->assertSee('To the fish velouté')
         ->assertSee('At the stove');
     cookUntil($base, StepKind::Keep);
-    get("/pots/{$base->id}")->assertOk()->assertSee('2.14 l for aurore, tomato and butter')->assertSee('left in the pot');
+    get("/pots/{$base->id}")->assertOk()->assertSee('2.15 l for aurore, tomato and butter')->assertSee('left in the pot');
     get("/services/{$service->id}")->assertSee('Ladled out');
     travel(3)->minutes();
     cooks($service, 'aurore@fish-stock');
@@ -284,8 +284,8 @@ it('puts bases on first, then ladles out, and the base knows what and when', fun
         ->toBe('aurore@fish-stock');
     get("/pots/{$base->id}")
         ->assertOk()
-        ->assertSee('2.14 l for aurore, tomato and butter at ' . $ladles[0]->at->format('H:i'))
-        ->assertSee('2.14 l ladled off for aurore, tomato and butter');
+        ->assertSee('2.15 l for aurore, tomato and butter at ' . $ladles[0]->at->format('H:i'))
+        ->assertSee('2.15 l ladled off for aurore, tomato and butter');
 });
 
 it('serves a base as it is by one ladle to the pass', function (): void {

@@ -105,8 +105,8 @@ it('answers, or refuses in its own words, any question drawn from the whole rang
 
 it('scales: twice the sauce in a pan of twice the floor takes twice of everything', function (Base $base): void {
     $pan = fn(float $area): Pan => Pan::of(Length::ofMillimetres(240.0 * sqrt($area)), Length::ofMillimetres(140.0));
-    // White roux leaves some water in the paste, more of it in a bigger batch; a browned one is dry. What is poured, skimmed and seasoned by
-    // hand takes less than twice as long, and steams that little less.
+    // White roux leaves some water in the paste, more of it in a bigger batch; a browned one is dry. What is poured, skimmed and seasoned
+    // by hand takes less than twice as long, and steams that little less.
     $ask = fn(float $k): Sheet => (new Composer())->answer(
         Question::of($base, Volume::ofLitres(2.0 * $k), how: new How(new RouxWish(Colour::Brown)), in: new InKitchen($pan($k))),
     );

@@ -67,7 +67,10 @@ it('loses nothing on the way up, and more the longer it stands', function (): vo
 });
 
 it('steams while it is poured, the hotter the more, and comes out no hotter than it can', function (float $scale): void {
-    [$cold, $hot] = [pouredOn(School::ColdOnHot, 120.0 * $scale, 1000.0 * $scale), pouredOn(School::HotOnHot, 120.0 * $scale, 1000.0 * $scale)];
+    [$cold, $hot] = [
+        pouredOn(School::ColdOnHot, 120.0 * $scale, 1000.0 * $scale),
+        pouredOn(School::HotOnHot, 120.0 * $scale, 1000.0 * $scale),
+    ];
     expect($cold->steamGrams)->toBeGreaterThan(0.0)->toBeLessThan($hot->steamGrams)
         ->and($hot->steamGrams)->toBeLessThan(0.03 * 1000.0 * $scale)
         ->and($cold->mixed->inCelsius())->toBeGreaterThan(8.0)->toBeLessThan(60.0)

@@ -123,7 +123,9 @@ final readonly class RandomQuestion
     private static function more(): string
     {
         return MoreField::write([[
-            'what' => self::one(['onion', 'carrot', 'white-wine', 'tomato-paste', 'double-cream', 'semi-hard-cheese', 'egg-yolk', 'lemon-juice']),
+            'what' => self::one(
+                ['onion', 'carrot', 'white-wine', 'tomato-paste', 'double-cream', 'semi-hard-cheese', 'egg-yolk', 'lemon-juice'],
+            ),
             'amount' => (string) mt_rand(5, 120),
             'unit' => self::one(['g', 'g/l']),
             'place' => self::one(Where::cases())->value,
