@@ -198,7 +198,7 @@ $write(
         [
             'name' => 'thickness, g/l',
             'points' => array_map(
-                static fn(TracePoint $p): array => [$p->at->inMinutes(), $p->thickness->gramsPerLitre ?? 0.0],
+                static fn(TracePoint $p): array => [$p->at->inMinutes(), $p->thickness()->gramsPerLitre ?? 0.0],
                 $trace->points,
             ),
         ],

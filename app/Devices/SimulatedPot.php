@@ -29,7 +29,7 @@ final readonly class SimulatedPot
         $question = $sheet->question;
         $begins = static function (StepKind ...$kinds) use ($sheet): Duration {
             $seconds = 0.0;
-            foreach ($sheet->steps as $step) {
+            foreach ($sheet->steps() as $step) {
                 if (in_array($step->kind, $kinds, true)) {
                     return Duration::ofSeconds($seconds);
                 }
@@ -71,6 +71,6 @@ final readonly class SimulatedPot
 
         return $kind === DeviceKind::Probe
             ? round($point->temperature->inCelsius(), 1)
-            : round($point->mass->inKilograms() + $this->sheet->question->pan->mass()->inKilograms(), 3);
+            : round($point->mass()->inKilograms() + $this->sheet->question->pan->mass()->inKilograms(), 3);
     }
 }

@@ -32,7 +32,7 @@ final readonly class SheetJson
 
         return [
             'sauce' => $question->base->value,
-            'amounts' => array_map(fn(Amount $amount): array => $this->amount($amount, $sheet), $sheet->amounts),
+            'amounts' => array_map(fn(Amount $amount): array => $this->amount($amount, $sheet), $sheet->amounts()),
             'roux' => !$question->base->hasRoux() ? null : [
                 'flour_g' => self::round($sheet->roux->flour->inGrams()),
                 'fat_g' => self::round($sheet->roux->fat->inGrams()),

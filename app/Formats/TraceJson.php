@@ -31,7 +31,7 @@ final readonly class TraceJson
                 'strained_g' => SheetJson::round($ledger->strained),
                 'skimmed_g' => SheetJson::round($ledger->skimmed),
                 'ladled_g' => SheetJson::round($ledger->ladled),
-                'in_pot_g' => SheetJson::round($trace->last()->mass->inGrams()),
+                'in_pot_g' => SheetJson::round($trace->last()->mass()->inGrams()),
             ],
         ];
     }
@@ -51,18 +51,18 @@ final readonly class TraceJson
             'at' => SheetJson::round($point->at->inMinutes(), 4),
             'temperature_c' => SheetJson::round($point->temperature->inCelsius(), 1),
             'shade' => $point->shade === null ? null : SheetJson::round($point->shade->value, 3),
-            'mass_g' => SheetJson::round($point->mass->inGrams(), 1),
-            'volume_ml' => SheetJson::round($point->volume->inMillilitres(), 1),
-            'depth_mm' => SheetJson::round($point->depth->inMillimetres(), 1),
-            'effective_flour_g_per_l' => $point->thickness === null ? null : SheetJson::round($point->thickness->gramsPerLitre),
-            'class' => $point->thickness?->thicknessClass()->value,
-            'raw_taste' => SheetJson::round($point->rawTaste, 3),
-            'gelatinised' => SheetJson::round($point->gelatinised, 3),
+            'mass_g' => SheetJson::round($point->mass()->inGrams(), 1),
+            'volume_ml' => SheetJson::round($point->volume()->inMillilitres(), 1),
+            'depth_mm' => SheetJson::round($point->depth()->inMillimetres(), 1),
+            'effective_flour_g_per_l' => $point->thickness() === null ? null : SheetJson::round($point->thickness()->gramsPerLitre),
+            'class' => $point->thickness()?->thicknessClass()->value,
+            'raw_taste' => SheetJson::round($point->rawTaste(), 3),
+            'gelatinised' => SheetJson::round($point->gelatinised(), 3),
             'steam_g' => SheetJson::round($point->steam->inGrams(), 1),
-            'free_fat_g' => SheetJson::round($point->freeFat->inGrams(), 1),
-            'lump_rank' => SheetJson::round($point->lumpRank, 3),
-            'speck_rank' => SheetJson::round($point->speckRank, 3),
-            'scorch_rank' => SheetJson::round($point->scorchRank, 3),
+            'free_fat_g' => SheetJson::round($point->freeFat()->inGrams(), 1),
+            'lump_rank' => SheetJson::round($point->lumpRank(), 3),
+            'speck_rank' => SheetJson::round($point->speckRank(), 3),
+            'scorch_rank' => SheetJson::round($point->scorchRank(), 3),
         ];
     }
 }

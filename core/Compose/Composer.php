@@ -203,10 +203,11 @@ final readonly class Composer
         if ($cooksRoux && $last->flourGrams > 0.0 && !$last->roux->standsFor($last->flourGrams, self::SAME_ROUX)) {
             $last = $last->with($this->cooked($question, $balance->roux($last->flourGrams)));
         }
-        $flour = $balance->flourFor($last, !$roughly);
-        $liquid = $balance->liquidFor($last, $flour);
-        $mixed = $balance->start($flour, $liquid, $last->roux);
-        $poured = $balance->poured($flour, $liquid, $last->roux, $last->poured, $cooksRoux ? self::SAME_ROUX : INF);
+        $perGram = $balance->rouxPerGram($last->roux);
+        $flour = $balance->flourFor($last, $perGram, !$roughly);
+        $liquid = $balance->liquidFor($last, $flour, $perGram);
+        $mixed = $balance->start($flour, $liquid, $perGram);
+        $poured = $balance->poured($flour * $perGram->grams(), $liquid, $last->roux, $last->poured, $cooksRoux ? self::SAME_ROUX : INF);
         $start = $balance->comeUp($mixed, $poured);
         [$end, $time] = $question->reduceBy === null
             ? [$simmer->for($start, $question->simmerTime, $roughly), $question->simmerTime]
@@ -222,13 +223,14 @@ final readonly class Composer
     private function reduced(MassBalance $balance, Draft $last, Simmer $simmer): Draft
     {
         $question = $balance->question;
+        $perGram = $balance->rouxPerGram($last->roux);
         $liquid = match (true) {
             $last->liquidGrams <= 0.0 => self::DEMI_GLACE_FROM * $question->yield->inMillilitres(),
             // By the clock it steams the same, however much there is; else it grows with the pot.
-            $question->byTheClock => $balance->liquidFor($last, 0.0),
+            $question->byTheClock => $balance->liquidFor($last, 0.0, $perGram),
             default => $balance->millilitresAfterSimmer($last) / $last->end->millilitres() * $last->liquidGrams,
         };
-        $mixed = $balance->start(0.0, $liquid, $last->roux);
+        $mixed = $balance->start(0.0, $liquid, $perGram);
         $start = $balance->comeUp($mixed, null);
         $goal = EquivalentFlour::straightened($question->thickness->viscosity()->pascalSeconds);
         $solvent = Flow::waterViscosity(EquivalentFlour::CELSIUS);

@@ -69,7 +69,7 @@ final readonly class Draft
         $roux = CookedRoux::byColourAlone($question->shade());
         $litres = $question->yield->inLitres();
         $flour = $question->thickness->gramsPerLitre / $roux->shade->strength() * $litres;
-        $sauce = $balance->start($flour, $question->yield->inMillilitres(), $roux);
+        $sauce = $balance->start($flour, $question->yield->inMillilitres(), $balance->rouxPerGram($roux));
         $minutes = $question->simmerTime->inMinutes();
         $steam = $question->reduceBy === null
             ? $question->simmerLevel->flux() * $question->kitchen->evaporation->value * $question->pan->areaSquareCentimetres() * $minutes

@@ -116,22 +116,27 @@ final readonly class MassBalance
     }
 
     /** The pot when the liquid has met the roux, before the simmer. */
-    public function start(float $flourGrams, float $liquidGrams, CookedRoux $cooked): Sauce
+    public function start(float $flourGrams, float $liquidGrams, Sauce $rouxPerGram): Sauce
     {
-        return $this->rouxPerGram($cooked)
+        return $rouxPerGram
             ->times($flourGrams)
             ->plus($this->additions->joining)
             ->plus($this->liquid->perGram->times($liquidGrams));
     }
 
-    /** How the liquid meets the roux; null where there is none. */
-    public function poured(float $flourGrams, float $liquidGrams, CookedRoux $cooked, ?PouringIn $last, float $within): ?PouringIn
+    /**
+     * How the liquid meets the roux; null where there is none.
+     *
+     * @param float $rouxGrams cooked
+     * @param PouringIn|null $last that stands where both weigh the same within a share
+     */
+    public function poured(float $rouxGrams, float $liquidGrams, CookedRoux $cooked, ?PouringIn $last, float $within): ?PouringIn
     {
         $question = $this->question;
         if (!$question->base->hasRoux()) {
             return null;
         }
-        $roux = Mass::ofGrams(max(0.0, $this->cookedRouxGrams($flourGrams, $cooked)));
+        $roux = Mass::ofGrams(max(0.0, $rouxGrams));
         $liquid = Mass::ofGrams(max(0.0, $liquidGrams));
 
         return $last !== null && $last->standsFor($roux, $liquid, $within)
@@ -176,7 +181,7 @@ final readonly class MassBalance
     }
 
     /** Cooked roux with one gram of flour in it. */
-    private function rouxPerGram(CookedRoux $cooked): Sauce
+    public function rouxPerGram(CookedRoux $cooked): Sauce
     {
         $roux = $this->roux(1.0);
         $water = $roux->flourWaterGrams() + $roux->fatWaterGrams();
@@ -221,15 +226,15 @@ final readonly class MassBalance
     }
 
     /**
+     * @param Sauce $roux of one gram of flour
      * @param bool $isNear whether the last draft's flour is nearly right
      *
      * @return float g of flour that thickens enough if the simmer does again what it did last
      *
      * @throws NotReachable if the roux alone would be more than the yield, or it is too thick without any
      */
-    public function flourFor(Draft $last, bool $isNear = false): float
+    public function flourFor(Draft $last, Sauce $roux, bool $isNear = false): float
     {
-        $roux = $this->rouxPerGram($last->roux);
         $rest = $this->salted($this->additions->joining, $last->saltGrams);
         [$rouxMillilitres, $wanted] = [$roux->millilitres(), $this->millilitresBeforeSimmer($last) - $rest->millilitres()];
         if ($this->question->held !== null) {
@@ -284,9 +289,9 @@ final readonly class MassBalance
     }
 
     /** @return float g of liquid that makes up the volume; below 0 when the roux alone is more */
-    public function liquidFor(Draft $last, float $flourGrams): float
+    public function liquidFor(Draft $last, float $flourGrams, Sauce $rouxPerGram): float
     {
-        $dry = $this->rouxPerGram($last->roux)->millilitres() * $flourGrams
+        $dry = $rouxPerGram->millilitres() * $flourGrams
         + $this->salted($this->additions->joining, $last->saltGrams)->millilitres();
 
         return ($this->millilitresBeforeSimmer($last) - $dry) / $this->liquidMillilitresPerGram;

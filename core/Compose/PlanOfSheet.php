@@ -41,7 +41,7 @@ final readonly class PlanOfSheet
         $fat = $question->base->hasRoux() ? $question->fat : '';
 
         return Plan::of(
-            $this->sheet->steps,
+            $this->sheet->steps(),
             Making::of(
                 $question->base->value,
                 $question->base->value,
@@ -120,7 +120,7 @@ final readonly class PlanOfSheet
     /** The first step at which it simmers: it has come to the boil then. */
     private function boilsFrom(): string
     {
-        foreach ($this->sheet->steps as $step) {
+        foreach ($this->sheet->steps() as $step) {
             if (in_array($step->kind, [StepKind::Simmer, StepKind::Reduce], true)) {
                 return $step->id;
             }

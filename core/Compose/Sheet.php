@@ -43,9 +43,8 @@ final readonly class Sheet
      * @param list<Finishing> $finishes what goes in last, one after the other, with their limits
      * @param Mass $strained raw vegetables that the strainer keeps
      * @param Volume $pieces what vegetables take of the yield that stay in
-     * @param list<Amount> $amounts in the order they are used
-     * @param non-empty-list<Step> $steps
      * @param list<Warning> $warnings
+     * @param array<int, Worked> $finished the acts that finish the sauce, by their place
      */
     private function __construct(
         public Question $question,
@@ -68,9 +67,10 @@ final readonly class Sheet
         public SpoonTest $spoon,
         public PourStair $stair,
         public Outlook $outlook,
-        public array $amounts,
-        public array $steps,
         public array $warnings,
+        private MassBalance $balance,
+        private Draft $draft,
+        private array $finished,
     ) {}
 
     public static function of(MassBalance $balance, Draft $draft): self
@@ -93,7 +93,6 @@ final readonly class Sheet
         $finishes = array_merge(...array_map(static fn(Worked $worked): array => $worked->finishings, array_values($finished)));
         $served = $finished === [] ? $kept : $finished[array_key_last($finished)]->after->sauce;
         $outlook = Outlook::of($question, $draft, $stair, $evaporated->inMillilitres());
-        $steps = Steps::for($balance, $draft, $stair, $outlook, $finished, $kept->millilitres() / $draft->end->millilitres());
 
         return new self(
             $question,
@@ -116,20 +115,29 @@ final readonly class Sheet
             SpoonTest::of($flow),
             $stair,
             $outlook,
-            self::amounts($steps),
-            $steps,
             Warnings::for($question, $roux, $draft, $served, array_values($finished)),
+            $balance,
+            $draft,
+            $finished,
         );
     }
 
     /**
-     * @param non-empty-list<Step> $steps
+     * Worked out when somebody reads them: most sheets are only looked at for their numbers.
      *
-     * @return list<Amount> all that they use, by the part of the work
+     * @return non-empty-list<Step>
      */
-    private static function amounts(array $steps): array
+    public function steps(): array
     {
-        $amounts = array_merge(...array_map(static fn(Step $step): array => $step->amounts, $steps));
+        $kept = 1.0 - Straining::CLING - $this->balance->heldByStrainer($this->draft) / $this->draft->end->millilitres();
+
+        return Steps::for($this->balance, $this->draft, $this->stair, $this->outlook, $this->finished, $kept);
+    }
+
+    /** @return list<Amount> all that the steps use, by the part of the work */
+    public function amounts(): array
+    {
+        $amounts = array_merge(...array_map(static fn(Step $step): array => $step->amounts, $this->steps()));
         $order = array_flip(array_column(When::cases(), 'value'));
         usort($amounts, static fn(Amount $a, Amount $b): int => $order[$a->when->value] <=> $order[$b->when->value]);
 
@@ -180,7 +188,7 @@ final readonly class Sheet
     /** @return list<Allergen> each once, in the order of the list */
     public function allergens(): array
     {
-        return Allergen::among(...array_map(static fn(Amount $amount): array => $amount->allergens, $this->amounts));
+        return Allergen::among(...array_map(static fn(Amount $amount): array => $amount->allergens, $this->amounts()));
     }
 
     /** @return list<Allergen> that something bought may hold, by its label, and nothing certainly does */
@@ -188,7 +196,7 @@ final readonly class Sheet
     {
         return Allergen::besides(
             $this->allergens(),
-            ...array_map(static fn(Amount $amount): array => $amount->readLabel, $this->amounts),
+            ...array_map(static fn(Amount $amount): array => $amount->readLabel, $this->amounts()),
         );
     }
 }

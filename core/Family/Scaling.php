@@ -36,7 +36,7 @@ final readonly class Scaling
     {
         $sheet = $node->sheet;
         if ($sheet !== null) {
-            $time = array_sum(array_map(static fn(Step $step): float => $step->pace->time->inMinutes(), $sheet->steps));
+            $time = array_sum(array_map(static fn(Step $step): float => $step->pace->time->inMinutes(), $sheet->steps()));
 
             return new PotSize(
                 $node->made,

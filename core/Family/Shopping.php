@@ -40,7 +40,7 @@ final readonly class Shopping
     private static function ofBase(string $key, FlowNode $node): array
     {
         $lines = [];
-        foreach ($node->sheet->amounts ?? [] as $amount) {
+        foreach ($node->sheet?->amounts() ?? [] as $amount) {
             // The espagnole in a demi-glace is a pot of this service, and no purchase.
             if ($amount->ingredient !== Base::Espagnole->value) {
                 $lines[] = new ShoppingLine($amount->ingredient, $amount->mass, $amount->volume, $amount->pieces, $amount->allergens, [

@@ -7,6 +7,7 @@ namespace Lento\Simulation;
 use Lento\Heat\Fire;
 use Lento\Heat\HeatCapacity;
 use Lento\Roux\Browning;
+use Lento\Roux\OffHeat;
 use Lento\Roux\PanBottom;
 
 /** Fat or roux in the pan, second by second. Plain numbers inside; the laws are those of Roux. */
@@ -31,7 +32,9 @@ final readonly class PasteInPan
             $paste->decay,
         ];
         [$browns, $speed] = [$paste->hasFlour(), $this->vessel->kitchen->browning->value / 60.0];
-        if ($browns && $flux > 0.0) {
+        // Off the heat on the bench it loses what it loses on a flame that is out.
+        $onBench = $heating->ovenCelsius === null && $heating->off === OffHeat::Bench;
+        if ($browns && ($flux > 0.0 || $onBench)) {
             [, [$celsius, $fatWater, $flourWater, $dose, $decay]] = $heated->brownedOnHob(
                 [$celsius, $fatWater, $flourWater, $dose, $decay],
                 new Fire($flux, $held),

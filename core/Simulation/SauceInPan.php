@@ -50,16 +50,21 @@ final readonly class SauceInPan
         [$celsius, $water, $alcohol, $yolk] = [$state->celsius, $sauce->waterGrams, $sauce->alcoholGrams, $sauce->yolkSet];
         [$gelatinised, $acidLeft, $simmered, $raw] = [$starch->gelatinised, $starch->acidLeft, $starch->simmeredMinutes, $starch->rawTaste];
         [$refreshed, $slowed, $quiet, $swelling, $rest, $acid, $rawLoss] = [-INF, 1.0, 0.0, 0.0, 0.0, 1.0, 1.0];
+        [$warmth, $solvent] = [1.0, 0.0];
         for ($i = 0; $i < $seconds; $i++) {
             if ($i % self::REFRESH_SECONDS === 0 || abs($celsius - $refreshed) > self::REFRESH_KELVIN) {
-                $cooking = Cooking::at($celsius, $pH);
-                $rest = Starch::gelatinisedAtRest($celsius, $starch->swellingCelsius);
-                [$swelling, $acid, $rawLoss] = [
-                    1.0 - exp(-$cooking->swelling / 60.0),
-                    exp(-$cooking->acid / 60.0),
-                    exp(-$cooking->rawTaste / 60.0),
-                ];
-                $quiet = (QuietSurface::flux($celsius, $setting->lid) * $area) / 60.0;
+                // At a simmer it stands at one temperature, and only the thickness moves.
+                if ($celsius !== $refreshed) {
+                    $cooking = Cooking::at($celsius, $pH);
+                    $rest = Starch::gelatinisedAtRest($celsius, $starch->swellingCelsius);
+                    [$swelling, $acid, $rawLoss] = [
+                        1.0 - exp(-$cooking->swelling / 60.0),
+                        exp(-$cooking->acid / 60.0),
+                        exp(-$cooking->rawTaste / 60.0),
+                    ];
+                    $quiet = (QuietSurface::flux($celsius, $setting->lid) * $area) / 60.0;
+                    [$warmth, $solvent] = [Flow::warmth($celsius), Flow::waterViscosity($celsius)];
+                }
                 $slowed = 1.0
                 + Simmer::THICK_SLOWS
                     * $sauce->apparentWith(
@@ -67,10 +72,21 @@ final readonly class SauceInPan
                         $alcohol,
                         $starch->thickeningWhen($gelatinised, $acidLeft, $simmered),
                         $yolk,
-                        Flow::warmth($celsius),
-                        Flow::waterViscosity($celsius),
+                        $warmth,
+                        $solvent,
                     );
                 $refreshed = $celsius;
+            }
+            $held = $celsius === $target ? min(self::REFRESH_SECONDS - $i % self::REFRESH_SECONDS, $seconds - $i) : 1;
+            if ($held > 1 && $alcohol <= 0.0 && $water - $held * $level / $slowed > $driest && $celsius > Starch::SWELLS_ABOVE) {
+                // Held at its simmer it does the same every second until it is looked at again: all of them at once.
+                $water -= $held * $level / $slowed;
+                $gelatinised = $rest > $gelatinised ? $rest - ($rest - $gelatinised) * (1.0 - $swelling) ** $held : $gelatinised;
+                $acidLeft *= $acid ** $held;
+                $simmered += $held / 60.0;
+                $raw *= $rawLoss ** $held;
+                $i += $held - 1;
+                continue;
             }
             $capacity = $fixed + HeatCapacity::WATER * $water + HeatCapacity::ALCOHOL * $alcohol;
             if ($celsius >= $target - 1e-9 && $celsius <= $target + 0.5) {

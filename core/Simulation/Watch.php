@@ -6,13 +6,11 @@ namespace Lento\Simulation;
 
 use Lento\Pot\Scorch;
 use Lento\Quantity\Duration;
-use Lento\Quantity\Mass;
-use Lento\Quantity\Temperature;
 use Lento\Roux\BaseFilm;
 use Lento\Roux\HeatedPaste;
 use Lento\Roux\Shade;
-use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\Flow;
+use Lento\Thickness\Sauce;
 
 /** Looks at a simulated pot: what there is to see, and what is going wrong. */
 final readonly class Watch
@@ -22,57 +20,46 @@ final readonly class Watch
 
     private const BURNS = 0.5;
 
+    /** Water, as a share of what is dissolved in it, below which a sauce has boiled dry. */
+    private const DRY = 0.2;
+
     public function __construct(private HeatedPan $vessel) {}
 
     public function see(PotState $state, Setting $setting, int $seconds): TracePoint
     {
-        $content = $state->content();
-        $paste = $state->paste;
-
-        return new TracePoint(
-            Duration::ofSeconds((float) $seconds),
-            Temperature::ofCelsius($state->celsius),
-            $state->shade,
-            new Contents(
-                $content->mass(),
-                $content->volume(),
-                $this->vessel->pan->depth($content->volume()),
-                Mass::ofGrams(max(0.0, $state->ledger->steam)),
-                $paste === null ? $content->freeFat() : Mass::ofGrams(0.0),
-            ),
-            new Body($paste === null ? EquivalentFlour::of($content) : null, $content->starch->rawTaste, $content->starch->gelatinised),
-            new Ranks(1.0 - $state->smooth, $this->speckRank($state, $setting), $this->scorchRank($state, $setting)),
-        );
+        return new TracePoint(Duration::ofSeconds((float) $seconds), $state, $setting, $this->vessel);
     }
 
     /** @return list<Mishap> */
     public function troubles(PotState $state, Setting $setting): array
     {
         $paste = $state->paste;
-        $film = $this->filmCelsius($state, $setting);
-        $content = $state->content();
+        if ($paste !== null) {
+            $burns = $paste->hasFlour() && ($paste->shade()->value >= Shade::BURNT || $this->speckRank($state, $setting) >= self::BURNS);
 
-        return array_map(
-            Mishap::from(...),
-            array_keys(
-                array_filter([
-                    Mishap::Smokes->value => $paste !== null && $state->celsius > $paste->smokesAt,
-                    Mishap::Burns->value
-                        => $paste !== null
-                        && $paste->hasFlour()
-                        && ($paste->shade()->value >= Shade::BURNT || BaseFilm::speckRiskAt($film) >= self::BURNS),
-                    Mishap::Catches->value => $this->scorchRank($state, $setting) >= self::CATCHES,
-                    Mishap::RunsOver->value => $content->grams() > 0.0 && $this->vessel->pan->fill($content->volume()) > 1.0,
-                    Mishap::BoilsDry->value
-                        => $paste === null
-                        && $content->grams() > 0.0
-                        && $content->waterGrams < 0.2 * ($content->solidsGrams + $content->fatGrams),
-                ]),
-            ),
-        );
+            return [
+                ...$state->celsius > $paste->smokesAt ? [Mishap::Smokes] : [],
+                ...$burns ? [Mishap::Burns] : [],
+                ...$this->runsOver($paste->asSauce()) ? [Mishap::RunsOver] : [],
+            ];
+        }
+        $sauce = $state->sauce;
+        $dry = $sauce->waterGrams < self::DRY * ($sauce->solidsGrams + $sauce->fatGrams);
+
+        return [
+            ...$this->scorchRank($state, $setting) >= self::CATCHES ? [Mishap::Catches] : [],
+            ...$this->runsOver($sauce) ? [Mishap::RunsOver] : [],
+            ...$sauce->grams() > 0.0 && $dry ? [Mishap::BoilsDry] : [],
+        ];
     }
 
-    private function speckRank(PotState $state, Setting $setting): float
+    private function runsOver(Sauce $content): bool
+    {
+        return $content->grams() > 0.0 && $this->vessel->pan->fill($content->volume()) > 1.0;
+    }
+
+    /** @return float 0 to 1, of burnt specks in a paste */
+    public function speckRank(PotState $state, Setting $setting): float
     {
         return $state->paste !== null && $state->paste->hasFlour() ? BaseFilm::speckRiskAt($this->filmCelsius($state, $setting)) : 0.0;
     }
@@ -93,7 +80,8 @@ final readonly class Watch
         return BaseFilm::celsius($state->celsius, $flux, $setting->stirring);
     }
 
-    private function scorchRank(PotState $state, Setting $setting): float
+    /** @return float 0 to 1, of catching on the floor */
+    public function scorchRank(PotState $state, Setting $setting): float
     {
         if ($state->paste !== null || $state->sauce->grams() <= 0.0) {
             return 0.0;
@@ -105,7 +93,15 @@ final readonly class Watch
         if ($flux <= 0.0) {
             return 0.0;
         }
-        $thickness = Flow::at($state->sauce, $state->celsius)->pascalSeconds(EquivalentFlour::SHEAR);
+        $sauce = $state->sauce;
+        $thickness = $sauce->apparentWith(
+            $sauce->waterGrams,
+            $sauce->alcoholGrams,
+            $sauce->starch->thickeningGrams(),
+            $sauce->yolkSet,
+            Flow::warmth($state->celsius),
+            Flow::waterViscosity($state->celsius),
+        );
 
         return Scorch::rankAt(
             Scorch::wallCelsius($state->celsius, $thickness, $flux, $setting->stirring, $this->vessel->base),

@@ -50,6 +50,6 @@ final readonly class FreshStart
 
     private static function minutes(Sheet $sheet): float
     {
-        return array_sum(array_map(static fn(Step $step): float => $step->pace->time->inMinutes(), $sheet->steps));
+        return array_sum(array_map(static fn(Step $step): float => $step->pace->time->inMinutes(), $sheet->steps()));
     }
 }

@@ -90,8 +90,8 @@ it('reads no clock by itself in the core, and remembers nothing from one questio
         $text = str_replace('static $house = null;', '', (string) file_get_contents((string) $file), $constants);
         expect($constants)->toBe(basename((string) $file) === 'Larder.php' ? 1 : 0)
             ->and($text)->not->toMatch(
-            '/new\s+\\\\?DateTime(Immutable)?\(\s*\)|Illuminate|Carbon|\bnow\(|\bstatic\s+(\??[\w\\|]+\s+)?\$/',
-        );
+                '/new\s+\\\\?DateTime(Immutable)?\(\s*\)|Illuminate|Carbon|\bnow\(|\bstatic\s+(\??[\w\\|]+\s+)?\$/',
+            );
     }
     expect($seen)->toBeGreaterThan(60);
 });

@@ -90,6 +90,6 @@ it('keeps what was read as an own sauce in one tap, its amounts as written', fun
     $kept = Sauce::query()->where('name', 'Gran’s gravy')->firstOrFail()->versions()->firstOrFail()->question;
     $sheet = Answer::to(ComposeFields::from($kept), app(Kitchen::class))->sheet;
     expect($sheet?->roux->flour->inGrams())->toEqualWithDelta(30.76, 0.1)
-        ->and(array_map(static fn(Amount $amount): string => $amount->ingredient, $sheet->amounts ?? []))
+        ->and(array_map(static fn(Amount $amount): string => $amount->ingredient, $sheet?->amounts() ?? []))
         ->toContain('red-wine', 'tomato-paste', 'brown-stock', 'pan-drippings');
 });

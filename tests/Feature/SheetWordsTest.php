@@ -148,8 +148,8 @@ it('sets out what its acts use, all of it and nothing else', function (Base $bas
     foreach ([0.2, 2.0, 40.0] as $litres) {
         $sheet = (new Composer())->answer(Question::of($base, Volume::ofLitres($litres)));
         $used = array_merge(...array_map(static fn(Step $step): array => $step->amounts, $sheet->plan()->steps));
-        expect(array_keys(gramsByName($used)))->toBe(array_keys(gramsByName($sheet->amounts)));
-        foreach (gramsByName($sheet->amounts) as $ingredient => $grams) {
+        expect(array_keys(gramsByName($used)))->toBe(array_keys(gramsByName($sheet->amounts())));
+        foreach (gramsByName($sheet->amounts()) as $ingredient => $grams) {
             expect(gramsByName($used)[$ingredient])->toEqualWithDelta($grams, 1e-6 * max(1.0, $grams));
         }
     }

@@ -70,7 +70,7 @@ final class ComposeCommand extends Refusing
             $amount->pieces === null
                 ? trim(Grams::of($amount->mass)->text() . '  ' . ($amount->volume === null ? '' : $measure->of($amount->volume)))
                 : Pieces::text($amount->pieces, $amount->ingredient),
-        ], $sheet->amounts));
+        ], $sheet->amounts()));
         $this->heading(Words::text('compose.pour'));
         $this->rows(array_map(static fn(Pour $pour, string $amount): array => [
             $amount,

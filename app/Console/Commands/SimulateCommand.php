@@ -79,7 +79,7 @@ final class SimulateCommand extends Refusing
                     strained: $grams($ledger->strained),
                     skimmed: $grams($ledger->skimmed),
                     ladled: $grams($ledger->ladled),
-                    left: $grams($trace->last()->mass->inGrams()),
+                    left: $grams($trace->last()->mass()->inGrams()),
                 ),
         );
 
@@ -93,10 +93,10 @@ final class SimulateCommand extends Refusing
             sprintf('%.1F', $point->at->inMinutes()),
             sprintf('%.0F', $point->temperature->inCelsius()),
             $point->shade === null ? '' : sprintf('%.2F', $point->shade->value),
-            sprintf('%.0F', $point->volume->inMillilitres()),
-            sprintf('%.0F', $point->depth->inMillimetres()),
-            $point->thickness === null ? '' : sprintf('%.0F', $point->thickness->gramsPerLitre),
-            $point->thickness === null ? '' : Words::text('thickness.class.' . $point->thickness->thicknessClass()->value),
+            sprintf('%.0F', $point->volume()->inMillilitres()),
+            sprintf('%.0F', $point->depth()->inMillimetres()),
+            $point->thickness() === null ? '' : sprintf('%.0F', $point->thickness()->gramsPerLitre),
+            $point->thickness() === null ? '' : Words::text('thickness.class.' . $point->thickness()->thicknessClass()->value),
         ];
     }
 }

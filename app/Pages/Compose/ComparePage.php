@@ -124,7 +124,7 @@ final readonly class ComparePage
                 array_sum(
                     array_map(
                         static fn(Step $step): float => !$handsOn || $step->pace->handsOn ? $step->pace->time->inMinutes() : 0.0,
-                        $sheet->steps,
+                        $sheet->steps(),
                     ),
                 ),
             ),
@@ -133,7 +133,7 @@ final readonly class ComparePage
 
     private function cost(Sheet $sheet): string
     {
-        $costs = $this->kitchen->costs($sheet->amounts);
+        $costs = $this->kitchen->costs($sheet->amounts());
 
         return $costs === [] ? '–' : $this->kitchen->currency() . sprintf('%.2F', array_sum($costs));
     }

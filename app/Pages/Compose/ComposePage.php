@@ -353,7 +353,7 @@ final readonly class ComposePage
     /** @return list<Amount> what is weighed first: fat, flour or ready roux, and the liquids */
     public function chief(): array
     {
-        return array_values(array_filter($this->sheet->amounts ?? [], $this->isChief(...)));
+        return array_values(array_filter($this->sheet?->amounts() ?? [], $this->isChief(...)));
     }
 
     /** The field that an amount of the slip can be changed by; null where it follows from the others. */
@@ -374,7 +374,7 @@ final readonly class ComposePage
     /** The rest in one line: "salt 15 g, white pepper 0.6 g". */
     public function others(): string
     {
-        $rest = array_filter($this->sheet->amounts ?? [], fn(Amount $amount): bool => !$this->isChief($amount));
+        $rest = array_filter($this->sheet?->amounts() ?? [], fn(Amount $amount): bool => !$this->isChief($amount));
 
         return implode(', ', array_map(fn(Amount $amount): string => $amount->pieces !== null
             ? Pieces::text($amount->pieces, $amount->ingredient)
@@ -404,7 +404,7 @@ final readonly class ComposePage
         return $this->sheet === null
             ? ''
             : Minutes::text(
-                Duration::ofMinutes(array_sum(array_map(static fn($step): float => $step->pace->time->inMinutes(), $this->sheet->steps))),
+                Duration::ofMinutes(array_sum(array_map(static fn($step): float => $step->pace->time->inMinutes(), $this->sheet->steps()))),
             );
     }
 
@@ -417,7 +417,7 @@ final readonly class ComposePage
                     array_sum(
                         array_map(
                             static fn($step): float => $step->pace->handsOn ? $step->pace->time->inMinutes() : 0.0,
-                            $this->sheet->steps,
+                            $this->sheet->steps(),
                         ),
                     ),
                 ),

@@ -89,7 +89,7 @@ final readonly class SheetPage
     public function amounts(): array
     {
         $lines = [];
-        foreach ($this->sheet->amounts as $amount) {
+        foreach ($this->sheet->amounts() as $amount) {
             $cost = $this->kitchen->cost($amount->ingredient, $amount->mass);
             $lines[$amount->when->value][] = self::told([
                 'name' => ucfirst(Words::ingredient($amount->ingredient)),
@@ -125,7 +125,7 @@ final readonly class SheetPage
     /** What all that has a price costs, and what has none; null where nothing has. */
     public function cost(): ?string
     {
-        $costs = $this->kitchen->costs($this->sheet->amounts);
+        $costs = $this->kitchen->costs($this->sheet->amounts());
         if ($costs === []) {
             return null;
         }
@@ -133,11 +133,11 @@ final readonly class SheetPage
         $litres = $this->sheet->question->yield->inLitres();
 
         return Words::text(
-            count($costs) === count($this->sheet->amounts) ? 'sheet.cost' : 'sheet.cost_of',
+            count($costs) === count($this->sheet->amounts()) ? 'sheet.cost' : 'sheet.cost_of',
             all: $this->kitchen->currency() . sprintf('%.2F', $all),
             litre: $this->kitchen->currency() . sprintf('%.2F', $all / $litres),
             priced: count($costs),
-            lines: count($this->sheet->amounts),
+            lines: count($this->sheet->amounts()),
         );
     }
 
@@ -207,7 +207,7 @@ final readonly class SheetPage
         $goes = array_sum(
             array_map(
                 static fn(Amount $amount): float => $amount->ingredient === 'salt' ? $amount->mass->inGrams() : 0.0,
-                $this->sheet->amounts,
+                $this->sheet->amounts(),
             ),
         );
         $in = $this->sheet->start->saltGrams;
@@ -276,7 +276,7 @@ final readonly class SheetPage
                 array_sum(
                     array_map(
                         static fn(Step $step): float => !$handsOn || $step->pace->handsOn ? $step->pace->time->inMinutes() : 0.0,
-                        $this->sheet->steps,
+                        $this->sheet->steps(),
                     ),
                 ),
             ),

@@ -103,7 +103,7 @@ final readonly class ShoppingPage
     {
         $lines = array_map(
             fn(Amount $amount): array => [$this->amount($amount), Words::ingredient($amount->ingredient)],
-            $node->sheet->amounts ?? [],
+            $node->sheet?->amounts() ?? [],
         );
         if ($node->derived === null) {
             return $lines;

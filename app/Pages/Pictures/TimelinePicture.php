@@ -19,7 +19,7 @@ final readonly class TimelinePicture
     public static function of(Sheet $sheet): self
     {
         $drawing = TimelineDrawing::of(
-            array_map(static fn(Step $step): array => [$step->pace->time->inMinutes(), $step->pace->handsOn], $sheet->steps),
+            array_map(static fn(Step $step): array => [$step->pace->time->inMinutes(), $step->pace->handsOn], $sheet->steps()),
         );
         $list = array_map(
             static fn(array $one): string => Minutes::text(Duration::ofMinutes($one['minutes']))

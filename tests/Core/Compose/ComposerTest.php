@@ -153,10 +153,10 @@ it('starts an espagnole with about half as much stock again', function (): void 
     expect($sheet->liquid->inLitres())
         ->toBeGreaterThan(2.6)
         ->toBeLessThan(3.2)
-        ->and(array_column($sheet->amounts, 'ingredient'))
+        ->and(array_column($sheet->amounts(), 'ingredient'))
         ->toContain('tomato-paste', 'onion', 'carrot', 'celery', 'bay-leaf')
         ->not->toContain('salt')
-        ->and(array_map(fn($step): StepKind => $step->kind, $sheet->steps))
+        ->and(array_map(fn($step): StepKind => $step->kind, $sheet->steps()))
         ->toContain(StepKind::BrownVegetables, StepKind::ReduceApart, StepKind::Warm, StepKind::Skim, StepKind::TakeOut);
 });
 
@@ -170,7 +170,7 @@ it('salts to the house’s share, and not at all when the broth has brought it',
             how: new How(simmer: new SimmerWish(Duration::ofMinutes(240.0), SimmerLevel::Simmer)),
         ),
     );
-    expect(array_column($packed->amounts, 'ingredient'))
+    expect(array_column($packed->amounts(), 'ingredient'))
         ->not->toContain('salt')
         ->and(codes($packed))
         ->toContain(WarningCode::SaltPastTarget);
@@ -179,7 +179,7 @@ it('salts to the house’s share, and not at all when the broth has brought it',
 it('lists amounts in the order they are used', function (): void {
     $whens = array_map(
         fn(Amount $amount): int => (int) array_search($amount->when, When::cases(), true),
-        answered(Question::of(Base::Espagnole, Volume::ofLitres(1.0)))->amounts,
+        answered(Question::of(Base::Espagnole, Volume::ofLitres(1.0)))->amounts(),
     );
     $sorted = $whens;
     sort($sorted);
@@ -282,7 +282,7 @@ it('knows its bases by any spelling', fn(string $name, Base $base) => expect(Bas
 
 it('gives every school its pours and its steps', function (School $school): void {
     $sheet = answered(Question::of(Base::Veloute, Volume::ofLitres(2.0), how: new How(school: $school), in: new InKitchen(pan24())));
-    $kinds = array_map(fn($step): StepKind => $step->kind, $sheet->steps);
+    $kinds = array_map(fn($step): StepKind => $step->kind, $sheet->steps());
     expect($sheet->stair->pours)
         ->not->toBe([])
         ->and($kinds[0])
@@ -306,7 +306,7 @@ it(
     function (): void {
         // min between two visits of a kind at a step; null where it wants none.
         $every = static function (Question $question, StepKind $at, TendingKind $visit): ?float {
-            foreach (answered($question)->steps as $step) {
+            foreach (answered($question)->steps() as $step) {
                 foreach ($step->pace->tendings as $tending) {
                     if ($step->kind === $at && $tending->kind === $visit) {
                         return $tending->every->inMinutes();
@@ -370,7 +370,7 @@ it(
 );
 
 it('reduces by its own step where it boils down to a level, and ends every pot with its correction and its keeping', function (): void {
-    $kinds = static fn(Question $question): array => array_map(static fn($step): StepKind => $step->kind, answered($question)->steps);
+    $kinds = static fn(Question $question): array => array_map(static fn($step): StepKind => $step->kind, answered($question)->steps());
     expect($kinds(Question::of(Base::DemiGlace, Volume::ofLitres(1.0))))
         ->toContain(StepKind::Reduce)
         ->not->toContain(StepKind::Simmer)

@@ -60,7 +60,7 @@ function made(Base $base, float $litres = 2.0, mixed ...$more): Sheet
 /** @return list<StepKind> */
 function stepsOf(Sheet $sheet): array
 {
-    return array_map(fn(Step $step): StepKind => $step->kind, $sheet->steps);
+    return array_map(fn(Step $step): StepKind => $step->kind, $sheet->steps());
 }
 
 function gramsOf(Sheet $sheet, string $ingredient, ?When $when = null): float
@@ -68,7 +68,7 @@ function gramsOf(Sheet $sheet, string $ingredient, ?When $when = null): float
     return array_sum(
         array_map(
             fn(Amount $a): float => $a->ingredient === $ingredient && ($when === null || $a->when === $when) ? $a->mass->inGrams() : 0.0,
-            $sheet->amounts,
+            $sheet->amounts(),
         ),
     );
 }
@@ -87,7 +87,7 @@ it('ships every base with amounts that its larder knows', function (Base $base):
     foreach ($formula->parts() as $part) {
         expect($part->usual)->toBeGreaterThan(0.0)->and($part->optional)->toBe($part->perLitre === 0.0);
     }
-    expect(made($base)->amounts)->not->toBe([]);
+    expect(made($base)->amounts())->not->toBe([]);
 })->with(Base::cases());
 
 it('allows the tomato base the flour that its acid takes', function (): void {
@@ -126,7 +126,7 @@ it('boils a demi-glace down by half from equal parts of espagnole and stock', fu
         ->toContain(Allergen::Gluten, Allergen::Celery);
     $volumes = array_map(
         fn(Amount $a): float => $a->volume?->inMillilitres() ?? 0.0,
-        array_values(array_filter($sheet->amounts, fn(Amount $a): bool => $a->when === When::Pour)),
+        array_values(array_filter($sheet->amounts(), fn(Amount $a): bool => $a->when === When::Pour)),
     );
     expect($volumes[0])->toEqualWithDelta($volumes[1], 1e-6 * $volumes[0]);
 });
@@ -223,7 +223,10 @@ it('finishes off the boil, and meets the thickness with the cream in it', functi
         ->toBe(80.0)
         ->and(
             array_sum(
-                array_map(fn(Step $step): float => $step->kind === StepKind::Enrich ? $step->pace->time->inMinutes() : 0.0, $sheet->steps),
+                array_map(
+                    fn(Step $step): float => $step->kind === StepKind::Enrich ? $step->pace->time->inMinutes() : 0.0,
+                    $sheet->steps(),
+                ),
             ),
         )
         // Two minutes by custom, and two a kilogram of the butter.
@@ -363,7 +366,7 @@ it('cooks a white roux briefly or long, and stirs in the flour at once or by and
         ->and($ask(CookOut::Brief)->shade->value)
         ->toBeLessThan($ask(CookOut::Usual)->shade->value);
     $flour = fn(Sheet $sheet): float => array_sum(
-        array_map(fn(Step $step): float => $step->kind === StepKind::Flour ? $step->pace->time->inMinutes() : 0.0, $sheet->steps),
+        array_map(fn(Step $step): float => $step->kind === StepKind::Flour ? $step->pace->time->inMinutes() : 0.0, $sheet->steps()),
     );
     expect($flour($ask(CookOut::Usual)))->toBe(1.0)->and($flour($ask(CookOut::Usual, FlourWay::Gradually)))->toBe(3.0);
 });
@@ -397,7 +400,7 @@ it('lets a stirred pot catch less, and warns of milk sooner than of stock', func
         ->toBeLessThan($ranks[$ask(Base::Bechamel, Stirring::Visits)->outlook->scorching->value])
         ->and(
             array_filter(
-                $ask(Base::Bechamel, Stirring::Constantly)->steps,
+                $ask(Base::Bechamel, Stirring::Constantly)->steps(),
                 fn(Step $step): bool => $step->kind === StepKind::Simmer && !$step->pace->handsOn,
             ),
         )
@@ -435,7 +438,7 @@ it('answers or refuses every base in any amount, by any school', function (Base 
             try {
                 $sheet = made($base, $litres, method: $method);
                 expect($sheet->served->millilitres() + $sheet->pieces->inMillilitres())->toEqualWithDelta(1000.0 * $litres, 0.5 * $litres);
-                foreach ($sheet->amounts as $amount) {
+                foreach ($sheet->amounts() as $amount) {
                     expect(is_finite($amount->mass->inGrams()) && $amount->mass->inGrams() >= 0.0)->toBeTrue();
                 }
             } catch (LentoException $refusal) {

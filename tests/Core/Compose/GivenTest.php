@@ -95,16 +95,16 @@ it('makes more of more', function (Closure $given, float $less, float $more): vo
 
 it('has neither fat to melt nor flour to weigh where the roux is there already', function (Base $base): void {
     $sheet = (new Composer())->answer(Question::of($base, Given::readyRoux(Mass::ofGrams(200.0))));
-    $kinds = array_map(fn(Step $step): StepKind => $step->kind, $sheet->steps);
+    $kinds = array_map(fn(Step $step): StepKind => $step->kind, $sheet->steps());
     $names = array_map(
         fn(Amount $amount): string => in_array($amount->when, [When::Finish, When::Apart], true) ? 'beside' : $amount->ingredient,
-        $sheet->amounts,
+        $sheet->amounts(),
     );
     expect(array_intersect($names, ['plain-flour', 'butter', 'clarified-butter']))
         ->toBe([])
         ->and($names)
         ->toContain('ready-roux')
-        ->and($sheet->amounts[(int) array_search('ready-roux', $names, true)]->allergens)
+        ->and($sheet->amounts()[(int) array_search('ready-roux', $names, true)]->allergens)
         ->toContain(Allergen::Gluten)
         ->and(
             in_array(StepKind::Melt, $kinds, true) || in_array(StepKind::Colour, $kinds, true) || in_array(StepKind::LetDown, $kinds, true),

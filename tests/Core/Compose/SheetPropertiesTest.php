@@ -91,8 +91,8 @@ it('answers, or refuses in its own words, any question drawn from the whole rang
         $sheet->endDepth()->inMillimetres(),
         $sheet->freeFat()->inGrams(),
         $sheet->flow->yield,
-        ...array_map(fn(Amount $amount): float => $amount->mass->inGrams(), $sheet->amounts),
-        ...array_map(fn(Step $step): float => $step->pace->time->seconds, $sheet->steps),
+        ...array_map(fn(Amount $amount): float => $amount->mass->inGrams(), $sheet->amounts()),
+        ...array_map(fn(Step $step): float => $step->pace->time->seconds, $sheet->steps()),
         ...array_map(fn($pour): float => $pour->mixed->kelvin, $sheet->stair->pours),
     ];
     foreach ($numbers as $number) {
@@ -121,7 +121,7 @@ it('weighs out all that the pot holds', function (Base $base): void {
     $sheet = (new Composer())->answer(Question::of($base, Volume::ofLitres(2.0), how: new How(new RouxWish(Colour::Brown))));
     $of = fn(string $ingredient): float => array_sum(array_map(
         fn(Amount $amount): float => $amount->ingredient === $ingredient ? $amount->mass->inGrams() : 0.0,
-        $sheet->amounts,
+        $sheet->amounts(),
     ));
     $fat = Larder::house()->fat($sheet->question->fat);
     // Flour and fat lose their water to the roux; the rest goes in as weighed. Strained aromatics and pepper are not counted.
@@ -129,12 +129,12 @@ it('weighs out all that the pot holds', function (Base $base): void {
     $apart = array_sum(array_map(
         fn(Amount $amount): float => $amount->when === When::Apart && $amount->ingredient === $sheet->question->fat
             ? $amount->mass->inGrams() : 0.0,
-        $sheet->amounts,
+        $sheet->amounts(),
     ));
     // A second pan's fat joins whole, water and all; wine boiled down by its share.
     $dry += $apart * ($fat->fat + $fat->solids + $fat->water);
     $poured = array_sum(
-        array_map(fn(Amount $amount): float => $amount->when === When::Pour ? $amount->mass->inGrams() : 0.0, $sheet->amounts),
+        array_map(fn(Amount $amount): float => $amount->when === When::Pour ? $amount->mass->inGrams() : 0.0, $sheet->amounts()),
     );
     $wet = $poured + $of('salt') + $of('tomato-paste') + $of('sugar') + $of('roast-juices') + match ($base) {
         Base::GibletGravy => 0.5 * $of('white-wine'),
@@ -153,7 +153,7 @@ it('lets a browned roux down before the cold liquid, and leaves a white one as i
         fn(Step $step): StepKind => $step->kind,
         (new Composer())->answer(
             Question::of(Base::Veloute, Volume::ofLitres(2.0), how: new How(new RouxWish($colour), school: $school)),
-        )->steps,
+        )->steps(),
     );
     expect($kinds(Colour::Brown, School::ColdOnHot))->toContain(StepKind::LetDown)
         ->and($kinds(Colour::White, School::ColdOnHot))->not->toContain(StepKind::LetDown)

@@ -72,7 +72,7 @@ it('puts each thing at its place of the work', function (Base $base, string $wha
 it('reckons it like the house’s own: thickness, salt, allergens, books', function (Where $where, string $what): void {
     [$plain, $with] = [withExtras(Base::Veloute, 2.0), withExtras(Base::Veloute, 2.0, extra($what, 60.0, $where, inAll: true))];
     $pot = Rehearsal::of($with->plan(), Larder::house());
-    $amounts = array_filter($with->amounts, static fn(Amount $one): bool => $one->ingredient === $what);
+    $amounts = array_filter($with->amounts(), static fn(Amount $one): bool => $one->ingredient === $what);
     expect(EquivalentFlour::of($with->served)->gramsPerLitre)
         ->toEqualWithDelta(EquivalentFlour::of($plain->served)->gramsPerLitre, 0.1)
         ->and($with->served->volume()->inLitres())->toEqualWithDelta(2.0, 0.02)
@@ -112,7 +112,7 @@ it('says what it brings of allergens', function (): void {
 it('grows with the pot, but for what is said in all', function (): void {
     $of = static fn(Sheet $sheet): float => array_sum(array_map(
         static fn(Amount $one): float => $one->ingredient === 'white-wine' ? $one->mass->inGrams() : 0.0,
-        $sheet->amounts,
+        $sheet->amounts(),
     ));
     $each = extra('white-wine', 50.0, Where::WithLiquid);
     $all = extra('white-wine', 50.0, Where::WithLiquid, inAll: true);

@@ -95,12 +95,12 @@ it('cooks two litres of velouté from cold butter to the strainer', function ():
     expect($roux->shade?->value)->toBeGreaterThan(0.9)->toBeLessThan(1.3)
         // Off the heat it goes on to brown in its pan.
         ->and($trace->last()->shade?->value)->toBeGreaterThan(($roux->shade->value ?? NAN) + 0.05)
-        ->and($trace->at(after(20.0))->thickness?->gramsPerLitre)->toBeLessThan(30.0)
+        ->and($trace->at(after(20.0))->thickness()?->gramsPerLitre)->toBeLessThan(30.0)
         ->and($boiling->temperature->inCelsius())->toEqualWithDelta(100.0, 0.5)
-        ->and($end->thickness?->thicknessClass()->value)->toBe('coating')
-        ->and($end->volume->inLitres())->toBeGreaterThan(1.80)->toBeLessThan(2.10)
-        ->and($end->rawTaste)->toBeLessThan(0.05)
-        ->and($end->gelatinised)->toBeGreaterThan(0.95)
+        ->and($end->thickness()?->thicknessClass()->value)->toBe('coating')
+        ->and($end->volume()->inLitres())->toBeGreaterThan(1.80)->toBeLessThan(2.10)
+        ->and($end->rawTaste())->toBeLessThan(0.05)
+        ->and($end->gelatinised())->toBeGreaterThan(0.95)
         ->and($end->temperature->inCelsius())->toBeLessThan(93.5)
         ->and($trace->troubles)->toBe([]);
 });
@@ -118,7 +118,7 @@ it('keeps its books to the milligram at every step', function (Closure $actions)
     $steam = -1.0;
     foreach ($trace->points as $point) {
         expect($point->steam->inGrams())->toBeGreaterThanOrEqual($steam)
-            ->and($point->mass->inGrams())->toBeGreaterThanOrEqual(0.0);
+            ->and($point->mass()->inGrams())->toBeGreaterThanOrEqual(0.0);
         $steam = $point->steam->inGrams();
     }
     foreach ([$ledger->in, $ledger->steam, $ledger->strained, $ledger->skimmed, $ledger->ladled] as $grams) {
@@ -157,8 +157,8 @@ it('gives the same to the last digit when it is run again', function (): void {
 it('does not depend on how often it is looked at', function (): void {
     $often = simulated(veloute(), 66.0, every: 7.0)->last();
     $seldom = simulated(veloute(), 66.0, every: 600.0)->last();
-    expect($often->volume->inMillilitres())->toEqualWithDelta($seldom->volume->inMillilitres(), 0.5)
-        ->and($often->thickness?->gramsPerLitre)->toEqualWithDelta($seldom->thickness->gramsPerLitre ?? NAN, 0.05);
+    expect($often->volume()->inMillilitres())->toEqualWithDelta($seldom->volume()->inMillilitres(), 0.5)
+        ->and($often->thickness()?->gramsPerLitre)->toEqualWithDelta($seldom->thickness()->gramsPerLitre ?? NAN, 0.05);
 });
 
 it('browns a roux exactly as Roux does', function (): void {
@@ -287,18 +287,18 @@ it('stays finite from a cup to a cauldron', function (float $litres): void {
         foreach (
             [
                 $point->temperature->kelvin,
-                $point->volume->cubicMetres,
-                $point->mass->kilograms,
-                $point->depth->metres,
-                $point->rawTaste,
-                $point->gelatinised,
-                $point->scorchRank,
-                $point->speckRank,
-                $point->lumpRank,
+                $point->volume()->cubicMetres,
+                $point->mass()->kilograms,
+                $point->depth()->metres,
+                $point->rawTaste(),
+                $point->gelatinised(),
+                $point->scorchRank(),
+                $point->speckRank(),
+                $point->lumpRank(),
             ] as $number
         ) {
             expect(is_finite($number) && $number >= 0.0)->toBeTrue();
         }
     }
-    expect($trace->last()->volume->inLitres())->toBeGreaterThan(0.1 * $litres);
+    expect($trace->last()->volume()->inLitres())->toBeGreaterThan(0.1 * $litres);
 })->with([0.1, 1.0, 10.0, 100.0, 200.0])->coversNothing();

@@ -60,7 +60,7 @@ final readonly class StovePots
     /** @return int<0, max> */
     public function index(StepKind $kind): int
     {
-        foreach ($this->sheet->steps as $i => $step) {
+        foreach ($this->sheet->steps() as $i => $step) {
             if ($step->kind === $kind) {
                 return max(0, $i);
             }
@@ -73,7 +73,10 @@ final readonly class StovePots
     public function begins(StepKind $kind): float
     {
         return array_sum(
-            array_map(static fn($step): float => $step->pace->time->inMinutes(), array_slice($this->sheet->steps, 0, $this->index($kind))),
+            array_map(
+                static fn($step): float => $step->pace->time->inMinutes(),
+                array_slice($this->sheet->steps(), 0, $this->index($kind)),
+            ),
         );
     }
 
@@ -81,7 +84,7 @@ final readonly class StovePots
     public function until(StepKind $kind): array
     {
         [$events, $minutes] = [[], 0.0];
-        foreach (array_slice($this->sheet->steps, 0, $this->index($kind)) as $i => $step) {
+        foreach (array_slice($this->sheet->steps(), 0, $this->index($kind)) as $i => $step) {
             $minutes += $step->pace->time->inMinutes();
             $events[] = Taps::done($step->id, self::at($minutes), sprintf('done-%02d', $i));
         }
