@@ -36,7 +36,7 @@ final readonly class Spread
      * temperature that is known to a few degrees, on a high one most of it goes by on the way there.
      * docs/model.md, How well it foretells itself.
      */
-    private const BY_HEAT = ['low' => 1.3, 'medium-low' => 1.25, 'medium' => 1.1, 'medium-high' => 0.94, 'high' => 0.86];
+    private const BY_HEAT = ['low' => 1.43, 'medium-low' => 1.41, 'medium' => 1.24, 'medium-high' => 1.04, 'high' => 0.93];
 
     /** The less is left, the more each further millilitre thickens it. */
     private const STEEPER = 0.3;
