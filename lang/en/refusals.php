@@ -118,6 +118,7 @@ return [
         'what-was-kept' => 'what was kept',
         'width' => 'the width',
         'yield' => 'the yield',
+        'water-in-vegetables' => 'the water in vegetables',
         'white-cook-out' => 'the cook-out of a white roux on this heat',
         'yield-in-this-pan' => 'the yield in this pan',
     ],
