@@ -18,6 +18,7 @@ use Lento\Plan\Shown;
 use Lento\Plan\Step;
 use Lento\Plan\StepKind;
 use Lento\Plan\Ways;
+use Lento\Quantity\Mass;
 use Lento\Thickness\Sauce;
 
 /** A sheet as the plan of its pot: each step with its own amounts, limits and what it does to the sauce. */
@@ -68,6 +69,14 @@ final readonly class PlanOfSheet
         );
     }
 
+    /** As it simmers for the last moment, salted: it thickens a little more while it cools for its finish. */
+    private function tested(): Sauce
+    {
+        $salt = max(0.0, $this->sheet->end->saltGrams - $this->sheet->read->saltGrams);
+
+        return $this->sheet->read->with($this->question->larder->ingredient('salt'), Mass::ofGrams($salt));
+    }
+
     private function cooking(): Cooking
     {
         $question = $this->question;
@@ -81,7 +90,7 @@ final readonly class PlanOfSheet
             Sauces::of(
                 new FromSteps(StepKind::Boil->value, $this->boilsFrom()),
                 $sheet->start,
-                $sheet->end,
+                $this->tested(),
                 $sheet->served,
                 $sheet->pieces,
                 $spread,
