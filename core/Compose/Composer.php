@@ -47,9 +47,6 @@ final readonly class Composer
     /** Rounds in which the litres go by proportion, which is exact where nothing was added in grams. */
     private const BY_PROPORTION = 4;
 
-    /** The first rounds, whose simmer goes in long steps: what comes of them only begins the next. */
-    private const ROUGH_ROUNDS = 1;
-
     /** Rounds end when flour, liquid and yield are right to this share. */
     private const SETTLED = 3e-7;
 
@@ -88,7 +85,7 @@ final readonly class Composer
         $draft = Draft::guess($balance);
         [$moved, $sought] = [INF, null];
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
-            $next = $this->round($balance, $draft, $round < self::ROUGH_ROUNDS);
+            $next = $this->round($balance, $draft);
             [$last, $sought] = [$sought, LitresFromGiven::of($balance, $next)];
             $litres = $last === null || $round < self::BY_PROPORTION ? $sought->next() : $sought->nextAfter($last);
             $stands = abs($litres - $next->litres) <= self::SETTLED * $litres;
@@ -192,8 +189,7 @@ final readonly class Composer
         }
     }
 
-    /** @param bool $roughly for a first draft, whose flour moves yet */
-    private function round(MassBalance $balance, Draft $last, bool $roughly = false, bool $cooksRoux = true): Draft
+    private function round(MassBalance $balance, Draft $last, bool $cooksRoux = true): Draft
     {
         $question = $balance->question;
         $simmer = $question->simmer();
@@ -204,13 +200,13 @@ final readonly class Composer
             $last = $last->with($this->cooked($question, $balance->roux($last->flourGrams)));
         }
         $perGram = $balance->rouxPerGram($last->roux);
-        $flour = $balance->flourFor($last, $perGram, !$roughly);
+        $flour = $balance->flourFor($last, $perGram);
         $liquid = $balance->liquidFor($last, $flour, $perGram);
         $mixed = $balance->start($flour, $liquid, $perGram);
         $poured = $balance->poured($flour * $perGram->grams(), $liquid, $last->roux, $last->poured, $cooksRoux ? self::SAME_ROUX : INF);
         $start = $balance->comeUp($mixed, $poured);
         [$end, $time] = $question->reduceBy === null
-            ? [$simmer->for($start, $question->simmerTime, $roughly), $question->simmerTime]
+            ? [$simmer->for($start, $question->simmerTime), $question->simmerTime]
             : $simmer->downTo($start, Volume::ofMillilitres((1.0 - $question->reduceBy) * $start->millilitres()));
 
         return $this->drafted($balance, $last->roux, $poured, $flour, $liquid, [$mixed, $start, $end], $time);

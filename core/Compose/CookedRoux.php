@@ -14,6 +14,11 @@ use Lento\Roux\Shade;
 /** What the roux brings into the sauce once it is cooked, per gram of its flour, and the forecast of its minutes. */
 final readonly class CookedRoux
 {
+    /** g of water a gram of flour, and how fast it goes with the shade: a guess, through a white and a blond roux of the house. */
+    private const WATER_IF_RAW = 0.3;
+
+    private const DRIES = 4.0;
+
     /**
      * @param float $waterPerFlour g of water left in the paste per g of flour
      * @param float $flourGrams it was cooked for; 0 where nothing was cooked
@@ -59,6 +64,12 @@ final readonly class CookedRoux
         return $question->given->kind === GivenKind::ReadyRoux
             ? Temperature::ofCelsius(School::BENCH_CELSIUS)
             : $this->forecast->temperature ?? Temperature::ofCelsius($question->school->rouxCelsius());
+    }
+
+    /** To begin with, before it is cooked: how much water is left in it goes by its shade, about. */
+    public static function guessed(Shade $shade): self
+    {
+        return new self($shade, self::WATER_IF_RAW * exp(-self::DRIES * $shade->value), 0.0, null, 0.0);
     }
 
     public static function byColourAlone(Shade $shade, float $flourGrams = 0.0): self

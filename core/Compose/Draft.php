@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Lento\Compose;
 
 use Lento\Exception\OutOfRange;
+use Lento\Heat\HeatCapacity;
+use Lento\Heat\PanHeat;
+use Lento\Pot\ComingUp;
 use Lento\Pot\Cooking;
 use Lento\Pot\PouringIn;
+use Lento\Pot\QuietSurface;
 use Lento\Quantity\Duration;
 use Lento\Thickness\Sauce;
 use Lento\Thickness\Starch;
@@ -14,6 +18,13 @@ use Lento\Thickness\Starch;
 /** One round's answer of the Composer: amounts in grams, and the sauce they make before and after the simmer. */
 final readonly class Draft
 {
+    /** °C at which thick bubbles break; half way there from where starch swells; at which a pot steams about as much as on all that way. */
+    private const BOILED = 98.5;
+
+    private const ON_THE_WAY = 80.0;
+
+    private const STEAMS_AS_AT = 88.0;
+
     /** Share of the water that a first guess leaves. */
     private const LEFT_AT_LEAST = 0.05;
 
@@ -66,7 +77,7 @@ final readonly class Draft
     public static function guess(MassBalance $balance): self
     {
         $question = $balance->question;
-        $roux = CookedRoux::byColourAlone($question->shade());
+        $roux = CookedRoux::guessed($question->shade());
         $litres = $question->yield->inLitres();
         $flour = $question->thickness->gramsPerLitre / $roux->shade->strength() * $litres;
         $sauce = $balance->start($flour, $question->yield->inMillilitres(), $balance->rouxPerGram($roux));
@@ -76,7 +87,15 @@ final readonly class Draft
             : $question->yield->inMillilitres() * $question->reduceBy / (1.0 - $question->reduceBy);
         $celsius = $question->simmerLevel->celsius();
         $cooking = Cooking::at($celsius, $sauce->pH());
-        $swollen = Starch::gelatinisedAtRest($celsius, $sauce->starch->swellingCelsius) * (1.0 - exp(-$cooking->swelling * $minutes));
+        // It has come to the boil before, swollen and steamed there.
+        $swollen = Starch::gelatinisedAtRest(self::BOILED, $sauce->starch->swellingCelsius);
+        $area = $question->pan->areaSquareCentimetres();
+        $quiet = QuietSurface::flux(self::ON_THE_WAY);
+        $net = ComingUp::flux($sauce) - PanHeat::LOSS_PER_CM2 * (self::ON_THE_WAY - PanHeat::AMBIENT) - $quiet * HeatCapacity::STEAM / 60.0;
+        $heat = $sauce->heatCapacity() + $question->pan->mass()->inGrams() * PanHeat::METAL_CAPACITY;
+        $up = $heat * (self::BOILED - Starch::SWELLS_ABOVE) / (60.0 * $net * $area);
+        $steam += QuietSurface::flux(self::STEAMS_AS_AT) * $area * $up;
+        $minutes += $up;
 
         $end = $sauce->cooked(
             max(self::LEFT_AT_LEAST * $sauce->waterGrams, $sauce->waterGrams - $steam),
@@ -85,7 +104,9 @@ final readonly class Draft
             $sauce->starch->cooked($swollen, exp(-$cooking->acid * $minutes), $minutes, 0.0),
         );
 
-        return new self($litres, new Weights(0.0, 0.0, 0.0, $steam), $roux, new Stages($sauce, $end, $end, $end), $question->simmerTime);
+        $salt = $question->formula->salt * $sauce->grams();
+
+        return new self($litres, new Weights(0.0, 0.0, $salt, $steam), $roux, new Stages($sauce, $end, $end, $end), $question->simmerTime);
     }
 
     /** @return float g of water that it loses after the simmer, while it is seasoned and cools for a finish */

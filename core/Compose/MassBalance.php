@@ -40,9 +40,7 @@ final readonly class MassBalance
     /** g of flour per ml of yield to which flour is found; share by which it still moves from round to round. */
     private const FLOUR_WITHIN = 1e-10;
 
-    private const MOVES = 0.02;
-
-    private const MOVES_LATER = 0.001;
+    private const MOVES = 0.005;
 
     /** K below a limit to which a careful cook lets it cool. */
     private const CAREFUL = 1.0;
@@ -227,13 +225,12 @@ final readonly class MassBalance
 
     /**
      * @param Sauce $roux of one gram of flour
-     * @param bool $isNear whether the last draft's flour is nearly right
      *
      * @return float g of flour that thickens enough if the simmer does again what it did last
      *
      * @throws NotReachable if the roux alone would be more than the yield, or it is too thick without any
      */
-    public function flourFor(Draft $last, Sauce $roux, bool $isNear = false): float
+    public function flourFor(Draft $last, Sauce $roux): float
     {
         $rest = $this->salted($this->additions->joining, $last->saltGrams);
         [$rouxMillilitres, $wanted] = [$roux->millilitres(), $this->millilitresBeforeSimmer($last) - $rest->millilitres()];
@@ -277,7 +274,7 @@ final readonly class MassBalance
             return (new Root(self::FLOUR_WITHIN * $this->question->yield->inMillilitres()))->near(
                 $tooThick,
                 $last->flourGrams,
-                $isNear ? self::MOVES_LATER : self::MOVES,
+                self::MOVES,
                 0.0,
                 $most,
                 'thickness-with-this-roux',

@@ -27,8 +27,6 @@ final readonly class Simmer
 {
     private const STEP_MINUTES = 0.5;
 
-    private const ROUGH_MINUTES = 8.0 * self::STEP_MINUTES;
-
     /** Nobody reduces longer. */
     private const LONGEST_MINUTES = 2000.0;
 
@@ -62,14 +60,9 @@ final readonly class Simmer
         return min($this->level->celsius(), $this->boilsAt?->inCelsius() ?? INF);
     }
 
-    /**
-     * Plain numbers inside, because every answer of Lento waits for this loop.
-     *
-     * @param bool $roughly in steps eight times as long: for what only begins a search
-     */
-    public function for(Sauce $sauce, Duration $time, bool $roughly = false): Sauce
+    /** Plain numbers inside, because every answer of Lento waits for this loop. */
+    public function for(Sauce $sauce, Duration $time): Sauce
     {
-        $longest = $roughly ? self::ROUGH_MINUTES : self::STEP_MINUTES;
         $celsius = $this->celsius();
         [$warmth, $solvent] = [Flow::warmth($celsius), Flow::waterViscosity($celsius)];
         $cooking = Cooking::at($celsius, $sauce->pH());
@@ -90,7 +83,7 @@ final readonly class Simmer
         ];
         [$cut, $swelling, $acid] = [0.0, 0.0, 1.0];
         for ($left = $time->inMinutes(); $left > 1e-9; $left -= $step) {
-            $step = $left < $longest ? $left : $longest;
+            $step = $left < self::STEP_MINUTES ? $left : self::STEP_MINUTES;
             $thickness = $sauce->apparentWith(
                 $water,
                 $alcohol,
