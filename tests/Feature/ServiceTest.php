@@ -99,6 +99,10 @@ it('keeps the newest change of a page, also where an older one comes after it', 
     expect(typed($service->refresh())->wishes[0]['liquid'])->toBe('veal-stock');
     writes($service, $wish(''));
     expect(typed($service->refresh())->wishes[0]['liquid'])->toBe('');
+    // No turn is too high, or none, for a message.
+    foreach (['99999999999999999999', '-3', 'soon', ''] as $turn) {
+        writes($service, [...$wish('fish-stock'), 'typed_on' => str_repeat('x', 90), 'typed_turn' => $turn])->assertOk();
+    }
 });
 
 it('keeps the rows in their order, wherever they stand on the page', function (): void {

@@ -20,6 +20,9 @@ use Illuminate\Http\Request;
 /** A service, kept as it is typed and worked out as it is shown. */
 final readonly class ServiceController
 {
+    /** Changes of one page that are told apart: more than anybody types. */
+    private const MOST_TURNS = 1_000_000_000;
+
     /** The last one; where there has been none, the way to begin one. */
     public function index(): RedirectResponse|View
     {
@@ -48,7 +51,7 @@ final readonly class ServiceController
         $service->typed(
             ServiceFields::from($request->post())->without($request->string('remove')->toString())->toRow(),
             $request->filled('typed_on') ? mb_substr(mb_scrub($request->string('typed_on')->toString()), 0, 40) : null,
-            $request->integer('typed_turn'),
+            min(self::MOST_TURNS, max(0, $request->integer('typed_turn'))),
         );
         if ($request->header('HX-Request-Type') !== 'partial') {
             return redirect()->route('services.show', $service);
