@@ -24,7 +24,7 @@ for (const [width, height] of [[1280, 800], [390, 844]]) {
     await page.getByRole('button', { name: 'Close the pot' }).click();
 
     await expect(page).toHaveURL(/\/log\/\d+$/);
-    await expect(page.locator('.against').getByText('1.96 l, coats')).toBeVisible();
+    await expect(page.locator('.against').getByText('1.95 l, coats')).toBeVisible();
     await expect(page.locator('.against').getByText('2.00 l, coats')).toBeVisible();
     await expectFits(page);
     await expectAccessible(page);
