@@ -16,7 +16,6 @@ use Lento\Compose\Base;
 use Lento\Compose\Composer;
 use Lento\Compose\Given;
 use Lento\Compose\Question;
-use Lento\Heat\HobHeat;
 use Lento\Keeping\Container;
 use Lento\Keeping\Cooling;
 use Lento\Keeping\CoolingForecast;
@@ -28,7 +27,6 @@ use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
-use Lento\Quantity\Mass;
 use Lento\Quantity\Temperature;
 use Lento\Quantity\Viscosity;
 use Lento\Quantity\Volume;
@@ -37,7 +35,6 @@ use Lento\Rescue\Reduction;
 use Lento\Rescue\Thickening;
 use Lento\Simulation\Action;
 use Lento\Simulation\HeatedPan;
-use Lento\Simulation\Heating;
 use Lento\Simulation\Simulation;
 use Lento\Thickness\EquivalentFlour;
 use Lento\Thickness\ReferenceBechamel;
@@ -65,25 +62,9 @@ function median(Closure $work): float
 
 $larder = Larder::house();
 $minutes = static fn(float $m): Duration => Duration::ofMinutes($m);
-$put = static fn(float $at, string $what, float $grams, float $celsius): Action => Action::add(
-    $minutes($at),
-    $larder->any($what),
-    Mass::ofGrams($grams),
-    Temperature::ofCelsius($celsius),
-);
 $pan = Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0));
-$twoHours = [
-    $put(0.0, 'butter', 140.0, 8.0),
-    Action::heat($minutes(0.0), Heating::hob(HobHeat::Medium)),
-    $put(6.0, 'plain-flour', 140.0, 20.0),
-    Action::heat($minutes(12.0), Heating::off()),
-    $put(16.0, 'chicken-stock', 700.0, 8.0),
-    $put(18.0, 'chicken-stock', 1400.0, 8.0),
-    Action::heat($minutes(19.0), Heating::hob(HobHeat::High)),
-    Action::heat($minutes(36.0), Heating::simmer(SimmerLevel::Bare)),
-    $put(80.0, 'chicken-stock', 300.0, 90.0),
-    Action::strain($minutes(118.0)),
-];
+/** @var list<Action> $twoHours */
+$twoHours = require __DIR__ . '/two-hours-pot.php';
 $recipe
     = "2/3 cup butter\n1 cup flour\n2 quarts chicken stock\n1 onion\n1/2 cup cream\nroux: blond\nsimmer: 40 min\npan: 28 "
         . "cm\nreduce: by 1/4\nfinish: 30 g butter";

@@ -12,19 +12,14 @@ declare(strict_types=1);
  */
 
 use Lento\Heat\HeatCapacity;
-use Lento\Heat\HobHeat;
 use Lento\Larder\Larder;
 use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
-use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
-use Lento\Quantity\Mass;
-use Lento\Quantity\Temperature;
 use Lento\Simulation\Action;
 use Lento\Simulation\Hands;
 use Lento\Simulation\HeatedPan;
-use Lento\Simulation\Heating;
 use Lento\Simulation\PasteInPan;
 use Lento\Simulation\PotState;
 use Lento\Simulation\SauceInPan;
@@ -40,25 +35,9 @@ const SAME = 1e-6;
 
 $larder = Larder::house();
 $minutes = static fn(float $m): Duration => Duration::ofMinutes($m);
-$put = static fn(float $at, string $what, float $grams, float $celsius): Action => Action::add(
-    $minutes($at),
-    $larder->any($what),
-    Mass::ofGrams($grams),
-    Temperature::ofCelsius($celsius),
-);
 $pot = HeatedPan::of(Pan::of(Length::ofMillimetres(240.0), Length::ofMillimetres(140.0)));
-$acts = [
-    $put(0.0, 'butter', 140.0, 8.0),
-    Action::heat($minutes(0.0), Heating::hob(HobHeat::Medium)),
-    $put(6.0, 'plain-flour', 140.0, 20.0),
-    Action::heat($minutes(12.0), Heating::off()),
-    $put(16.0, 'chicken-stock', 700.0, 8.0),
-    $put(18.0, 'chicken-stock', 1400.0, 8.0),
-    Action::heat($minutes(19.0), Heating::hob(HobHeat::High)),
-    Action::heat($minutes(36.0), Heating::simmer(SimmerLevel::Bare)),
-    $put(80.0, 'chicken-stock', 300.0, 90.0),
-    Action::strain($minutes(118.0)),
-];
+/** @var list<Action> $acts */
+$acts = require __DIR__ . '/two-hours-pot.php';
 $moments = [...array_map(static fn(Action $act): float => $act->at->seconds, $acts), 7200.0];
 
 /** @return list<float> of a segment, as the C program reads them */

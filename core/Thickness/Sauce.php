@@ -396,38 +396,20 @@ final readonly class Sauce
     /** @internal what the flow law needs, in one go */
     public function suspension(): Suspension
     {
-        return $this->suspensionWith($this->waterGrams, $this->alcoholGrams, $this->starch->thickeningGrams(), $this->yolkSet);
+        [$thickening, $dairy, $fat, $gelatin] = $this->inWater(
+            $this->waterGrams,
+            $this->alcoholGrams,
+            $this->starch->thickeningGrams(),
+            $this->yolkSet,
+        );
+
+        return new Suspension($thickening, $dairy, $fat, $gelatin);
     }
 
     /**
-     * @internal the same with what a simmer changes, for its inner loop
+     * @internal its apparent viscosity at 10 1/s, hot, with what a simmer changes: suspension() and Flow::apparent() in plain numbers
      *
      * @param float $starchGrams g flour-equivalent that the starch thickens as much as
-     */
-    public function suspensionWith(float $waterGrams, float $alcoholGrams, float $starchGrams, float $yolkSet): Suspension
-    {
-        $aqueous = ($waterGrams + $alcoholGrams) / self::WATER_DENSITY + $this->solidsGrams / self::SOLIDS_DENSITY;
-        if ($aqueous <= 1e-9) {
-            return new Suspension(0.0, 0.0, 0.0, 0.0);
-        }
-        $aqueousGrams = $waterGrams + $alcoholGrams + $this->solidsGrams - $this->starch->dryGrams;
-        $aqueousGrams = $aqueousGrams < 1e-9 ? 1e-9 : $aqueousGrams;
-        $dairy = $this->milkSolidsGrams > 0.0 ? self::dairyOf($this->milkSolidsGrams, $aqueousGrams) : 0.0;
-        $boundFat = ($this->fatGrams - $this->freeFatGrams($dairy)) / self::FAT_DENSITY;
-        $fat = $boundFat / ($aqueous + $boundFat);
-        $gelatin = 100.0 * $this->gelatinGrams / $aqueousGrams;
-
-        return new Suspension(
-            1000.0 / $aqueous * ($starchGrams + $this->otherThickeningGrams + self::YOLK_THICKENING * $this->yolkGrams * $yolkSet),
-            $dairy,
-            $fat < 0.0 ? 0.0 : ($fat > 0.6 ? 0.6 : $fat),
-            $gelatin > 40.0 ? 40.0 : $gelatin,
-        );
-    }
-
-    /**
-     * @internal its apparent viscosity at 10 1/s, hot, with what a simmer changes: suspensionWith() and Flow::apparent() in one
-     *
      * @param float $warmth of one temperature, as is $solvent: Flow::warmth(), Flow::waterViscosity()
      *
      * @return float Pa s
@@ -440,25 +422,30 @@ final readonly class Sauce
         float $warmth,
         float $solvent,
     ): float {
+        [$thickening, $dairy, $fat, $gelatin] = $this->inWater($waterGrams, $alcoholGrams, $starchGrams, $yolkSet);
+
+        return Flow::apparentOf($thickening, $dairy, $fat, $gelatin, $warmth, $solvent);
+    }
+
+    /** @return array{float, float, float, float} what a Suspension is made of */
+    private function inWater(float $waterGrams, float $alcoholGrams, float $starchGrams, float $yolkSet): array
+    {
         $aqueous = ($waterGrams + $alcoholGrams) / self::WATER_DENSITY + $this->solidsGrams / self::SOLIDS_DENSITY;
         if ($aqueous <= 1e-9) {
-            return Flow::apparentOf(0.0, 0.0, 0.0, 0.0, $warmth, $solvent);
+            return [0.0, 0.0, 0.0, 0.0];
         }
-        $aqueousGrams = $waterGrams + $alcoholGrams + $this->solidsGrams - $this->starch->dryGrams;
-        $aqueousGrams = $aqueousGrams < 1e-9 ? 1e-9 : $aqueousGrams;
+        $aqueousGrams = $this->aqueousGrams($waterGrams, $alcoholGrams);
         $dairy = $this->milkSolidsGrams > 0.0 ? self::dairyOf($this->milkSolidsGrams, $aqueousGrams) : 0.0;
         $boundFat = $this->fatGrams > 0.0 ? ($this->fatGrams - $this->freeFatGrams($dairy)) / self::FAT_DENSITY : 0.0;
         $fat = $boundFat / ($aqueous + $boundFat);
         $gelatin = 100.0 * $this->gelatinGrams / $aqueousGrams;
 
-        return Flow::apparentOf(
+        return [
             1000.0 / $aqueous * ($starchGrams + $this->otherThickeningGrams + self::YOLK_THICKENING * $this->yolkGrams * $yolkSet),
             $dairy,
             $fat < 0.0 ? 0.0 : ($fat > 0.6 ? 0.6 : $fat),
             $gelatin > 40.0 ? 40.0 : $gelatin,
-            $warmth,
-            $solvent,
-        );
+        ];
     }
 
     private function aqueousGrams(float $waterGrams, float $alcoholGrams): float
