@@ -16,8 +16,23 @@ use Lento\Thickness\TrailWord;
 /** Something read off a pot: by eye, by probe, by dip-stick, by scale, or by a test of its thickness. */
 final readonly class Reading
 {
-    /** @param float $si in the unit that ReadingKind::range() names */
-    private function __construct(public ReadingKind $kind, private float $si) {}
+    /** Errors of an eye that anybody has. */
+    private const LEAST_ERROR = 0.01;
+
+    private const MOST_ERROR = 2.0;
+
+    /**
+     * @param float $si in the unit that ReadingKind::range() names
+     * @param float|null $error of the eye that read it: of a shade in shades, of a spoon's word in the logarithm of the thickness; null for
+     *     the house's
+     */
+    private function __construct(public ReadingKind $kind, private float $si, public ?float $error = null) {}
+
+    /** By an eye that is known. */
+    public function byAnEye(float $error): self
+    {
+        return new self($this->kind, $this->si, max(self::LEAST_ERROR, min(self::MOST_ERROR, is_nan($error) ? self::MOST_ERROR : $error)));
+    }
 
     /** @throws OutOfRange outside the kind's range */
     public static function ofSi(ReadingKind $kind, float $si): self

@@ -48,6 +48,14 @@ final readonly class Pace
         return self::of(Duration::ofSeconds(0.0), handsOn: true, timed: false);
     }
 
+    /** @throws OutOfRange if it lasts longer than thirty days */
+    public function lasting(Duration $time): self
+    {
+        $lasting = self::of($time, $this->handsOn, $this->timed, $this->tendings, $this->band);
+
+        return $lasting->inBatches($this->batches);
+    }
+
     /** In so many goes, for it does not fit in one. */
     public function inBatches(int $batches): self
     {

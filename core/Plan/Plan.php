@@ -67,6 +67,25 @@ final readonly class Plan
     }
 
     /** Whether it was put on without a sheet, just to log what is done. */
+    /**
+     * With the minutes of hands as one kitchen takes them; what waits for heat or a clock stays as it is.
+     *
+     * @param array<string, float> $shares of the house's minutes, by kind of step
+     */
+    public function inHands(array $shares): self
+    {
+        $steps = array_map(static function (Step $step) use ($shares): Step {
+            $pace = $step->pace;
+            $share = $shares[$step->kind->value] ?? 1.0;
+
+            return $pace->handsOn && !$pace->timed && $pace->band === null
+                ? $step->at($pace->lasting(Duration::ofSeconds($pace->time->seconds * $share)))
+                : $step;
+        }, $this->steps);
+
+        return new self($this->making, $steps, $this->promise, $this->cooking, $this->ladles);
+    }
+
     public function isFree(): bool
     {
         return $this->making === null;

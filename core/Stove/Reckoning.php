@@ -361,7 +361,7 @@ final readonly class Reckoning
         $was = $this->strength->value;
         try {
             $strength = match ($reading->kind) {
-                ReadingKind::Spoon => $this->spoonAt($reading->asSpoonWord(), $was),
+                ReadingKind::Spoon => $this->spoonAt($reading->asSpoonWord(), $was, $reading->error),
                 ReadingKind::Trail => $this->trailAt($reading->asTrailWord(), $was),
                 ReadingKind::Line => $this->holding(
                     $reading->lineHolds(),
@@ -417,11 +417,11 @@ final readonly class Reckoning
         return [$at === 0 ? 0.0 : $was * $reaches($at), $at === count($order) - 1 ? INF : $was * $reaches($at + 1)];
     }
 
-    private function spoonAt(SpoonWord $word, float $was): Factor
+    private function spoonAt(SpoonWord $word, float $was, ?float $eye): Factor
     {
         [$low, $high] = $this->between($word, $was);
 
-        return $this->strength->within($low, $high, self::WORD_ERROR);
+        return $this->strength->within($low, $high, $eye ?? self::WORD_ERROR);
     }
 
     private function trailAt(TrailWord $word, float $was): Factor

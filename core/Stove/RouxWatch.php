@@ -115,7 +115,7 @@ final readonly class RouxWatch
                 $house = $house->heatedTo($event->reading->asTemperature());
             } elseif ($event instanceof ReadOff && $event->reading->kind === ReadingKind::Colour) {
                 $seen = $event->reading->asShade();
-                $kitchen = $kitchen->afterColour($seen, $house->shade);
+                $kitchen = $kitchen->afterColour($seen, $house->shade, $event->reading->error);
                 $state = $state->colouredTo($seen);
                 $read[] = new Point(Duration::ofSeconds($at), $seen->value);
                 $gone[] = new Point(Duration::ofSeconds($at), $seen->value);
