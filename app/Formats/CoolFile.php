@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Formats;
 
 use App\Questions\ThicknessWord;
+use App\Typed\ClockTime;
 use App\Typed\FieldFault;
 use App\Typed\Fields;
 use App\Typed\Number;
 use App\Typed\OneOf;
 use App\Typed\UnitWord;
+use DateTimeImmutable;
 use Lento\Keeping\Container;
+use Lento\Keeping\CoolingReading;
 use Lento\Keeping\FoodSafety;
 use Lento\Keeping\Place;
 use Lento\Quantity\Length;
@@ -29,7 +32,11 @@ final readonly class CoolFile
 
     private const USUALLY_FROM = 90.0;
 
-    /** @param list<string> $messages */
+    /**
+     * @param list<string> $messages
+     * @param list<CoolingReading> $readings in the order in which they were made
+     * @param DateTimeImmutable|null $now null where nothing was read, and no hour said
+     */
     private function __construct(
         public ?Container $container,
         public Place $place,
@@ -38,6 +45,8 @@ final readonly class CoolFile
         public EquivalentFlour $thickness,
         public FoodSafety $rules,
         public array $messages,
+        public array $readings,
+        public ?DateTimeImmutable $now,
     ) {}
 
     public static function read(string $json, MeasureSystem $measures): self
@@ -49,6 +58,9 @@ final readonly class CoolFile
         $fields = $fields->and($depth instanceof FieldFault && $fields->has('container') ? [$depth->field => $depth] : []);
         $place = $fields->enum('place', Place::class) ?? Place::Fridge;
         $presets = self::presets();
+        $given = $text->values['readings'] ?? null;
+        $read = $fields->faults === [] && is_array($given) ? self::readings($fields, count($given)) : [];
+        $last = $read === [] ? null : $read[count($read) - 1]->at;
 
         return new self(
             $depth instanceof Length && $fields->faults === [] ? self::container($fields, $depth) : null,
@@ -59,7 +71,31 @@ final readonly class CoolFile
                 ?? ThicknessClass::Coating->target(),
             $presets[$fields->word('rules') ?? ''] ?? FoodSafety::usModelCode(),
             $fields->messages(),
+            $read,
+            $fields->has('now') && $fields->faults === [] ? self::after($last, $fields->text('now')) : $last,
         );
+    }
+
+    /** @return list<CoolingReading> each by the clock, on the day that it must be for each to be after the one before */
+    private static function readings(Fields $fields, int $count): array
+    {
+        $readings = [];
+        $last = null;
+        for ($k = 0; $k < $count; $k++) {
+            $last = self::after($last, $fields->text("readings.{$k}.at"));
+            $readings[] = new CoolingReading($last, Temperature::ofCelsius($fields->number("readings.{$k}.celsius") ?? 0.0));
+        }
+
+        return $readings;
+    }
+
+    /** The next time that the clock shows this; of the first it does not matter on which day. */
+    private static function after(?DateTimeImmutable $last, string $clock): DateTimeImmutable
+    {
+        [$hours, $minutes] = sscanf(sprintf('%04d', (int) preg_replace('/\D/', '', $clock)), '%2d%2d') ?? [0, 0];
+        $day = ($last ?? new DateTimeImmutable('2000-01-01 UTC'))->setTime((int) $hours, (int) $minutes);
+
+        return $last !== null && $day < $last ? $day->modify('+1 day') : $day;
     }
 
     /** @return array<string, list<mixed>> */
@@ -80,6 +116,9 @@ final readonly class CoolFile
             'from_celsius' => [Number::between(20.0, 100.0, ' °C')],
             'thickness' => [ThicknessWord::any()],
             'rules' => [OneOf::of(array_keys(self::presets()))],
+            'readings.*.at' => [new ClockTime()],
+            'readings.*.celsius' => [Number::between(-30.0, 110.0, ' °C')->needed()],
+            'now' => [new ClockTime()],
         ];
     }
 

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Formats;
 
 use App\Format\Words;
+use DateTimeImmutable;
 use Lento\Keeping\Cooling;
 use Lento\Keeping\CoolingForecast;
+use Lento\Keeping\CoolingRecord;
+use Lento\Keeping\CoolingStage;
 use Lento\Keeping\StageForecast;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Temperature;
@@ -39,6 +42,22 @@ final readonly class CoolingJson
             'curve' => self::curve($asked->from, $cooling, $forecast),
             'verdict' => self::verdict($forecast),
             'caution' => Words::text('cooling.caution'),
+        ] + ($asked->readings === [] || $asked->now === null ? [] : ['record' => self::record($asked, $asked->now)]);
+    }
+
+    /** @return array{verdict: string, stages: list<array{from_c: float, to_c: float, within_min: float, verdict: string}>} */
+    private static function record(CoolFile $asked, DateTimeImmutable $now): array
+    {
+        $record = CoolingRecord::of($asked->rules, $asked->readings);
+
+        return [
+            'verdict' => $record->verdict($now)->value,
+            'stages' => array_map(static fn(CoolingStage $stage): array => [
+                'from_c' => SheetJson::round($stage->from->inCelsius(), 1),
+                'to_c' => SheetJson::round($stage->to->inCelsius(), 1),
+                'within_min' => SheetJson::round($stage->within->inMinutes(), 1),
+                'verdict' => $record->ofStage($stage, $now)->value,
+            ], $asked->rules->stages),
         ];
     }
 

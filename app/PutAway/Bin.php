@@ -11,6 +11,7 @@ use App\Models\Member;
 use App\Models\OwnDerivative;
 use App\Models\Pan;
 use App\Models\Tablet;
+use App\Models\Vessel;
 use Illuminate\Database\Eloquent\Model;
 
 /** What has been thrown away in this kitchen and can be had back. */
@@ -19,6 +20,7 @@ final readonly class Bin
     /** By the names of their tables. */
     private const KINDS = [
         'pans' => Pan::class,
+        'vessels' => Vessel::class,
         'hobs' => Hob::class,
         'larder_entries' => LarderEntry::class,
         'own_derivatives' => OwnDerivative::class,

@@ -16,7 +16,7 @@ use Lento\Quantity\Viscosity;
  * First term of conduction in a slab and a cylinder with a film outside, joined by Newman's product; a still sauce conducts better the
  * thinner it is, a stirred one has no lag. Only good for the set-ups it was estimated for; a thermometer decides. Source: docs/model.md, H.
  */
-final readonly class Cooling
+final readonly class Cooling implements Cools
 {
     /** A forecast is only said to "should" meet a limit with its time constant so much longer. */
     public const MARGIN = 1.3;
@@ -58,10 +58,15 @@ final readonly class Cooling
         return new self($surroundings ?? $place->usual(), 1.0 / $rate, $place->stirred() ? 1.0 : $lag);
     }
 
-    /** The same with the margin of safety. */
     public function cautious(): self
     {
         return new self($this->surroundings, self::MARGIN * $this->constant, $this->lag);
+    }
+
+    /** Factor on the first temperature difference, >= 1: the middle lags behind what was just put there. */
+    public function lag(): float
+    {
+        return $this->lag;
     }
 
     public function timeConstant(): Duration
@@ -69,11 +74,6 @@ final readonly class Cooling
         return Duration::ofSeconds($this->constant);
     }
 
-    /**
-     * @param bool $freshlySet whether it has just been put there, so that the middle lags behind
-     *
-     * @return Duration|null null where it never gets so cold there
-     */
     public function time(Temperature $from, Temperature $to, bool $freshlySet = false): ?Duration
     {
         $there = $this->surroundings->kelvin;

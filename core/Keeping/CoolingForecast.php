@@ -17,7 +17,7 @@ final readonly class CoolingForecast
     private function __construct(public FoodSafety $rules, public ?Duration $intoTheZone, public array $stages) {}
 
     /** @param Temperature $from of the sauce as it is set there */
-    public static function of(Cooling $cooling, FoodSafety $rules, Temperature $from): self
+    public static function of(Cools $cooling, FoodSafety $rules, Temperature $from): self
     {
         $cautious = $cooling->cautious();
 

@@ -39,18 +39,31 @@ final readonly class CoolingRecord
 
     public function ofStage(CoolingStage $stage, DateTimeImmutable $now): Verdict
     {
+        return $this->gate($stage, $now)->verdict;
+    }
+
+    /** @return non-empty-list<Gate> one for each limit of the rules, in their order */
+    public function gates(DateTimeImmutable $now): array
+    {
+        return array_map(fn(CoolingStage $stage): Gate => $this->gate($stage, $now), $this->rules->stages);
+    }
+
+    private function gate(CoolingStage $stage, DateTimeImmutable $now): Gate
+    {
         $since = $this->startOf($stage);
         if ($since === null) {
-            return Verdict::Open;
+            return new Gate($stage, null, Verdict::Open, null);
         }
         $deadline = $since->getTimestamp() + $stage->within->seconds;
         foreach ($this->readings as $reading) {
             if ($reading->at >= $since && $reading->temperature->kelvin <= $stage->to->kelvin + 1e-9) {
-                return $reading->at->getTimestamp() <= $deadline ? Verdict::Passed : Verdict::Failed;
+                $inTime = $reading->at->getTimestamp() <= $deadline;
+
+                return new Gate($stage, $since, $inTime ? Verdict::Passed : Verdict::Failed, $reading);
             }
         }
 
-        return $now->getTimestamp() > $deadline ? Verdict::Failed : Verdict::Open;
+        return new Gate($stage, $since, $now->getTimestamp() > $deadline ? Verdict::Failed : Verdict::Open, null);
     }
 
     /** Null until a reading starts the clock: warm enough for the first stage, cool enough to have ended the one before. */

@@ -15,6 +15,7 @@ enum Place: string
     case FridgeUncovered = 'fridge-uncovered';
     case WalkInFan = 'walk-in-fan';
     case BlastChiller = 'blast-chiller';
+    case Freezer = 'freezer';
     case IceBath = 'ice-bath';
     case IceBathStirred = 'ice-bath-stirred';
 
@@ -24,7 +25,7 @@ enum Place: string
         return match ($this) {
             self::Room => 18.0,
             self::RoomCovered => 11.0,
-            self::Fridge => 10.0,
+            self::Fridge, self::Freezer => 10.0,
             self::FridgeUncovered => 16.0,
             self::WalkInFan => 18.0,
             self::BlastChiller => 45.0,
@@ -40,8 +41,14 @@ enum Place: string
             self::Room, self::RoomCovered => 20.0,
             self::Fridge, self::FridgeUncovered, self::WalkInFan => 3.0,
             self::BlastChiller => -5.0,
+            self::Freezer => -18.0,
             self::IceBath, self::IceBathStirred => 1.0,
         });
+    }
+
+    public function isIce(): bool
+    {
+        return $this === self::IceBath || $this === self::IceBathStirred;
     }
 
     public function stirred(): bool

@@ -12,6 +12,8 @@ use App\Formats\CoolFile;
 use App\Formats\CoolingJson;
 use Lento\Keeping\Cooling;
 use Lento\Keeping\CoolingForecast;
+use Lento\Keeping\CoolingRecord;
+use Lento\Keeping\CoolingStage;
 use Lento\Keeping\StageForecast;
 use Lento\Quantity\Duration;
 use Lento\Quantity\MeasureSystem;
@@ -61,9 +63,32 @@ final class CoolCommand extends Refusing
             ...array_map($this->stage(...), $forecast->stages),
             [Words::text('cooling.deepest'), $deepest === null ? Words::text('cooling.never') : sprintf('%.0F mm', $deepest)],
         ]);
+        $this->record($asked);
         $this->output->writeln(PHP_EOL . '! ' . Words::text('cooling.caution'));
 
         return self::SUCCESS;
+    }
+
+    /** What was read against the rules, where anything was. */
+    private function record(CoolFile $asked): void
+    {
+        if ($asked->readings === [] || $asked->now === null) {
+            return;
+        }
+        $record = CoolingRecord::of($asked->rules, $asked->readings);
+        $this->output->newLine();
+        $this->rows([
+            [Words::text('cooling.record'), Words::text('cooling.verdicts.' . $record->verdict($asked->now)->value)],
+            ...array_map(fn(CoolingStage $stage): array => [
+                Words::text(
+                    'cooling.stage',
+                    from: sprintf('%.0F', $stage->from->inCelsius()),
+                    to: sprintf('%.0F', $stage->to->inCelsius()),
+                    within: Minutes::text($stage->within),
+                ),
+                Words::text('cooling.verdicts.' . $record->ofStage($stage, $asked->now)->value),
+            ], $asked->rules->stages),
+        ]);
     }
 
     /** @return array{string, string} */

@@ -90,6 +90,28 @@ it('meets the table of cooling', function (array $row): void {
         ->toBe($row['with tau x1.3'] === 'PASS');
 })->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t12-cooling')));
 
+it('passes and fails the histories of that table by their readings, once their time is up', function (array $row): void {
+    [$container, $place] = setUp12(text($row['set-up']));
+    $cooling = Cooling::of($container, $place, Viscosity::ofPascalSeconds(1.5));
+    [$there, $tau] = [$place->usual()->inCelsius(), $cooling->timeConstant()->inMinutes()];
+    $begin = new DateTimeImmutable('2026-11-29 18:00 UTC');
+    $read = static fn(int $minute): CoolingReading => new CoolingReading(
+        $begin->modify("+$minute minutes"),
+        celsius($there + (57.0 - $there) * exp(-$minute / $tau)),
+    );
+    $all = array_map($read, range(0, 1500));
+    $record = CoolingRecord::of(FoodSafety::usModelCode(), $all);
+    $passes = $row['US two-stage'] === 'PASS';
+
+    expect($record->verdict($begin->modify('+1500 minutes')))
+        ->toBe($passes ? Verdict::Passed : Verdict::Failed)
+        // Nothing has passed before it was read, and nothing has failed before its time is up.
+        ->and(CoolingRecord::of(FoodSafety::usModelCode(), array_slice($all, 0, 11))->verdict($begin->modify('+119 minutes')))
+        ->toBe(Verdict::Open)
+        ->and(CoolingRecord::of(FoodSafety::usModelCode(), array_slice($all, 0, 11))->verdict($begin->modify('+121 minutes')))
+        ->toBe(Verdict::Failed);
+})->with(fn() => array_map(fn(array $row): array => [$row], Table::rows('t12-cooling')));
+
 it('agrees with the prototype to nine digits', function (): void {
     // 1.0 W/(m K), as the prototype asked for, is that of a sauce of this thickness.
     $thickness = 0.5 * (4.0 / (1.0 / 0.54 - 1.0) - 1.0);

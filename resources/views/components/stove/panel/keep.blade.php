@@ -5,5 +5,7 @@
             aria-pressed="{{ $keep['chosen'] ? 'true' : 'false' }}"><b><kbd
             aria-hidden="true">{{ $i + 1 }}</kbd> {{ $keep['name'] }}</b><span>{{ $keep['how'] }}</span></x-stove.tap>
     @endforeach
+    @if ($page->mayPutAway())<a class="btn btn-outline-dark" href="{{ route('pots.keep', $page->potId) }}">{{
+        __('keep.put_away') }}</a>@endif
     <p class="soft">{{ $page->keeping()->guidance() }}</p>
 </div>
