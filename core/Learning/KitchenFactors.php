@@ -100,14 +100,15 @@ final readonly class KitchenFactors
      * A colour set against the strip: how much it has browned over how much it should have.
      *
      * @param Shade $foreseen by the house figure, after the same time on the same heat
+     * @param float|null $eye error of the eye that saw it, in shades; the house's if null
      */
-    public function afterColour(Shade $seen, Shade $foreseen): self
+    public function afterColour(Shade $seen, Shade $foreseen, ?float $eye = null): self
     {
         if ($foreseen->value <= 0.0 || $seen->value <= 0.0) {
             return $this;
         }
         // By the shade that was foreseen: by the one seen, what was read too dark would count for surer than what was read too pale.
-        $error = hypot(self::BROWNING_ERROR, self::SHADE_ERROR / $foreseen->value * self::DOSE_PER_SHADE);
+        $error = hypot(self::BROWNING_ERROR, ($eye ?? self::SHADE_ERROR) / $foreseen->value * self::DOSE_PER_SHADE);
 
         return new self(
             $this->evaporation,

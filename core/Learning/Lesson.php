@@ -8,7 +8,10 @@ use Lento\Heat\HobHeat;
 use Lento\Pot\SimmerLevel;
 use Lento\Quantity\Length;
 
-/** What a finished pot teaches of its kitchen: its steam in this pan at this level, its browning on this ring and heat, its flour. */
+/**
+ * What a finished pot teaches of its kitchen: its steam in this pan at this level, its browning on this ring and heat, its flour, and how
+ * long its hands took.
+ */
 final readonly class Lesson
 {
     public Length $pan;
@@ -19,11 +22,13 @@ final readonly class Lesson
 
     public string $ring;
 
+    /** @param array<string, Observation> $hands minutes of hands over the house’s, by kind of step */
     public function __construct(
         Circumstances $in,
         public ?Observation $evaporation,
         public ?Observation $browning,
         public ?Observation $flour,
+        public array $hands = [],
     ) {
         $this->pan = $in->pan;
         $this->level = $in->level;
@@ -48,8 +53,16 @@ final readonly class Lesson
         );
     }
 
+    /** @param array<string, Observation> $hands by kind of step */
+    public function timing(array $hands): self
+    {
+        $in = new Circumstances($this->pan, $this->level, $this->heat, $this->ring);
+
+        return new self($in, $this->evaporation, $this->browning, $this->flour, $hands);
+    }
+
     public function teaches(): bool
     {
-        return $this->evaporation !== null || $this->browning !== null || $this->flour !== null;
+        return $this->hands !== [] || $this->evaporation !== null || $this->browning !== null || $this->flour !== null;
     }
 }

@@ -28,6 +28,12 @@ final readonly class Notebook
     /** Error of a pot's lesson at least: the readings of one pot share their cook, their spoon and their stick. [D] */
     private const SUREST = 0.10;
 
+    /**
+     * Spread of the logarithm of minutes of hands between kitchens: eight in ten lie within three quarters and a third more, as Score's
+     * bands have it. [D]
+     */
+    private const HANDS_PRIOR = 0.23;
+
     /** mm by which a pan is still the same pan. */
     private const SAME_PAN = 5.0;
 
@@ -92,6 +98,25 @@ final readonly class Notebook
     public function flours(): array
     {
         return self::those(array_map(static fn(Lesson $lesson): ?Observation => $lesson->flour, $this->lessons));
+    }
+
+    /** @return array<string, non-empty-list<Factor>> how long this kitchen's hands take over the house's, pot by pot, by kind of step */
+    public function hands(): array
+    {
+        $seen = [];
+        foreach ($this->lessons as $lesson) {
+            foreach ($lesson->hands as $kind => $observation) {
+                $seen[$kind][] = $observation;
+            }
+        }
+
+        return array_map(fn(array $observations): array => $this->course(Factor::unknown(self::HANDS_PRIOR), $observations), $seen);
+    }
+
+    /** @return array<string, float> minutes of its hands as shares of the house's, by kind of step that it has done */
+    public function shares(): array
+    {
+        return array_map(static fn(array $course): float => $course[count($course) - 1]->value, $this->hands());
     }
 
     /**

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lento\Simulation;
 
+use Lento\Exception\OutOfRange;
 use Lento\Heat\Metal;
+use Lento\Heat\PanHeat;
 use Lento\Learning\KitchenFactors;
 use Lento\Pot\Pan;
 use Lento\Pot\PanBase;
@@ -21,6 +23,7 @@ final readonly class HeatedPan
         public Metal $metal,
         public Temperature $boilsAt,
         public KitchenFactors $kitchen,
+        private float $ring = 1.0,
     ) {}
 
     /** @param Mass|null $mass of the empty pan, if it has been weighed */
@@ -40,6 +43,34 @@ final readonly class HeatedPan
             $boilsAt ?? Temperature::ofCelsius(100.0),
             $kitchen ?? KitchenFactors::house(),
         );
+    }
+
+    /**
+     * On a ring that gives so many times what its marks say.
+     *
+     * @param float $power 0.5 to 2
+     *
+     * @throws OutOfRange
+     */
+    public function onRing(float $power): self
+    {
+        OutOfRange::refuse('power-of-a-ring', $power, 0.5, 2.0, '');
+
+        return new self($this->pan, $this->mass, $this->base, $this->metal, $this->boilsAt, $this->kitchen, $power);
+    }
+
+    /** @return float W/cm2 that comes in at most; what a cook holds at a simmer is held on any ring */
+    public function flux(Heating $heating): float
+    {
+        return $heating->hob === null ? $heating->flux() : $this->ring * $heating->flux();
+    }
+
+    /** @return float °C at which a paste settles on it */
+    public function held(Heating $heating): float
+    {
+        return $heating->hob === null
+            ? $heating->simmer?->celsius() ?? 0.0
+            : PanHeat::AMBIENT + $this->ring * ($heating->hob->heldCelsius() - PanHeat::AMBIENT);
     }
 
     /** @return float J/K of the metal */

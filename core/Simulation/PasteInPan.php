@@ -23,7 +23,7 @@ final readonly class PasteInPan
             PanBottom::WATER_BESIDE * $state->vegetables,
         );
         $heating = $setting->heating;
-        [$flux, $held] = [$heating->flux(), $heating->hob?->heldCelsius() ?? ($heating->simmer?->celsius() ?? 0.0)];
+        [$flux, $held] = [$this->vessel->flux($heating), $this->vessel->held($heating)];
         [$celsius, $fatWater, $flourWater, $dose, $decay] = [
             $state->celsius,
             $paste->fatWater,

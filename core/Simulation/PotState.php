@@ -50,6 +50,20 @@ final readonly class PotState
         return new self($celsius, null, $sauce, $this->shade, $this->vegetables, $this->smooth * $smooth, $ledger);
     }
 
+    /** @param float $smooth chance-like rank of no lumps, 1 to 0: whisked, strained, or with a skin stirred in */
+    public function smoothed(float $smooth): self
+    {
+        return new self(
+            $this->celsius,
+            $this->paste,
+            $this->sauce,
+            $this->shade,
+            $this->vegetables,
+            max(0.0, min(1.0, $smooth)),
+            $this->ledger,
+        );
+    }
+
     public function withVegetables(float $grams): self
     {
         return new self($this->celsius, $this->paste, $this->sauce, $this->shade, $this->vegetables + $grams, $this->smooth, $this->ledger);

@@ -71,10 +71,10 @@ final readonly class Rehearsal
 
     private SauceInPan $sauce;
 
-    private function __construct(private Plan $plan, private Cooking $cooking, private Larder $larder)
+    private function __construct(private Plan $plan, private Cooking $cooking, private Larder $larder, ?HeatedPan $vessel = null)
     {
         $place = $cooking->place;
-        $vessel = HeatedPan::of($place->pan, boilsAt: $place->boilsAt, kitchen: $place->kitchen);
+        $vessel ??= HeatedPan::of($place->pan, boilsAt: $place->boilsAt, kitchen: $place->kitchen);
         $this->hands = new Hands($vessel);
         $this->watch = new Watch($vessel);
         $this->paste = new PasteInPan($vessel);
@@ -85,6 +85,18 @@ final readonly class Rehearsal
     public static function of(Plan $plan, Larder $larder): ?Rehearsed
     {
         return $plan->cooking === null ? null : (new self($plan, $plan->cooking, $larder))->cooked(0, Rehearsing::cold(self::COLD));
+    }
+
+    /** The hand itself, for who asks it for one step after another, in a pan of their own. */
+    public static function hand(Plan $plan, Cooking $cooking, Larder $larder, HeatedPan $vessel): self
+    {
+        return new self($plan, $cooking, $larder, $vessel);
+    }
+
+    /** A step done as it is written. */
+    public function does(Step $step, Rehearsing $pot): Rehearsing
+    {
+        return $this->waitsForBase($step, $pot) ? $pot : $this->done($step, $pot);
     }
 
     /**
@@ -110,7 +122,7 @@ final readonly class Rehearsal
         $times = [];
         foreach (array_slice($this->plan->steps, $from) as $step) {
             $begun = $pot->now;
-            $pot = $this->waitsForBase($step, $pot) ? $pot : $this->done($step, $pot);
+            $pot = $this->does($step, $pot);
             $times[$step->id] = Duration::ofSeconds((float) ($pot->now - $begun));
         }
 

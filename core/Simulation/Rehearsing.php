@@ -92,7 +92,13 @@ final readonly class Rehearsing
 
     public function aSecondOn(PotState $state): self
     {
-        return $this->but(state: $state, now: $this->now + 1);
+        return $this->on($state, 1);
+    }
+
+    /** @param int<0, max> $seconds */
+    public function on(PotState $state, int $seconds): self
+    {
+        return $this->but(state: $state, now: $this->now + $seconds);
     }
 
     public function troubled(Mishap $trouble, string $about): self

@@ -40,7 +40,7 @@ final readonly class SauceInPan
         $level = $heating->simmer === null
             ? 0.0
             : ($heating->simmer->flux() * $setting->lid->share() * $area * $this->vessel->kitchen->evaporation->value) / 60.0;
-        $power = $heating->flux() * $area;
+        $power = $this->vessel->flux($heating) * $area;
         [$loss, $around] = $heating->flux() > 0.0 ? [PanHeat::LOSS_PER_CM2, PanHeat::AMBIENT] : $this->losses($heating);
         $fixed = $this->vessel->heatCapacity()
         + HeatCapacity::of(0.0, $sauce->fatGrams, $sauce->solidsGrams, 0.0)

@@ -73,8 +73,8 @@ final readonly class Watch
         }
         $flux = HeatedPaste::fluxLetIn(
             $state->celsius,
-            $heating->flux(),
-            $heating->hob?->heldCelsius() ?? ($heating->simmer?->celsius() ?? 0.0),
+            $this->vessel->flux($heating),
+            $this->vessel->held($heating),
         );
 
         return BaseFilm::celsius($state->celsius, $flux, $setting->stirring);
@@ -89,7 +89,7 @@ final readonly class Watch
         $heating = $setting->heating;
         $holding
             = $heating->simmer !== null && $state->celsius >= min($heating->simmer->celsius(), $this->vessel->boilsAt->inCelsius()) - 0.5;
-        $flux = $heating->simmer !== null && $holding ? $heating->simmer->heatFlux() : $heating->flux();
+        $flux = $heating->simmer !== null && $holding ? $heating->simmer->heatFlux() : $this->vessel->flux($heating);
         if ($flux <= 0.0) {
             return 0.0;
         }

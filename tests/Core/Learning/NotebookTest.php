@@ -200,3 +200,20 @@ it('believes no pot, and no hundred of them, further than a kitchen can be', fun
             ->and($factor->value > 1.0)->toBe($told > 1.0);
     }
 })->with([18.0, 0.06, 1.2]);
+
+it('learns how long hands take, by the same rule as its other figures', function (): void {
+    $slow = static fn(float $ratio): Lesson => lesson()->timing([
+        'pour' => new Observation($ratio, 0.3),
+        'strain' => new Observation(1.0, 0.3),
+    ]);
+    $one = (new Notebook([$slow(1.5)]))->shares();
+    $six = (new Notebook(array_fill(0, 6, $slow(1.5))))->shares();
+    expect($one['pour'])->toBeGreaterThan(1.05)->toBeLessThan(1.3)
+        ->and($six['pour'])->toBeGreaterThan($one['pour'])->toBeLessThan(1.5)
+        ->and($six['strain'])->toEqualWithDelta(1.0, 1e-9)
+        ->and((new Notebook([lesson()]))->shares())->toBe([])
+        ->and($slow(1.5)->teaches())->toBeTrue()
+        // One cook who went to the door meanwhile.
+        ->and((new Notebook([$slow(1.0), $slow(2.9)]))->shares()['pour'])->toBeLessThan(1.4)
+        ->and(count((new Notebook([$slow(1.5), $slow(1.5)]))->hands()['pour']))->toBe(3);
+});
