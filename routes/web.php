@@ -7,11 +7,19 @@ use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\AssayController;
 use App\Http\Controllers\AuditController;
 use App\Http\Controllers\BinController;
+use App\Http\Controllers\CalendarAddressController;
 use App\Http\Controllers\CompareController;
 use App\Http\Controllers\ComposeController;
+use App\Http\Controllers\DrillController;
+use App\Http\Controllers\ElsewhereController;
+use App\Http\Controllers\ExerciseController;
+use App\Http\Controllers\EyeController;
 use App\Http\Controllers\FamilyController;
+use App\Http\Controllers\GuideController;
+use App\Http\Controllers\KeepController;
 use App\Http\Controllers\KitchenController;
 use App\Http\Controllers\KitchensController;
+use App\Http\Controllers\LabelController;
 use App\Http\Controllers\LearningController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\LogFileController;
@@ -21,14 +29,21 @@ use App\Http\Controllers\NowhereController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PotController;
 use App\Http\Controllers\PotEventController;
+use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\PulseController;
+use App\Http\Controllers\PutAwayController;
+use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RescueController;
 use App\Http\Controllers\SauceController;
+use App\Http\Controllers\ScoreController;
+use App\Http\Controllers\ScoreFileController;
+use App\Http\Controllers\SearchController;
 use App\Http\Controllers\ServiceController;
 use App\Http\Controllers\ServicePaperController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\TabletController;
+use App\Http\Controllers\WasteController;
 use App\Http\Middleware\SentOnce;
 use App\Http\Responses\RecipeFile;
 use App\PutAway\Archive;
@@ -43,6 +58,7 @@ Route::get('/compose', ComposeController::class)->name('compose');
 Route::get('/compose/whole', [ComposeController::class, 'whole'])->name('compose.whole');
 Route::get('/sheet', SheetController::class)->name('sheet');
 Route::get('/sheet.{format}', SheetController::class)->name('sheet.file')->whereIn('format', RecipeFile::FORMATS);
+Route::get('/sheet.pdf', [SheetController::class, 'pdf'])->name('sheet.pdf');
 Route::get('/compare', CompareController::class)->name('compare');
 Route::match(['get', 'post'], '/assay', AssayController::class)->name('assay');
 
@@ -53,20 +69,25 @@ Route::post('/sauces', [SauceController::class, 'store'])->name('sauces.store')-
 Route::get('/sauces/{sauce}', [SauceController::class, 'show'])->name('sauces.show')->where('sauce', $id);
 Route::post('/sauces/{sauce}', [SauceController::class, 'update'])->name('sauces.update')->where('sauce', $id)
     ->middleware('may:sauces');
+Route::post('/sauces/{sauce}/favourite', [SauceController::class, 'favour'])->name('sauces.favour')->where('sauce', $id)
+    ->middleware('may:sauces');
 Route::post('/sauces/{sauce}/duplicate', [SauceController::class, 'duplicate'])->name('sauces.duplicate')
     ->where('sauce', $id)
     ->middleware(['throttle:made', SentOnce::class])
     ->middleware('may:sauces');
 
 Route::get('/kitchen', [KitchenController::class, 'show'])->name('kitchen');
+Route::get('/kitchen/{section}', [KitchenController::class, 'show'])->name('kitchen.section')
+    ->whereIn('section', KitchenController::LONG);
 Route::post('/kitchen/{section}', [KitchenController::class, 'store'])
     ->name('kitchen.store')
     ->middleware(['throttle:made', SentOnce::class])
-    ->whereIn('section', ['settings', 'schools', 'pans', 'hobs', 'devices', 'larder', 'formulas'])
+    ->whereIn('section', ['settings', 'schools', 'pans', 'vessels', 'hobs', 'hands', 'keeping', 'devices', 'larder', 'formulas'])
     ->middleware('may:kitchen');
+Route::post('/kitchen/calendar', CalendarAddressController::class)->name('kitchen.calendar')->middleware('may:kitchen');
 Route::post('/kitchen/{section}/{id}/remove', [KitchenController::class, 'remove'])
     ->name('kitchen.remove')
-    ->whereIn('section', ['pans', 'hobs', 'devices', 'larder'])
+    ->whereIn('section', ['pans', 'vessels', 'hobs', 'devices', 'larder'])
     ->where('id', $id)
     ->middleware('may:bin');
 
@@ -117,8 +138,26 @@ Route::post('/services/{service}/cook', [ServiceController::class, 'cook'])->nam
     ->where('service', $id)
     ->middleware(['throttle:made', SentOnce::class])
     ->middleware('may:services');
+Route::get('/score', [ScoreController::class, 'index'])->name('score.last');
+Route::get('/services/{service}/score', [ScoreController::class, 'show'])->name('score')->where('service', $id);
+Route::get('/services/{service}/score.{format}', ScoreFileController::class)->name('score.file')->where('service', $id)
+    ->whereIn('format', ScoreFileController::FORMATS);
+Route::post('/services/{service}/score/better', [ScoreController::class, 'better'])->name('score.better')->where('service', $id)
+    ->middleware('may:services');
+Route::post('/services/{service}/score/take', [ScoreController::class, 'take'])->name('score.take')->where('service', $id)
+    ->middleware('may:services');
+Route::post('/services/{service}/score/say', [ScoreController::class, 'say'])->name('score.say')->where('service', $id)
+    ->middleware('may:services');
+Route::post('/services/{service}/score/unsay', [ScoreController::class, 'unsay'])->name('score.unsay')->where('service', $id)
+    ->middleware('may:services');
+Route::post('/services/{service}/score/stop', [ScoreController::class, 'stop'])->name('score.stop')->where('service', $id)
+    ->middleware('may:services');
 Route::get('/services/{service}/pass', [ServicePaperController::class, 'pass'])->name('services.pass')->where('service', $id);
 Route::get('/services/{service}/shopping', [ServicePaperController::class, 'shopping'])->name('services.shopping')->where('service', $id);
+Route::get('/services/{service}/pass.pdf', [ServicePaperController::class, 'passPdf'])->name('services.pass.pdf')
+    ->where('service', $id);
+Route::get('/services/{service}/shopping.pdf', [ServicePaperController::class, 'shoppingPdf'])->name('services.shopping.pdf')
+    ->where('service', $id);
 Route::get('/services/{service}/scaling', [ServicePaperController::class, 'scaling'])->name('services.scaling')->where('service', $id);
 
 Route::get('/family/tree', [FamilyController::class, 'tree'])->name('family.tree');
@@ -161,8 +200,61 @@ Route::post('/pots/{pot}/events', [PotEventController::class, 'store'])->name('p
     ->middleware('may:stove');
 Route::post('/pots/{pot}/events/batch', [PotEventController::class, 'batch'])->name('pots.batch')->where('pot', $id)
     ->middleware('may:stove');
+Route::post('/elsewhere', [ElsewhereController::class, 'store'])->name('elsewhere')->middleware(['may:stove', 'throttle:made']);
+Route::get('/elsewhere/{code}', [ElsewhereController::class, 'show'])->name('elsewhere.show')->where('code', '[A-Za-z2-9]{6}');
+Route::get('/e/{code}', [ElsewhereController::class, 'go'])->name('elsewhere.go')->where('code', '[A-Za-z2-9]{6}');
+Route::get('/guide/words', [GuideController::class, 'words'])->name('guide.words');
+Route::get('/guide/{place}', [GuideController::class, 'show'])->name('guide')->where('place', '[a-z]+');
+Route::get('/search', SearchController::class)->name('search');
 Route::get('/pulse', PulseController::class)->name('pulse');
 Route::view('/rail', 'pages.rail')->name('rail');
+
+Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
+Route::post('/practice', [PracticeController::class, 'store'])->name('practice.store')
+    ->middleware(['may:stove', 'throttle:made', SentOnce::class]);
+Route::get('/practice/drills', [DrillController::class, 'show'])->name('practice.drills');
+Route::post('/practice/drills', [DrillController::class, 'answer'])->name('practice.answer')
+    ->middleware(['may:stove', SentOnce::class]);
+Route::get('/practice/eye', [EyeController::class, 'show'])->name('practice.eye');
+Route::post('/practice/eye', [EyeController::class, 'store'])->middleware('may:stove');
+Route::post('/practice/eye/forget', [EyeController::class, 'forget'])->name('practice.forget')->middleware('may:stove');
+Route::get('/practice/exercises', [ExerciseController::class, 'index'])->name('practice.exercises');
+Route::post('/practice/exercises', [ExerciseController::class, 'store'])
+    ->middleware(['may:people', 'throttle:made', SentOnce::class]);
+Route::get('/practice/exercises.csv', [ExerciseController::class, 'csv'])->name('practice.exercises.csv')->middleware('may:people');
+Route::get('/practice/exercises/{exercise}', [ExerciseController::class, 'show'])->name('practice.exercise')->where('exercise', $id);
+Route::get('/practice/{practice}', [PracticeController::class, 'show'])->name('practice.show')->where('practice', $id);
+Route::get('/practice/{practice}/ahead', [PracticeController::class, 'ahead'])->name('practice.ahead')->where('practice', $id);
+Route::post('/practice/{practice}/deeds', [PracticeController::class, 'deed'])->name('practice.deed')->where('practice', $id)
+    ->middleware('may:stove');
+Route::post('/practice/{practice}/back', [PracticeController::class, 'back'])->name('practice.back')->where('practice', $id)
+    ->middleware('may:stove');
+Route::post('/practice/{practice}/finish', [PracticeController::class, 'finish'])->name('practice.finish')->where('practice', $id)
+    ->middleware('may:stove');
+Route::get('/practice/{practice}/debrief', [PracticeController::class, 'debrief'])->name('practice.debrief')->where('practice', $id);
+Route::post('/practice/{practice}/again', [PracticeController::class, 'again'])->name('practice.again')->where('practice', $id)
+    ->middleware(['may:stove', 'throttle:made', SentOnce::class]);
+Route::post('/practice/exercises/{exercise}', [PracticeController::class, 'take'])->name('practice.take')->where('exercise', $id)
+    ->middleware(['may:stove', 'throttle:made', SentOnce::class]);
+
+Route::get('/pots/{pot}/keep', [PutAwayController::class, 'show'])->name('pots.keep')->where('pot', $id);
+Route::post('/pots/{pot}/keep', [PutAwayController::class, 'store'])->where('pot', $id)
+    ->middleware(['may:stove', 'throttle:made', SentOnce::class]);
+Route::get('/keep', [KeepController::class, 'index'])->name('keep');
+Route::get('/keep/record', RecordController::class)->name('keep.record');
+Route::get('/keep/record.{format}', [RecordController::class, 'file'])->name('keep.record.file')
+    ->whereIn('format', RecordController::FORMATS);
+Route::post('/keep/record/seal', [RecordController::class, 'seal'])->name('keep.record.seal')->middleware('may:kitchen');
+Route::get('/keep/waste', WasteController::class)->name('keep.waste');
+Route::post('/keep/par', [WasteController::class, 'store'])->name('keep.par')->middleware('may:stove');
+Route::get('/keep/labels', LabelController::class)->name('keep.labels');
+Route::get('/keep/labels.pdf', [LabelController::class, 'pdf'])->name('keep.labels.pdf');
+Route::get('/keep/tubs/{tub}', [KeepController::class, 'show'])->name('keep.tub')->where('tub', $id);
+Route::get('/keep/tubs/{tub}/make', [MakeController::class, 'ofTub'])->name('keep.make')->where('tub', $id);
+Route::post('/keep/tubs/{tub}/make', [MakeController::class, 'storeOfTub'])->where('tub', $id)
+    ->middleware(['may:stove', 'throttle:made', SentOnce::class]);
+Route::post('/keep/tubs/{tub}', [KeepController::class, 'store'])->where('tub', $id)
+    ->middleware(['may:stove', 'throttle:made', SentOnce::class]);
 
 Route::get('/rescue', [RescueController::class, 'index'])->name('rescue');
 Route::get('/rescue/{fault}', [RescueController::class, 'show'])->name('rescue.show');

@@ -11,9 +11,9 @@ final readonly class ServiceFields
 
     private const LONGEST = 60;
 
-    private const WISH = ['sauce', 'liquid', 'thickness', 'covers', 'each', 'litres', 'for'];
+    public const WISH = ['sauce', 'liquid', 'thickness', 'covers', 'each', 'litres', 'for', 'at', 'straight'];
 
-    private const HAVE = ['sauce', 'liquid', 'litres'];
+    public const HAVE = ['sauce', 'liquid', 'litres'];
 
     /**
      * @param list<array<string, string>> $wishes
@@ -44,6 +44,18 @@ final readonly class ServiceFields
         return new self($this->name, $this->at, $this->spare, array_values($wishes), $this->have);
     }
 
+    /** With so much more in the cold. */
+    public function having(string $sauce, string $liquid, string $litres): self
+    {
+        return new self(
+            $this->name,
+            $this->at,
+            $this->spare,
+            $this->wishes,
+            [...$this->have, ['sauce' => $sauce, 'liquid' => $liquid, 'litres' => $litres]],
+        );
+    }
+
     /** @return array<string, mixed> */
     public function toRow(): array
     {
@@ -53,23 +65,33 @@ final readonly class ServiceFields
     /**
      * @param list<string> $names
      *
-     * @return list<array<string, string>>
+     * @return array<int, array<string, string>> by their numbers on the page, those without a sauce too
      */
-    private static function rows(mixed $rows, array $names): array
+    public static function byNumber(mixed $rows, array $names): array
     {
         $read = [];
         $rows = is_array($rows) ? $rows : [];
         // A page shows them by their bases; their numbers say in which order they were wished for.
         ksort($rows);
-        foreach (array_slice($rows, 0, self::MOST_ROWS) as $row) {
+        foreach (array_slice($rows, 0, self::MOST_ROWS, preserve_keys: true) as $number => $row) {
             $row = is_array($row) ? $row : [];
-            $texts = array_combine($names, array_map(static fn(string $name): string => self::text($row[$name] ?? ''), $names));
-            if ($texts['sauce'] !== '') {
-                $read[] = $texts;
-            }
+            $read[(int) $number] = array_combine(
+                $names,
+                array_map(static fn(string $name): string => self::text($row[$name] ?? ''), $names),
+            );
         }
 
         return $read;
+    }
+
+    /**
+     * @param list<string> $names
+     *
+     * @return list<array<string, string>>
+     */
+    private static function rows(mixed $rows, array $names): array
+    {
+        return array_values(array_filter(self::byNumber($rows, $names), static fn(array $row): bool => $row['sauce'] !== ''));
     }
 
     private static function text(mixed $value): string

@@ -54,6 +54,7 @@ final readonly class ServiceReader
             'have.*.litres' => $litres,
             'spare' => [Number::between(0.0, 100.0 * Service::MOST_SPARE, ' %')],
             'at' => [new ClockTime()],
+            'wishes.*.at' => [new ClockTime()],
         ];
         // A row has covers or litres, whichever was typed.
         foreach ($this->fields->wishes as $i => $row) {

@@ -7,11 +7,13 @@ namespace App\Questions;
 use App\Kitchen\Choices;
 use App\Kitchen\Kitchen;
 use App\Typed\MoreField;
+use App\Typed\PanMeasure;
 use App\Typed\PartsField;
 use App\Typed\TypedNumber;
 use Lento\Compose\Base;
 use Lento\Compose\Choice\CookOut;
 use Lento\Exception\LentoException;
+use Lento\Pot\Pan;
 use Lento\Pot\SimmerLevel;
 use Lento\Procedure\Dose;
 use Lento\Quantity\KitchenNumber;
@@ -57,6 +59,10 @@ final readonly class ComposeFields
         'have_flour_unit',
         'have_roux',
         'have_roux_unit',
+        'there_fat',
+        'there_fat_unit',
+        'there_liquid',
+        'there_liquid_unit',
         'thickness',
         'colour',
         'fat',
@@ -95,6 +101,10 @@ final readonly class ComposeFields
     private const OF_THE_SAUCE = [
         'liquid',
         'liquid_salt',
+        'there_fat',
+        'there_fat_unit',
+        'there_liquid',
+        'there_liquid_unit',
         'thickness',
         'colour',
         'fat',
@@ -116,8 +126,11 @@ final readonly class ComposeFields
 
     private const USUALLY_LONGEST = 60;
 
-    /** @param array<string, string> $fields */
-    private function __construct(public array $fields) {}
+    /**
+     * @param array<string, string> $fields
+     * @param string $left the minutes that went with the liquid which was changed for another; '' where nothing went with it
+     */
+    private function __construct(public array $fields, public string $left = '') {}
 
     /** @param array<mixed> $query */
     public static function from(array $query): self
@@ -136,6 +149,7 @@ final readonly class ComposeFields
         $seen = is_array($query['seen'] ?? null)
             ? array_map(static fn(mixed $value): string => self::text($value, self::USUALLY_LONGEST), $query['seen'])
             : [];
+        $asked = $fields;
         // A field may still read "6 oz" where it was shown as 6 and its unit beside it.
         $fields = self::touched(
             self::nudged(self::withUnits($fields), self::text($query['nudge'] ?? '', 4)),
@@ -148,7 +162,20 @@ final readonly class ComposeFields
             $fields['given'] = self::guessed($fields, $by);
         }
 
-        return new self($fields);
+        return new self($fields, $fields['minutes'] === '' ? self::leftBehind($asked, $seen) : '');
+    }
+
+    /**
+     * What nobody had set goes with its liquid.
+     *
+     * @param array<string, string> $asked as the form sent it
+     * @param array<array-key, string> $seen
+     */
+    private static function leftBehind(array $asked, array $seen): string
+    {
+        $usual = $seen['usual_minutes'] ?? '';
+
+        return $usual !== '' && ($seen['liquid'] ?? $asked['liquid']) !== $asked['liquid'] && $asked['minutes'] === $usual ? $usual : '';
     }
 
     /** What a kitchen that has asked nothing yet is shown. */
@@ -177,6 +204,10 @@ final readonly class ComposeFields
     public function toRead(): array
     {
         $fields = $this->withoutOthers();
+        $measure = new PanMeasure(Pan::LEAST_MILLIMETRES);
+        foreach (['diameter', 'height'] as $side) {
+            $fields[$side] = $measure->inMillimetres($fields[$side]);
+        }
 
         return $this->given() === 'pan' ? [...$fields, 'fill' => '1'] : $fields;
     }
@@ -209,7 +240,7 @@ final readonly class ComposeFields
             $known[(string) $name] = $value;
         }
 
-        return new self([...$this->fields, ...array_intersect_key($known, $this->fields)]);
+        return new self([...$this->fields, ...array_intersect_key($known, $this->fields)], $this->left);
     }
 
     /** The same with the base's and the kitchen's usual answers written out, for the form to show. */
@@ -272,7 +303,7 @@ final readonly class ComposeFields
             array_map(static fn(Dose $part): string => TypedNumber::plain($part->perLitre), $formula->parts()),
         ), ...$typed]);
 
-        return new self([...$filled, 'sauce' => $base->value]);
+        return new self([...$filled, 'sauce' => $base->value], $this->left);
     }
 
     private static function text(mixed $value, int $longest): string
@@ -324,6 +355,7 @@ final readonly class ComposeFields
         }
         if ($changed('liquid')) {
             $fields['liquid_salt'] = '';
+            $fields['minutes'] = self::leftBehind($fields, $seen) === '' ? $fields['minutes'] : '';
         }
         if ($changed('reduce')) {
             [$fields['minutes'], $fields['level']] = ['', ''];
@@ -364,6 +396,8 @@ final readonly class ComposeFields
                 'have_fat' => 'have_fat_unit',
                 'have_flour' => 'have_flour_unit',
                 'have_roux' => 'have_roux_unit',
+                'there_fat' => 'there_fat_unit',
+                'there_liquid' => 'there_liquid_unit',
             ] as $name => $unit
         ) {
             if (preg_match('/\A(' . KitchenNumber::PATTERN . ')\s*([a-z][a-z .]*)\z/ui', $fields[$name], $parts) === 1) {

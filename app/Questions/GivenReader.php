@@ -77,6 +77,12 @@ final readonly class GivenReader
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        return [...$this->rulesOfGiven(), ...$this->rulesOfThere()];
+    }
+
+    /** @return array<string, list<mixed>> */
+    private function rulesOfGiven(): array
+    {
         return match ($this->named) {
             'fill' => [],
             self::FORMULA => [
@@ -92,6 +98,29 @@ final readonly class GivenReader
             'yield' => $this->volume('amount', VolumeUnit::Litre, Question::LEAST_LITRES, Question::MOST_LITRES),
             default => $this->mass($this->named),
         };
+    }
+
+    /** @return array<string, list<mixed>> of what is on hand and need not all be used */
+    private function rulesOfThere(): array
+    {
+        return [
+            ...$this->text('there_fat') === '' ? [] : $this->mass('there_fat', needed: false),
+            ...$this->text('there_liquid') === ''
+                ? []
+                : $this->volume('there_liquid', VolumeUnit::Litre, Given::LEAST_LIQUID_LITRES, Given::MOST_LIQUID_LITRES, needed: false),
+        ];
+    }
+
+    /** @return Mass|null what there is of the fat, used or not */
+    public function fatThere(Fields $fields): ?Mass
+    {
+        return $this->weighed($fields, 'there_fat');
+    }
+
+    /** @return Volume|null what there is of the liquid, used or not */
+    public function liquidThere(Fields $fields): ?Volume
+    {
+        return $this->measured($fields, 'there_liquid', VolumeUnit::Litre);
     }
 
     /** What is given; or what is wrong with it only as a whole; null where a field of it is faulty. */
@@ -205,7 +234,7 @@ final readonly class GivenReader
 
         return match ($field) {
             'have_flour' => $this->larder->thickener('plain-flour')->density(),
-            'have_fat' => $this->larder->fat(in_array($fat, $this->larder->fatNames(), true) ? $fat : 'butter')->density,
+            'have_fat', 'there_fat' => $this->larder->fat(in_array($fat, $this->larder->fatNames(), true) ? $fat : 'butter')->density,
             default => null,
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stove;
 
+use App\Eye\EyeAtTheStove;
 use App\Format\Station;
 use App\Kitchen\Kitchen;
 use App\Records\EventCodec;
@@ -228,13 +229,16 @@ final readonly class EventReader
         $kind = ReadingKind::from($which['reading'] ?? '');
         $typed = $text($kind->value) === '' ? $text('value') : $text($kind->value);
 
-        return self::all($which, match ($kind) {
+        $read = self::all($which, match ($kind) {
             ReadingKind::Spoon => self::nth($kind->value, $typed, SpoonWord::numbered()),
             ReadingKind::Line => self::nth($kind->value, $typed, ['runs', 'holds']),
             ReadingKind::Ribbon => self::nth($kind->value, $typed, ['sinks', 'holds']),
             ReadingKind::Trail => self::nth($kind->value, $typed, array_column(TrailWord::cases(), 'value')),
             default => $this->measured($kind, $typed),
         });
+        $eye = $read instanceof FieldFault ? null : EyeAtTheStove::error($kind);
+
+        return $read instanceof FieldFault || $eye === null ? $read : [...$read, 'error' => $eye];
     }
 
     /** @return array<string, mixed>|FieldFault */

@@ -19,7 +19,12 @@ use Lento\Course\SignsOfLife;
 use Lento\Plan\Step;
 use stdClass;
 
-/** The pots that are on, the one that wants a hand first. Asked for once a page, however many parts of it want to know. */
+/**
+ * The pots that are on, the one that wants a hand first. Asked for once a page, however many parts of it want to know.
+ *
+ * @phpstan-type OnTheRail array{id: int, name: string, steps: non-empty-list<Step>, started_at: CarbonImmutable, place: string,
+ *     cook: string, service: int, branch: string}
+ */
 final class PotsOn
 {
     private const MOST = 40;
@@ -45,7 +50,7 @@ final class PotsOn
             ->orderBy('calls_at_ms')
             ->limit(self::MOST)
             ->toBase()
-            ->get(['id', 'name', 'place', 'cook', 'started_at', 'plan->steps as steps'])
+            ->get(['id', 'name', 'place', 'cook', 'started_at', 'service_id', 'branch', 'plan->steps as steps'])
             ->all();
         $pots = array_map(self::onTheRail(...), $pots);
         $events = StoredEvents::coursesOf(array_column($pots, 'id'));
@@ -54,7 +59,7 @@ final class PotsOn
             $course = Course::of($pot['steps'], $pot['started_at'], $events[$pot['id']], $pot['place'], $pot['cook']);
             $call = $course->nextCall();
             if ($call !== null) {
-                $called[] = [$call, self::ticket($pot['id'], $pot['name'], $course, $call, $stations[$course->place] ?? null)];
+                $called[] = [$call, self::ticket($pot, $course, $call, $stations[$course->place] ?? null)];
             }
         }
         usort($called, static fn(array $a, array $b): int => $a[0]->at <=> $b[0]->at);
@@ -98,7 +103,7 @@ final class PotsOn
     /**
      * No more of a pot than its ticket needs: a rail of twenty stands on every page.
      *
-     * @return array{id: int, name: string, steps: non-empty-list<Step>, started_at: CarbonImmutable, place: string, cook: string}
+     * @return OnTheRail
      */
     private static function onTheRail(stdClass $row): array
     {
@@ -111,15 +116,25 @@ final class PotsOn
             'started_at' => CarbonImmutable::parse($text($row->started_at)),
             'place' => $text($row->place),
             'cook' => $text($row->cook),
+            'service' => is_numeric($row->service_id) ? (int) $row->service_id : 0,
+            'branch' => $text($row->branch),
         ];
     }
 
-    private static function ticket(int $id, string $name, Course $course, Call $call, ?Station $place): Ticket
+    /** @param OnTheRail $pot */
+    private static function ticket(array $pot, Course $course, Call $call, ?Station $place): Ticket
     {
         $tends = !in_array($call->kind, [CallKind::Hands, CallKind::Timer], true);
 
         return new Ticket(
-            new TicketPot($id, $name, $place->name ?? '', $place->mark ?? '', $course->cook),
+            new TicketPot(
+                $pot['id'],
+                $pot['name'],
+                $place->name ?? '',
+                $place->mark ?? '',
+                $course->cook,
+                $pot['service'] === 0 ? null : new PotOfService($pot['service'], $pot['branch'], $course->current),
+            ),
             Words::text($tends ? 'stove.call.' . $call->kind->value : 'steps.' . $course->step()->kind->value . '.name'),
             $call->kind,
             $call->kind === CallKind::Hands ? null : $call->at,

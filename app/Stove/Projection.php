@@ -11,6 +11,7 @@ use App\Records\LessonCodec;
 use App\Records\Moment;
 use Carbon\CarbonImmutable;
 use Lento\Course\Course;
+use Lento\Course\HandsTaken;
 use Lento\Course\Happened\Moved;
 use Lento\Course\Happened\TakenOff;
 use Lento\Course\Outcome;
@@ -118,7 +119,8 @@ final readonly class Projection
             'finished_at' => [$moment($pot->finished_at), $moment($this->finishedAt)],
             'given_up' => [$pot->given_up, $this->givenUp],
             'outcome' => [$pot->outcome, $this->outcome],
-            'lesson' => [$pot->lesson, $this->lesson],
+            // Of a pot that was over before hands were timed they are not asked.
+            'lesson' => [$pot->lesson, isset($pot->lesson['hands']) ? $this->lesson : self::withoutHands($this->lesson)],
         ];
 
         return array_filter(
@@ -158,9 +160,22 @@ final readonly class Projection
             $cooking->ways->level,
             $cooking->roux->heat ?? LessonCodec::NO_ROUX,
             self::ring($watch->course, $putOn),
-        );
+        )->timing(HandsTaken::at($watch->course));
 
         return $lesson->teaches() ? LessonCodec::toRow($lesson) : null;
+    }
+
+    /**
+     * @param array<string, mixed>|null $lesson
+     *
+     * @return array<string, mixed>|null
+     */
+    private static function withoutHands(?array $lesson): ?array
+    {
+        $rest = array_diff_key($lesson ?? [], ['hands' => true]);
+        $taught = array_intersect_key($rest, ['evaporation' => true, 'browning' => true, 'flour' => true]);
+
+        return array_filter($taught, static fn(mixed $one): bool => $one !== null) === [] ? null : $rest;
     }
 
     /** Where its roux was cooked, as the kitchen's lessons know it. */

@@ -20,6 +20,8 @@ final readonly class Ticket
 
     public string $cook;
 
+    public ?PotOfService $of;
+
     /**
      * @param string $what it calls for next: "stir", "skim", or what its step is
      * @param DateTimeImmutable|null $calls when; null when it wants hands already
@@ -37,6 +39,7 @@ final readonly class Ticket
         $this->place = $pot->place;
         $this->mark = $pot->mark;
         $this->cook = $pot->cook;
+        $this->of = $pot->of;
     }
 
     /** Where it stands and who stands at it. */

@@ -13,5 +13,6 @@ final readonly class TicketPot
         public string $place,
         public string $mark,
         public string $cook,
+        public ?PotOfService $of = null,
     ) {}
 }

@@ -20,6 +20,8 @@ return [
     'of' => [
         'pans' => 'the pan',
         'hobs' => 'the ring',
+        'vessels' => 'the tub or tray',
+        'pars' => 'the par of',
         'larder_entries' => 'the ingredient',
         'own_derivatives' => 'the sauce',
         'formulas' => 'a house formula',

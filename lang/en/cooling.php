@@ -23,4 +23,6 @@ return [
     'deepest' => 'At most so deep here',
     'ok' => 'should',
     'not_ok' => 'will not',
+    'record' => 'By the thermometer',
+    'verdicts' => ['passed' => 'passed', 'failed' => 'failed', 'open' => 'open'],
 ];

@@ -79,6 +79,7 @@ return [
         'visits' => 'stirred :stir, skimmed :skim',
     ],
     'note' => 'Note',
+    'half_written' => 'Half written when the pot was closed: keep it as a note, or let it go.',
     'note_hint' => 'Written down with today’s date.',
     'note_keep' => 'Keep the note',
     'files' => 'Out and in',

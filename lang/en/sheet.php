@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 return [
+    'for' => 'For',
+    'covers' => 'covers',
+    'for_covers' => 'Work it out',
+    'scaled' => ['half' => '× ½: :litres', 'double' => '× 2: :litres'],
     'title' => 'Sheet',
     'amounts' => 'Weigh out, in the order of use',
     'set_out' => 'Set out',

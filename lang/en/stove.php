@@ -200,8 +200,6 @@ return [
         ],
     ],
     'free_hint' => 'Write down what you do; everything keeps its time.',
-    'sound_on' => 'Sound on',
-    'sound_off' => 'Sound off',
     'held'
         => '{1} No line: timers run on. :count tap held here, sent when it is back|[2,*] No line: timers run on. :count taps '
             . 'held here, sent when it is back',

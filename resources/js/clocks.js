@@ -4,8 +4,12 @@
 const TEN_MINUTES = 600;
 const JUMP = 2000;
 
+const STORE = 'lento.ahead';
 const clock = document.querySelector('[data-clock]');
-let ahead = clock ? Number(clock.dataset.clock) - Date.now() : 0;
+// A copy of a page tells the time at which it was made; what was known of the server's clock then is known still.
+const isCopy = 'copied' in document.documentElement.dataset;
+let ahead = isCopy ? Number(localStorage.getItem(STORE) ?? 0) : clock ? Number(clock.dataset.clock) - Date.now() : 0;
+if (!isCopy) localStorage.setItem(STORE, String(ahead));
 let [wall, steady] = [Date.now(), performance.now()];
 
 const two = (n) => String(n).padStart(2, '0');
@@ -18,7 +22,7 @@ export const now = () => Date.now() + ahead;
  */
 export function heard(serverNow, asked) {
   const then = serverNow + (now() - asked) / 2;
-  if (Math.abs(then - now()) > 1500) ahead = then - Date.now();
+  if (Math.abs(then - now()) > 1500) localStorage.setItem(STORE, String((ahead = then - Date.now())));
 }
 
 /** Whether this machine's clock was set, or slept, since this was last asked. */
@@ -36,21 +40,33 @@ export function left(seconds, digits) {
   return over ? `+${text}` : text;
 }
 
+/** The seconds that a ticket takes to turn over, as in _frame.scss. */
+const TURNS = 4;
+
 function show(element, at) {
   const seconds = Math.round((Number(element.dataset.ends) - at) / 1000);
   const text = left(seconds, 'digits' in element.dataset);
   if (element.textContent !== text) element.textContent = text;
   element.classList.toggle('over', seconds < 0);
-  element.closest('.ticket, .tend')?.classList.toggle('over', seconds < 0);
+  const call = element.closest('.ticket, .tend');
+  call?.classList.toggle('over', seconds < 0);
+  // Turned while one looks, not again with every page that is opened since.
+  call?.classList.toggle('turns', seconds < 0 && seconds >= -TURNS);
   element.classList.toggle('long', text.length > 5);
   const bar = element.parentElement.querySelector('[data-burndown]');
   if (bar) bar.setAttribute('width', String(386 * Math.max(0, Math.min(1, seconds / Number(element.dataset.whole)))));
 }
 
+let hours;
+
 export function tick() {
   const at = now();
-  if (clock)
-    clock.textContent = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: clock.dataset.zone }).format(at);
+  if (clock) {
+    // Made once: on a slow tablet making it takes longer than all that is shown by it.
+    hours ??= new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: clock.dataset.zone });
+    const shows = hours.format(at);
+    if (clock.textContent !== shows) clock.textContent = shows;
+  }
   document.querySelectorAll('[data-ends]').forEach((element) => show(element, at));
 }
 

@@ -2,6 +2,17 @@
 
 const STEP = 0.05;
 
+const WAYS = {
+  ArrowRight: 1,
+  ArrowUp: 1,
+  ArrowLeft: -1,
+  ArrowDown: -1,
+  PageUp: 5,
+  PageDown: -5,
+  Home: -Infinity,
+  End: Infinity,
+};
+
 const told = (grip) => JSON.parse(grip.dataset.grip);
 
 // Litres of the base that moved from the right fall to the left one, written into the fields that both were typed into.
@@ -50,7 +61,7 @@ export function startGrips() {
   });
   document.addEventListener('keydown', (event) => {
     const grip = event.target.closest?.('[data-grip]');
-    const way = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 5, PageDown: -5 }[event.key];
+    const way = WAYS[event.key];
     if (!grip || !way) return;
     event.preventDefault();
     move(grip, way * STEP);

@@ -25,6 +25,17 @@ function press(key) {
   return true;
 }
 
+/** What this page is for, above its keys: asked for once; without a line the keys alone are there. */
+async function guide(into, address) {
+  if (into.childElementCount > 0) return;
+  try {
+    const answer = await fetch(address, { headers: { 'HX-Request-Type': 'partial' } });
+    if (answer.ok) into.innerHTML = await answer.text();
+  } catch {
+    // Its link stands below.
+  }
+}
+
 function walkPots(step) {
   const tickets = [...document.querySelectorAll('.rail [data-pot]')];
   if (tickets.length === 0) return false;
@@ -38,8 +49,13 @@ export function startKeys() {
   const dialog = document.querySelector('#keys');
   const toggle = document.querySelector('[data-keys-toggle]');
   const opener = document.querySelector('[data-keys-open]');
-  opener.hidden = false;
-  opener.addEventListener('click', () => dialog.showModal());
+  opener.addEventListener('click', (event) => {
+    // A link of its own where it is to be opened elsewhere, and where there is no JavaScript.
+    if (event.ctrlKey || event.metaKey || event.shiftKey) return;
+    event.preventDefault();
+    dialog.showModal();
+    guide(dialog.querySelector('.guide-here'), opener.href);
+  });
   toggle.checked = localStorage.getItem(STORE) !== 'off';
   toggle.addEventListener('change', () => localStorage.setItem(STORE, toggle.checked ? 'on' : 'off'));
 

@@ -11,7 +11,7 @@ const TRIES = 3;
 
 // As far as this page knows: what has happened while it was made up is newer.
 const known = document.querySelector('meta[name=lento-latest]')?.content;
-let [sending, down, latest, pots] = [false, false, known ? Number(known) : null, null];
+let [sending, down, latest, others] = [false, false, known ? Number(known) : null, null];
 
 const token = () => document.querySelector('meta[name=csrf-token]').content;
 const tell = (name, detail) => document.dispatchEvent(new CustomEvent(name, { detail }));
@@ -118,11 +118,13 @@ async function pulse() {
     if (!answer.ok) throw new Error(String(answer.status));
     const said = await answer.json();
     heard(said.now, asked);
-    const was = [latest, pots];
-    [latest, pots] = [said.latest, said.pots];
+    const was = [latest, others];
+    [latest, others] = [said.latest, `${said.pots} ${said.shelf} ${said.service}`];
+    // What is held says best whether the line is up: this answer may have been on its way when it broke.
     if (down || held.all().length > 0) await send();
-    mark(false);
-    if ((was[0] !== null && was[0] !== latest) || (was[1] !== null && was[1] !== pots)) tell('lento:happened');
+    else mark(false);
+    tell('lento:heard');
+    if (was.some((one, i) => one !== null && one !== [latest, others][i])) tell('lento:happened');
   } catch {
     mark(true);
   }
@@ -133,7 +135,6 @@ export function startLine() {
   // Compose asks through htmx and has its own bar.
   document.addEventListener('htmx:error', () => mark(true));
   document.addEventListener('htmx:after:swap', () => mark(false));
-  if (!document.querySelector('.rail')) return;
   showHeld();
   showAside();
   document.addEventListener('lento:again', send);

@@ -34,6 +34,8 @@ function drag(handle, event) {
 }
 
 const KEYS = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1, PageUp: 5, PageDown: -5 };
+// As far as the drawing goes either way.
+const ENDS = { Home: Math.min, End: Math.max };
 
 export function startSlides() {
   document.addEventListener('pointerdown', (event) => {
@@ -49,8 +51,10 @@ export function startSlides() {
   });
   document.addEventListener('keydown', (event) => {
     const handle = event.target.closest?.('[data-slide]');
-    if (!handle || !(event.key in KEYS)) return;
+    if (!handle || !(event.key in KEYS || event.key in ENDS)) return;
     event.preventDefault();
-    write(handle, Number(handle.getAttribute('aria-valuenow')) + KEYS[event.key] * Number(handle.dataset.step));
+    const value = Number(handle.getAttribute('aria-valuenow'));
+    const reach = stopsOf(handle).map(([, there]) => there);
+    write(handle, event.key in ENDS ? ENDS[event.key](...reach) : value + KEYS[event.key] * Number(handle.dataset.step));
   });
 }

@@ -4,14 +4,23 @@
 import { now, tick } from './clocks.js';
 import { held } from './held.js';
 import { isDown, send, showHeld } from './line.js';
+import { store, stored } from './stored.js';
 
 const TOKEN = 'token';
+const SEEN = 'lento.seen';
+// Pots of which it is kept how they stood.
+const REMEMBERED = 8;
 
 let lastAt = 0;
 let drawing = null;
 let drawn = '';
 let byKey = false;
 const goneOn = new Set();
+// Which step a tap that is taken back leads to, by the token of the taking back.
+const backs = new Map();
+// ms within which a second tap on the same key, before anything came of the first, is a trembling finger.
+const TWICE = 600;
+let lastTap = { kind: '', at: -Infinity, drawn: '' };
 // Fields of what was sent: they come back empty, all others as they were.
 const submitted = new Set();
 
@@ -63,6 +72,8 @@ function typed() {
   return {
     values: fields.map((field) => [field.id, field.type === 'radio' ? field.checked : field.value]).filter(([key]) => key),
     focus: document.activeElement?.id,
+    // A key or a tap has no name of its own but what it says.
+    pressed: document.activeElement?.matches('.stove :is(button, a, summary)') ? document.activeElement.textContent.trim() : null,
     // What is marked stays marked, so that whoever types over it types over it.
     marked: document.activeElement?.matches('input:not([type=radio])')
       ? [document.activeElement.selectionStart, document.activeElement.selectionEnd]
@@ -71,7 +82,7 @@ function typed() {
   };
 }
 
-function restore({ values, focus, marked, open }, but) {
+function restore({ values, focus, pressed, marked, open }, but) {
   for (const [key, value] of values) {
     const field = document.getElementById(key);
     if (!field || but.has(key)) continue;
@@ -81,6 +92,8 @@ function restore({ values, focus, marked, open }, but) {
   for (const name of open)
     if (!but.has(name)) [...document.querySelectorAll('.stove details')].find((one) => one.className === name)?.setAttribute('open', '');
   const field = focus && document.getElementById(focus);
+  if (pressed && !field)
+    [...document.querySelectorAll('.stove :is(button, a, summary)')].find((one) => one.textContent.trim() === pressed)?.focus();
   if (!field) return;
   field.focus();
   if (marked) field.setSelectionRange(...marked);
@@ -97,6 +110,7 @@ async function draw(sent = new Set()) {
   const step = here.dataset.step;
   const was = typed();
   drawn = await answer.text();
+  remember(here.dataset.pot);
   document.querySelector('#answer').innerHTML = drawn;
   tick();
   if (stove()?.dataset.step === step) {
@@ -104,13 +118,40 @@ async function draw(sent = new Set()) {
   } else {
     window.scrollTo(0, 0);
     // Who works by keys goes on in the first field; a finger would only get a keyboard over half its screen.
-    if (byKey) document.querySelector('.stove [data-first]')?.focus();
+    if (byKey) (document.querySelector('.stove [data-first]') ?? document.querySelector('.stove h1'))?.focus();
   }
+  say();
   await rail();
   document.dispatchEvent(new CustomEvent('lento:drawn'));
 }
 
+/** What has changed, for the ear and for the tab: the middle of the page is a new one each time, so what says it stands outside. */
+function say() {
+  const heading = document.querySelector('.stove h1');
+  if (!heading) return;
+  document.title = `${heading.textContent.trim()} · Lento`;
+  document.querySelector('#step-said').textContent = document.querySelector('.step').dataset.says;
+}
+
+/** How the pot stood when the server last said so: a copy of the page may be some taps older (copies.js). */
+function remember(pot) {
+  const kept = Object.entries(remembered()).filter(([one]) => one !== pot);
+  const newest = kept.sort(([, a], [, b]) => b.at - a.at).slice(0, REMEMBERED - 1);
+  store(SEEN, Object.fromEntries([...newest, [pot, { at: Date.now(), html: drawn }]]));
+}
+
+const remembered = () => stored(SEEN, {});
+
+/** On a copy: what was seen of this pot since the copy was made. */
+function recall() {
+  const seen = remembered()[stove()?.dataset.pot];
+  if (!seen || seen.at < Number(document.documentElement.dataset.copied)) return;
+  document.querySelector('#answer').innerHTML = seen.html;
+  tick();
+}
+
 async function rail() {
+  if (!document.querySelector('.rail')) return;
   const answer = await fetch('/rail').catch(() => null);
   if (!answer?.ok) return;
   const open = document.querySelector('.rail .more-pots')?.open;
@@ -133,8 +174,9 @@ function goOn(event) {
   const ahead = JSON.parse(here.dataset.ahead);
   const at = ahead.findIndex((step) => step.step === event.step);
   const later = event.to ? ahead.findIndex((step) => step.step === event.to) : at + 1;
-  const step = ahead[event.kind === 'done' ? later : at];
-  if (at < 0 || !step || !['done', 'poured'].includes(event.kind)) return;
+  const back = backs.get(event.token);
+  const step = event.kind === 'undone' ? ahead.find((one) => one.step === back) : ahead[event.kind === 'done' ? later : at];
+  if (at < 0 || !step || !['done', 'poured', 'undone'].includes(event.kind)) return;
   const key = here.querySelector('.keys .go');
   const form = key?.form?.matches('[data-stove]') ? key.form : null;
   if (!form) return;
@@ -146,7 +188,7 @@ function goOn(event) {
   if (pour) form.append(Object.assign(document.createElement('input'), { type: 'hidden', name: 'pour', value: pour.id }));
   key.firstChild.textContent = pour ? pour.says : step.done;
   refresh(form);
-  if (event.kind !== 'done') return;
+  if (event.kind === 'poured') return;
   here.querySelectorAll('form[data-stove] [name=step]').forEach((field) => {
     field.value = step.step;
   });
@@ -155,6 +197,8 @@ function goOn(event) {
   lines(here, '.does', step.cue);
   for (const sense of ['look', 'smell', 'listen']) lines(here, `.cues .${sense} span span`, step.senses[sense] ?? '');
   lines(here, '.caution span', step.caution);
+  here.querySelector('.step').dataset.says = [step.title, step.cue, step.caution].filter(Boolean).join('. ');
+  say();
   // What was foreseen of the last step says nothing about this one.
   here.classList.add('blind');
   const digits = here.querySelector('.digits');
@@ -167,28 +211,53 @@ function goOn(event) {
   tick();
 }
 
-/** Without a line the last tap is still this tablet's own: it is let go, and the page drawn anew from what the server last said. */
-function letGo() {
-  const here = stove().dataset.pot;
-  const last = held.of(here).pop();
-  if (!last) return false;
-  held.drop([last.token]);
-  held.of(here).forEach((event) => goneOn.delete(event.token));
+/** What is held of this pot, without what is taken back again: the taps that count, in their order. */
+function standing() {
+  const all = held.of(stove()?.dataset.pot);
+  const taken = new Set(all.filter((event) => event.kind === 'undone').map((event) => event.undoes));
+  const own = new Set(all.map((event) => event.token));
+  return all.filter((event) => !taken.has(event.token) && !(event.kind === 'undone' && own.has(event.undoes)));
+}
+
+/** The page anew from what the server last said, and on by what stands; what is being typed stays. */
+function replay() {
+  const was = typed();
+  goneOn.clear();
   document.querySelector('#answer').innerHTML = drawn;
   goOnByHeld();
-  showHeld();
+  restore(was, new Set());
   tick();
-  return true;
+  say();
+}
+
+/**
+ * Taken back is the last tap that stands, by its own token: one that is held may have reached the server all the same. Without a line
+ * taking back twice gives back what was taken.
+ */
+function takeBack(said) {
+  const last = standing().pop();
+  if (last?.kind === 'undone' && isDown()) {
+    held.drop([last.token]);
+    return true;
+  }
+  if (last && last.kind !== 'undone') said.undoes = last.token;
+  return false;
 }
 
 /** The held taps that this page has not yet gone on by, in their order. */
 function goOnByHeld() {
-  const here = stove()?.dataset.pot;
-  for (const event of held.of(here)) {
+  for (const event of standing()) {
     if (goneOn.has(event.token)) continue;
     goneOn.add(event.token);
     goOn(event);
   }
+}
+
+/** Done, and done again before anything came of it: a second that comes so soon is none. */
+function isTwice(kind) {
+  const was = lastTap;
+  lastTap = { kind, at: performance.now(), drawn };
+  return ['done', 'poured'].includes(kind) && was.kind === kind && was.drawn === drawn && lastTap.at - was.at < TWICE;
 }
 
 function take(event) {
@@ -201,9 +270,10 @@ function take(event) {
     return;
   }
   event.preventDefault();
+  if (isTwice(form.elements.kind.value)) return;
   const said = eventOf(form, event.submitter);
-  if (said.kind === 'undone' && isDown() && letGo()) return;
-  held.add(said);
+  if (event.submitter?.dataset.back) backs.set(said.token, event.submitter.dataset.back);
+  if (said.kind !== 'undone' || !takeBack(said)) held.add(said);
   refresh(form);
   for (const field of form.querySelectorAll('input:not([type=hidden])')) submitted.add(field.id);
   // Keys belong to the page again as soon as what was written is away.
@@ -211,7 +281,8 @@ function take(event) {
   for (let folded = form.closest('details'); folded; folded = folded.parentElement.closest('details')) folded.open = false;
   showHeld();
   if (isDown()) {
-    goOnByHeld();
+    if (said.kind === 'undone') replay();
+    else goOnByHeld();
     if (said.kind === 'note' || said.kind === 'read')
       form.querySelectorAll('input:not([type=hidden])').forEach((field) => (field.value = ''));
   }
@@ -229,6 +300,7 @@ export function startStove() {
     const button = event.target.closest?.('[data-shade]');
     if (button) shadeUnder(event, button);
   });
+  if ('copied' in document.documentElement.dataset) recall();
   drawn = document.querySelector('#answer')?.innerHTML ?? '';
   document.addEventListener('submit', take);
   document.addEventListener('keydown', () => (byKey = true), true);
@@ -244,7 +316,7 @@ export function startStove() {
     if (kept > 0) draw(sent).then(() => wrong(faults));
     else wrong(faults);
   });
-  document.addEventListener('lento:down', goOnByHeld);
+  document.addEventListener('lento:down', () => (held.of(stove()?.dataset.pot).length > standing().length ? replay() : goOnByHeld()));
   document.addEventListener('lento:happened', () => (stove() ? draw() : rail()));
   document.addEventListener('visibilitychange', stayAwake);
   stayAwake();

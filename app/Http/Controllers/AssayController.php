@@ -8,6 +8,7 @@ use App\Format\RefusalWords;
 use App\Format\Words;
 use App\Http\Requests\AssayRequest;
 use App\Http\Responses\PageOrFragment;
+use App\Http\Responses\TypedAddress;
 use App\Kitchen\Kitchen;
 use App\Pages\Assay\AssayPage;
 use App\Pages\Assay\ReadRecipe;
@@ -28,9 +29,9 @@ final readonly class AssayController
         $read = AssayRequest::of($request);
         $page = new AssayPage($read->asked, $read->fault === null ? $this->read($read, $kitchen) : ReadRecipe::not($read->fault), $kitchen);
         $address = route('assay', $read->asked->toAddress(), absolute: false);
-        $push = $request->header('HX-Request-Type') === 'partial' && strlen($address) <= self::LONGEST_ADDRESS;
+        $typed = strlen($address) <= self::LONGEST_ADDRESS ? TypedAddress::of($request, $address) : [];
 
-        return new PageOrFragment('pages.assay', ['page' => $page], headers: $push ? ['HX-Push-Url' => $address] : []);
+        return new PageOrFragment('pages.assay', ['page' => $page], headers: $typed);
     }
 
     private function read(AssayRequest $read, Kitchen $kitchen): ReadRecipe

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Responses\PageOrFragment;
+use App\Http\Responses\TypedAddress;
 use App\Kitchen\Kitchen;
 use App\Pages\Compose\ComparePage;
 use App\Questions\ComposeFields;
@@ -37,9 +38,7 @@ final readonly class CompareController
         return new PageOrFragment(
             'pages.compare',
             ['page' => $page],
-            headers: $request->header('HX-Request-Type') === 'partial'
-                ? ['HX-Push-Url' => route('compare', ['q' => $page->addresses()], absolute: false)]
-                : [],
+            headers: TypedAddress::of($request, route('compare', ['q' => $page->addresses()], absolute: false)),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Responses\PageOrFragment;
+use App\Http\Responses\TypedAddress;
 use App\Kitchen\Kitchen;
 use App\Models\SauceVersion;
 use App\Pages\Compose\ComposePage;
@@ -61,18 +62,15 @@ final readonly class ComposeController
             );
     }
 
-    /**
-     * @return array<string, string> the clean address of an answer for htmx to push; on Back it asks for the whole page, and nothing must
-     * be pushed
-     */
+    /** @return array<string, string> */
     private function address(Request $request, ComposeFields $fields): array
     {
         $version = $this->version($request);
         $query = [...$fields->toAddress(), ...($version === null ? [] : ['version' => $version])];
 
-        return $request->header('HX-Request-Type') === 'partial'
-            ? ['HX-Push-Url' => route('compose', $query, absolute: false), 'HX-Trigger' => 'sheet']
-            : [];
+        $typed = TypedAddress::of($request, route('compose', $query, absolute: false));
+
+        return $typed === [] ? [] : [...$typed, 'HX-Trigger' => 'sheet'];
     }
 
     /** The kept sauce it was opened from, for as long as it is there. */

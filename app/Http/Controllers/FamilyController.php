@@ -61,11 +61,25 @@ final readonly class FamilyController
         return $recipe === null ? redirect()->route('family.show', $page->asked()) : new RecipeFile($recipe, $page->name(), $format);
     }
 
+    /** As typed; or so many covers of the kitchen's portion. What is no number is told as such, at the litres. */
+    private function typedLitres(Request $request, Kitchen $kitchen): string
+    {
+        $text = static fn(string $field, string $usual): string => $request->string($field, $usual)->trim()->substr(0, 20)->toString();
+        $covers = $text('covers', '');
+        $number = TypedNumber::number($covers);
+
+        return match (true) {
+            $covers === '' => $text('litres', TypedNumber::plain(self::USUAL_LITRES)),
+            $number === null => $covers,
+            default => TypedNumber::plain($number * $kitchen->portion()->inLitres()),
+        };
+    }
+
     private function page(string $sauce, Request $request, Kitchen $kitchen): SaucePage
     {
         $catalogue = $kitchen->catalogue();
         abort_unless($catalogue->has($sauce), 404);
-        $typed = $request->string('litres', TypedNumber::plain(self::USUAL_LITRES))->trim()->substr(0, 20)->toString();
+        $typed = $this->typedLitres($request, $kitchen);
         $liquids = Liquids::of($sauce, $catalogue, $kitchen);
         $liquid = in_array($request->query('liquid'), $liquids, true) ? $request->string('liquid')->toString() : $liquids[0];
         $litres = TypedNumber::number($typed);

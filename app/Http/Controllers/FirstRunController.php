@@ -8,6 +8,7 @@ use App\Doors\FirstRun;
 use App\Doors\Opening;
 use App\Doors\SignedInSession;
 use App\Http\Requests\FirstRunRequest;
+use App\Models\Pan;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -25,13 +26,25 @@ final readonly class FirstRunController
         return view('pages.first-run');
     }
 
+    /** @return array<string, string> */
+    private function firstPan(): array
+    {
+        $pan = Pan::query()->first();
+
+        return $pan === null ? [] : ['pan' => (string) $pan->id];
+    }
+
     public function store(FirstRunRequest $request, Opening $opening): RedirectResponse
     {
         if (!FirstRun::isDue()) {
             return redirect()->route('sign-in');
         }
         SignedInSession::begin($request, $opening($request->told()));
+        $asked = $request->firstSauce();
 
-        return redirect()->route('kitchen');
+        // Straight to the first sheet: in the pan that was told, if one was.
+        return isset($asked['sauce'])
+            ? redirect()->route('compose', [...$asked, ...$this->firstPan()])
+            : redirect()->route('compose');
     }
 }

@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\KitchenRequest;
+use App\Http\Responses\PageOrFragment;
 use App\Http\ToldOnce;
 use App\Http\TooMany;
 use App\Kitchen\Choices;
+use App\Kitchen\Hands;
+use App\Kitchen\HotelPan;
 use App\Kitchen\Kitchen;
+use App\Kitchen\OwnRules;
+use App\Models\Calendar;
 use App\Models\Device;
 use App\Models\DeviceKind;
 use App\Models\Galley;
@@ -16,6 +21,7 @@ use App\Models\Hob;
 use App\Models\KitchenFormula;
 use App\Models\LarderEntry;
 use App\Models\Pan;
+use App\Models\Vessel;
 use App\Pages\Kitchen\KitchenPage;
 use App\People\Here;
 use App\People\Place;
@@ -23,25 +29,36 @@ use App\PutAway\PointingAt;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
 use App\Typed\PartsField;
-use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use Lento\Compose\Base;
+use Lento\Keeping\Keeps;
 use Lento\Pot\HobKind;
 use Lento\Pot\PanBase;
 
 /** What the kitchen tells of itself, section by section. */
 final readonly class KitchenController
 {
-    public function show(Request $request, Kitchen $kitchen): View
+    /** Sections of many rows, each with a form of its own. */
+    public const LONG = ['pans', 'vessels', 'larder', 'formulas'];
+
+    /** @param string $section the one that is to be open, of those that are long */
+    public function show(Request $request, Kitchen $kitchen, string $section = ''): PageOrFragment
     {
-        return view('pages.kitchen', [
+        $session = $request->session();
+        $told = array_filter([$section, $session->get('section'), $session->get('saved')], is_string(...));
+
+        return new PageOrFragment('pages.kitchen', [
+            // What was just changed, or is wrong, is open; the rest is loaded when it is wanted.
+            'open' => array_values(array_intersect(self::LONG, $told)),
             'page' => new KitchenPage($kitchen, self::formulaOrigins()),
             'devices' => Device::query()->orderBy('id')->get(),
             'made' => ToldOnce::heard($request, 'device'),
+            'calendar' => ToldOnce::heard($request, 'calendar'),
+            'calendars' => Calendar::query()->pluck('cook')->all(),
             'runs' => app(Here::class)->may(Place::Kitchen),
-        ]);
+        ], fragment: $section);
     }
 
     public function store(KitchenRequest $request, Kitchen $kitchen, string $section): RedirectResponse
@@ -49,10 +66,13 @@ final readonly class KitchenController
         TooMany::refuse($section, $request->whole('id'));
         match ($section) {
             'pans' => $this->pan($request),
+            'vessels' => $this->vessel($request),
+            'keeping' => $this->keeping($request),
             'hobs' => $this->hob($request),
             'devices' => $this->device($request),
             'larder' => $this->larder($request),
             'formulas' => $this->formula($request, $kitchen),
+            'hands' => $this->settings(['hands' => Hands::written((array) $request->input('hands'))]),
             'schools' => $this->settings(
                 array_map($request->text(...), array_combine(array_keys(Choices::all()), array_keys(Choices::all()))),
             ),
@@ -71,6 +91,8 @@ final readonly class KitchenController
                     'pan' => 'pan',
                     'hob' => 'hob',
                     'pins' => 'pins',
+                    'oven_places' => 'oven_places',
+                    'hot_places' => 'hot_places',
                 ]),
             ),
         };
@@ -82,11 +104,12 @@ final readonly class KitchenController
     {
         $row = match ($section) {
             'pans' => Pan::query()->find($id),
+            'vessels' => Vessel::query()->find($id),
             'hobs' => Hob::query()->find($id),
             'devices' => Device::query()->find($id),
             default => LarderEntry::query()->find($id),
         };
-        $back = redirect(route('kitchen') . '#' . $section);
+        $back = redirect(route('kitchen') . '#' . $section)->with('section', $section);
         // Thrown away already, at another tablet: that is what was wished.
         if ($row === null) {
             return $back;
@@ -116,6 +139,58 @@ final readonly class KitchenController
             ->save();
     }
 
+    private function vessel(KitchenRequest $request): void
+    {
+        $sold = HotelPan::all()[$request->text('size')] ?? null;
+        if ($sold !== null) {
+            Vessel::query()->create([
+                'name' => $sold->name,
+                'length_mm' => $sold->long,
+                'width_mm' => $sold->wide,
+                'height_mm' => $sold->high,
+                'owned' => $request->whole('owned') ?? 2,
+            ]);
+
+            return;
+        }
+        Vessel::query()
+            ->findOrNew($request->whole('id'))
+            ->fill([
+                'name' => $request->text('name'),
+                'length_mm' => $request->whole('length_mm'),
+                'width_mm' => $request->whole('width_mm'),
+                'height_mm' => $request->whole('height_mm'),
+                'owned' => $request->whole('owned') ?? 1,
+            ])
+            ->save();
+    }
+
+    /** Numbers of its own make it go by them; the usual ones of a preset it chooses above. */
+    private function keeping(KitchenRequest $request): void
+    {
+        $numbers = array_combine(
+            array_map(static fn(string $field): string => 'rules_' . $field, OwnRules::FIELDS),
+            array_map($request->text(...), OwnRules::FIELDS),
+        );
+        $days = [];
+        foreach (Keeps::cases() as $keeps) {
+            foreach (['days_', 'frozen_'] as $what) {
+                $days[$what . $keeps->value] = $request->text($what . $keeps->value);
+            }
+        }
+        $cold = array_keys(OwnRules::PLACES);
+        $this->settings([
+            ...$numbers,
+            ...$days,
+            ...array_combine(
+                array_map(static fn(string $place): string => 'cold_' . $place, $cold),
+                array_map(static fn(string $place): string => $request->text('cold_' . $place), $cold),
+            ),
+            'rules_as_of' => $request->text('as_of'),
+            ...(new OwnRules($numbers))->own() === null ? [] : ['preset' => OwnRules::NAME],
+        ]);
+    }
+
     /** Its token is told once, to whoever made it; only its hash is kept. */
     private function device(KitchenRequest $request): void
     {
@@ -138,6 +213,7 @@ final readonly class KitchenController
                 'kind' => $request->chosen('kind', HobKind::class),
                 'power_w' => $request->whole('power_w'),
                 'levels' => $request->whole('levels'),
+                'widest_mm' => $request->whole('widest_mm'),
             ])
             ->save();
     }

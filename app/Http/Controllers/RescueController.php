@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Format\SauceNames;
+use App\Http\HeldSince;
 use App\Kitchen\Kitchen;
 use App\Pages\Compose\FreshSheet;
 use App\Pages\Rescue\RescuePage;
@@ -81,21 +82,22 @@ final readonly class RescueController
         }
         $step = $trouble->pot->course()->step()->id;
         $now = CarbonImmutable::now();
+        $at = HeldSince::at($request, $now);
         $times
             = in_array($remedy->kind, [RemedyKind::Reduce, RemedyKind::CookOut, RemedyKind::Boil], true) && $remedy->time->seconds >= 1.0;
         $record(
             $trouble->pot,
             [
-                Tap::made(Rescued::by(Stamp::of($token, $step, $now), $fault, $remedy), now: true),
+                Tap::made(Rescued::by(Stamp::of($token, $step, $at), $fault, $remedy), now: !HeldSince::was($request)),
                 // What takes its time gets its time, at the step the pot is at.
                 ...$times
                     ? [
                         Tap::made(
                             new MoreTime(
-                                Stamp::of($token . '-t', $step, $now),
+                                Stamp::of($token . '-t', $step, $at),
                                 Duration::ofSeconds(min(MoreTime::MOST_SECONDS, round($remedy->time->seconds))),
                             ),
-                            now: true,
+                            now: !HeldSince::was($request),
                         ),
                     ]
                     : [],

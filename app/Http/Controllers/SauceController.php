@@ -9,6 +9,7 @@ use App\Http\Requests\KeepSauceRequest;
 use App\Kitchen\Kitchen;
 use App\Models\Sauce;
 use App\Models\SauceVersion;
+use App\Pages\Compose\Scaled;
 use App\Pages\Sauces\KeptSauce;
 use App\Pages\Sauces\LatestVersion;
 use App\Pages\Sauces\SaucesPage;
@@ -34,6 +35,7 @@ final readonly class SauceController
             ->has('versions')
             ->with('latest')
             ->withCount('versions')
+            ->orderByDesc('favourite')
             ->orderBy('name')
             ->limit(self::MOST_SHOWN)
             ->get();
@@ -101,9 +103,16 @@ final readonly class SauceController
         return redirect()->route('sauces.show', $version->sauce_id)->with('kept', $version->number);
     }
 
-    public function show(Sauce $sauce): View
+    public function show(Sauce $sauce, Kitchen $kitchen): View
     {
-        return view('pages.sauce', ['sauce' => $sauce->load('versions')]);
+        $fields = ComposeFields::from($sauce->load('versions')->versions->first()->question ?? []);
+        $sheet = Answer::to($fields, $kitchen)->sheet;
+
+        return view('pages.sauce', [
+            'sauce' => $sauce,
+            'scaled' => $sheet === null ? [] : Scaled::of($fields, $sheet->question->yield),
+            'covers' => Scaled::forCovers($fields, $kitchen),
+        ]);
     }
 
     public function update(KeepSauceRequest $request, Sauce $sauce): RedirectResponse
@@ -111,6 +120,13 @@ final readonly class SauceController
         $sauce->update($request->details());
 
         return redirect()->route('sauces.show', $sauce)->with('kept', 'details');
+    }
+
+    public function favour(Request $request, Sauce $sauce): RedirectResponse
+    {
+        $sauce->update(['favourite' => $request->boolean('favourite')]);
+
+        return redirect()->route('sauces.show', $sauce);
     }
 
     public function duplicate(Sauce $sauce): RedirectResponse

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Family\KitchenWorkplace;
 use App\Family\WorkedOut;
 use App\Format\RefusalWords;
+use App\Http\Responses\Pdf;
 use App\Kitchen\Kitchen;
 use App\Models\Service;
 use App\Pages\Family\ScalingPage;
@@ -31,13 +32,28 @@ final readonly class ServicePaperController
         return view('pages.pass', ['page' => ServicePage::of(WorkedOut::of($service, $kitchen), $kitchen)]);
     }
 
-    public function shopping(Service $service, Kitchen $kitchen): View
+    public function passPdf(Service $service, Kitchen $kitchen): Pdf
     {
         $page = ServicePage::of(WorkedOut::of($service, $kitchen), $kitchen);
 
-        return view('pages.shopping', [
-            'page' => new ShoppingPage($page, $page->flow === null ? null : Shopping::for($page->flow, $kitchen->larder())),
-        ]);
+        return new Pdf('pdf.paper', ['page' => $page, 'of' => 'pass'], Pdf::A4, 'pass-sheet');
+    }
+
+    public function shopping(Service $service, Kitchen $kitchen): View
+    {
+        return view('pages.shopping', ['page' => self::shoppingPage($service, $kitchen)]);
+    }
+
+    public function shoppingPdf(Service $service, Kitchen $kitchen): Pdf
+    {
+        return new Pdf('pdf.paper', ['page' => self::shoppingPage($service, $kitchen), 'of' => 'shopping'], Pdf::A4, 'shopping');
+    }
+
+    private static function shoppingPage(Service $service, Kitchen $kitchen): ShoppingPage
+    {
+        $page = ServicePage::of(WorkedOut::of($service, $kitchen), $kitchen);
+
+        return new ShoppingPage($page, $page->flow === null ? null : Shopping::for($page->flow, $kitchen->larder()));
     }
 
     public function scaling(Service $service, Request $request, Kitchen $kitchen): View

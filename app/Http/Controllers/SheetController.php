@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Responses\Pdf;
 use App\Http\Responses\RecipeFile;
 use App\Kitchen\Kitchen;
+use App\Pages\Compose\Scaled;
 use App\Pages\Compose\SheetPage;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
@@ -31,9 +33,31 @@ final readonly class SheetController
 
         return view('pages.sheet', [
             'page' => $page,
-            'paper' => $request->query('paper') === 'slip' ? 'slip' : 'a4',
+            'paper' => self::paper($request),
             'question' => $fields->toAddress(),
             'kitchen' => $kitchen->name(),
+            'covers' => Scaled::forCovers($fields, $kitchen),
+            'scaled' => Scaled::of($fields, $sheet->question->yield),
         ]);
+    }
+
+    /** A page of A4, or the length of roll that it takes. */
+    public function pdf(Request $request, Kitchen $kitchen): Pdf|RedirectResponse
+    {
+        $fields = ComposeFields::from($request->query->all());
+        $sheet = Answer::to($fields, $kitchen)->sheet;
+        $paper = self::paper($request);
+
+        return $sheet === null ? redirect()->route('compose', $fields->toAddress()) : new Pdf(
+            'pdf.sheet',
+            ['page' => new SheetPage($sheet, $kitchen), 'paper' => $paper, 'kitchen' => $kitchen->name()],
+            $paper === 'slip' ? Pdf::ROLL : Pdf::A4,
+            'sheet',
+        );
+    }
+
+    private static function paper(Request $request): string
+    {
+        return $request->query('paper') === 'slip' ? 'slip' : 'a4';
     }
 }

@@ -10,10 +10,13 @@ use App\Doors\Password;
 use App\Doors\Told;
 use App\Format\Words;
 use App\Typed\Number;
+use App\Typed\PanMeasure;
 use App\Typed\TypedNumber;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Lento\Compose\Base;
+use Lento\Compose\Question;
 use Lento\Pot\Hob;
 use Lento\Pot\HobKind;
 use Lento\Pot\Pan;
@@ -50,6 +53,8 @@ final class FirstRunRequest extends FormRequest
             'kind' => ['nullable', Rule::enum(HobKind::class)],
             'power_w' => $if($ring, Number::between(Hob::LEAST_WATTS, Hob::MOST_WATTS, ' W')),
             'cooks' => ['nullable', 'string', 'max:600'],
+            'sauce' => ['nullable', Rule::enum(Base::class)],
+            'litres' => ['nullable', Number::between(Question::LEAST_LITRES, Question::MOST_LITRES, ' l')],
         ];
     }
 
@@ -61,6 +66,15 @@ final class FirstRunRequest extends FormRequest
                 $fail(Words::text('doors.' . $fault, least: Password::LEAST, most: Password::MOST));
             }
         };
+    }
+
+    /** @return array<string, string> the question of the first sheet: '' of what was skipped */
+    public function firstSauce(): array
+    {
+        return array_filter(
+            ['sauce' => $this->text('sauce'), 'amount' => $this->text('litres')],
+            static fn(string $told): bool => $told !== '',
+        );
     }
 
     public function told(): Told
@@ -94,6 +108,14 @@ final class FirstRunRequest extends FormRequest
         $owner = $this->text('owner');
 
         return array_values(array_unique(array_filter($names, static fn(string $name): bool => $name !== '' && $name !== $owner)));
+    }
+
+    protected function prepareForValidation(): void
+    {
+        $measure = new PanMeasure(Pan::LEAST_MILLIMETRES);
+        foreach (['diameter_mm', 'height_mm'] as $side) {
+            $this->merge([$side => $measure->inMillimetres($this->text($side))]);
+        }
     }
 
     private function text(string $field): string

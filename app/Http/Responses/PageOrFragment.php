@@ -30,7 +30,7 @@ final readonly class PageOrFragment implements Responsable
         $view = app(Factory::class)->make($this->view, $this->data);
         // On Back htmx asks for the whole page without saying HX-Request, so only this header tells.
         $html
-            = $request->header('HX-Request-Type') === 'partial' && $view instanceof View
+            = $request->header('HX-Request-Type') === 'partial' && $this->fragment !== '' && $view instanceof View
                 ? $view->fragment($this->fragment)
                 : $view->render();
 

@@ -23,6 +23,7 @@ use App\Questions\ComposeFields;
 use App\Questions\OwnRatio;
 use App\Typed\FieldFault;
 use App\Typed\MoreField;
+use App\Typed\PanMeasure;
 use App\Typed\PartsField;
 use App\Typed\TypedNumber;
 use Lento\Compose\Base;
@@ -32,6 +33,7 @@ use Lento\Compose\Sheet;
 use Lento\Heat\HobHeat;
 use Lento\Plan\Amount;
 use Lento\Plan\When;
+use Lento\Pot\Pan;
 use Lento\Procedure\Dose;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Temperature;
@@ -42,6 +44,7 @@ use Lento\Thickness\Flow;
 use Lento\Thickness\ReferenceBechamel;
 use Lento\Thickness\SpoonTest;
 use Lento\Thickness\ThicknessClass;
+use Symfony\Component\HttpFoundation\HeaderUtils;
 
 /** All that Compose prints: what is wanted, the drawings, the weigh-out sheet. */
 final readonly class ComposePage
@@ -49,6 +52,10 @@ final readonly class ComposePage
     public ?SheetPage $whole;
 
     public GivenNumbers $numbers;
+
+    public OnHand $onHand;
+
+    private string $left;
 
     /**
      * @param array<string, string> $fields as typed, the usual written out
@@ -63,9 +70,12 @@ final readonly class ComposePage
         public Kitchen $kitchen,
         public ?int $version,
         private KitchenMeasure $measure,
+        ComposeFields $typed,
     ) {
         $this->whole = $sheet === null ? null : new SheetPage($sheet, $kitchen);
         $this->numbers = new GivenNumbers($fields, $sheet, $kitchen);
+        $this->onHand = OnHand::of($typed, $sheet, $kitchen);
+        $this->left = $typed->left;
     }
 
     /**
@@ -94,6 +104,7 @@ final readonly class ComposePage
             $kitchen,
             $version,
             new KitchenMeasure($kitchen->measures),
+            $typed,
         );
     }
 
@@ -214,7 +225,64 @@ final readonly class ComposePage
             $seen[$field] = $this->fields[$field];
         }
 
-        return [...$seen, 'rung' => $this->rung(), 'thickness' => $this->thicknessGrams()];
+        return [...$seen, 'usual_minutes' => $this->usualMinutes(), 'rung' => $this->rung(), 'thickness' => $this->thicknessGrams()];
+    }
+
+    /** "Simmers 20 min now, as fish stock does; it was 30.": what changed with the liquid, for nobody typed it. */
+    public function changedWithLiquid(): string
+    {
+        return $this->left === '' || $this->left === $this->usualMinutes()
+            ? ''
+            : Words::text(
+                'compose.with_liquid',
+                minutes: $this->usualMinutes(),
+                liquid: Words::ingredient($this->fields['liquid']),
+                was: $this->left,
+            );
+    }
+
+    /** "2 us quart: 1.89 l. 2 imperial quart are 2.27 l.": which of its name a typed unit is; '' where there is but one. */
+    public function whichUnit(): string
+    {
+        $field = $this->given() === 'covers' ? 'each' : 'amount';
+
+        return $this->numbers->isGiven($field) && $this->errors === []
+            ? WhichUnit::says($this->fields[$field], $this->numbers->unit($field), $this->kitchen->measures)
+            : '';
+    }
+
+    /** "28 cm wide": how the sides of a pan were read where not in mm. */
+    public function panRead(): string
+    {
+        $measure = new PanMeasure(Pan::LEAST_MILLIMETRES);
+        $said = [];
+        foreach (['diameter', 'height'] as $side) {
+            $read = $measure->inMillimetres($this->fields[$side]);
+            if ($read !== $this->fields[$side] && is_numeric($read)) {
+                $said[] = Words::text('compose.pan_read.' . $side, cm: TypedNumber::plain((float) $read / 10.0));
+            }
+        }
+
+        return implode(', ', $said);
+    }
+
+    /** As long as the kitchen simmers it with this liquid where nobody says otherwise; '' where it is boiled down as far as is said. */
+    private function usualMinutes(): string
+    {
+        $base = Base::tryFrom($this->fields['sauce']);
+        $formula = $base === null ? null : $this->kitchen->formula($base);
+
+        return $formula === null || $formula->reduceBy !== null || !$base->hasRoux()
+            ? ''
+            : (string) $formula->simmerTime($this->fields['liquid'])->inMinutes();
+    }
+
+    /** @return list<array{name: string, address: array<string, string>}> half and twice as much */
+    public function scaled(): array
+    {
+        return $this->sheet === null
+            ? []
+            : Scaled::of(ComposeFields::from(HeaderUtils::parseQuery($this->question)), $this->sheet->question->yield);
     }
 
     /** The rung the thickness stands on; '' between two. */
@@ -231,19 +299,6 @@ final readonly class ComposePage
             ?? $comes;
 
         return sprintf('%.0F', $this->isHeld() ? $comes : $asked);
-    }
-
-    /** @return array<string, string> */
-    public function sauces(): array
-    {
-        return array_combine(
-            array_column(Base::cases(), 'value'),
-            array_map(
-                static fn(Base $base): string => mb_strtoupper(mb_substr($name = Words::text('sauces.' . $base->value), 0, 1))
-                    . mb_substr($name, 1),
-                Base::cases(),
-            ),
-        );
     }
 
     /** @return array<string, string> */
@@ -371,6 +426,20 @@ final readonly class ComposePage
         };
     }
 
+    /** "2 litres of velouté that coats: butter 139 g, flour 139 g, chicken stock 1.96 l. 77 min.": for the ear. */
+    public function weights(): string
+    {
+        if ($this->sheet === null || $this->stale()) {
+            return '';
+        }
+        $told = array_map(
+            fn(Amount $amount): string => Words::ingredient($amount->ingredient) . ' ' . implode(' ', $this->shown($amount)),
+            $this->chief(),
+        );
+
+        return $this->heading() . ': ' . implode(', ', $told) . '. ' . $this->minutesInAll() . '.';
+    }
+
     /** The rest in one line: "salt 15 g, white pepper 0.6 g". */
     public function others(): string
     {
@@ -452,6 +521,23 @@ final readonly class ComposePage
             ],
             $formula->parts(),
         );
+    }
+
+    /** @return array<string, string> the fields of what is on hand and need not all be used, with their labels */
+    public function there(): array
+    {
+        $fields = [
+            'there_fat' => Words::text('compose.there.fat', fat: Words::ingredient($this->fields['fat'])),
+            'there_liquid' => Words::text('compose.there.liquid', liquid: Words::ingredient($this->fields['liquid'])),
+        ];
+
+        return $this->takesRatio() ? $fields : ['there_liquid' => $fields['there_liquid']];
+    }
+
+    /** "180", "6 oz" */
+    public function typedThere(string $field): string
+    {
+        return trim($this->fields[$field] . ' ' . $this->fields[$field . '_unit']);
     }
 
     /** @return list<array{what: string, amount: string, unit: string, place: string}> what the cook adds of their own */

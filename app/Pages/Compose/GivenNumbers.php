@@ -33,7 +33,7 @@ final readonly class GivenNumbers
         }
         $typed = $this->fields[$this->unitField($field) ?? ''] ?? '';
 
-        return $typed !== '' ? $typed : $this->usualUnit($field);
+        return $typed !== '' ? WhichUnit::called($typed, $this->kitchen->measures) : $this->usualUnit($field);
     }
 
     /** Unit fields that have to go along with their numbers; a gram or a litre needs no saying. */

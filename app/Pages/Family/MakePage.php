@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Family;
 
-use App\Family\FromPot;
+use App\Family\BaseInHand;
 use App\Family\KitchenWorkplace;
 use App\Format\Allergens;
 use App\Format\HotBand;
@@ -36,14 +36,14 @@ final readonly class MakePage
     public bool $samePan;
 
     public function __construct(
-        public FromPot $from,
+        public BaseInHand $from,
         public string $sauce,
         public string $litres,
         string $pan,
         private Kitchen $kitchen,
     ) {
         $this->names = new SauceNames($kitchen);
-        $this->samePan = $pan === 'same' && !$from->isOver;
+        $this->samePan = $pan === 'same' && $from->where->pan !== null;
         $number = TypedNumber::number($litres);
         $most = $from->stem->volume()->inLitres() * 3.0;
         $this->fault = !$this->samePan && $litres !== '' && ($number === null || $number < self::LEAST_LITRES || $number > $most)

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Family;
 
 use App\Family\BranchState;
+use App\Family\Clash;
 use App\Family\KitchenWorkplace;
 use App\Family\ServiceFields;
 use App\Family\ServiceKey;
@@ -68,6 +69,25 @@ final readonly class ServicePage
     public static function of(WorkedOut $service, Kitchen $kitchen): self
     {
         return new self($service, $kitchen);
+    }
+
+    /** What this page shows, for it to say along with what was typed. */
+    public function saw(): string
+    {
+        return json_encode($this->fields->toRow(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+    }
+
+    /** "Aurore, ml each: somebody made it 60 meanwhile. Type 55 again to have yours." */
+    public function clash(Clash $clash): string
+    {
+        $field = Words::text('family.field.' . $clash->field);
+
+        return Words::text(
+            'family.clash',
+            field: $clash->sauce === '' ? $field : $this->name($clash->sauce) . ', ' . $field,
+            stands: $clash->stands === '' ? Words::text('family.clash_empty') : $clash->stands,
+            typed: $clash->typed === '' ? Words::text('family.clash_empty') : $clash->typed,
+        );
     }
 
     /** @return array<string, Column> by key, one for each end of the drawing */

@@ -7,9 +7,15 @@ namespace App\Pages\Kitchen;
 use App\Format\Grams;
 use App\Format\Station;
 use App\Format\Words;
+use App\Kitchen\Hand;
+use App\Kitchen\Hands;
+use App\Kitchen\HotelPan;
 use App\Kitchen\Kitchen;
 use App\Kitchen\LarderLine;
+use App\Kitchen\LoadKitchen;
 use App\Kitchen\OwnPan;
+use App\Kitchen\OwnRules;
+use App\Kitchen\OwnVessel;
 use App\Kitchen\Ring;
 use App\Questions\ComposeFields;
 use App\Typed\MoreField;
@@ -18,6 +24,7 @@ use App\Typed\TypedNumber;
 use Lento\Compose\Base;
 use Lento\Compose\Formula;
 use Lento\Keeping\FoodSafety;
+use Lento\Keeping\Keeps;
 use Lento\Procedure\Dose;
 
 /** What the Kitchen page shows: what is known, and how much of it. */
@@ -61,10 +68,17 @@ final readonly class KitchenPage
     }
 
     /** "induction, 3500 W, 9 settings" */
+    /** @return list<Hand> */
+    public function hands(): array
+    {
+        return Hands::of($this->kitchen);
+    }
+
     public function ringLine(Ring $ring): string
     {
         return Words::text(
-            'kitchen.hobs.line',
+            $ring->widestMillimetres === null ? 'kitchen.hobs.line' : 'kitchen.hobs.line_widest',
+            widest: (string) $ring->widestMillimetres,
             kind: Words::text('kitchen.kinds.' . $ring->kind->value),
             watts: $ring->watts,
             levels: $ring->levels,
@@ -88,6 +102,49 @@ final readonly class KitchenPage
                 static fn(string $part): bool => $part !== '',
             ),
         );
+    }
+
+    /** @return array<string, string> hotel pans as they are sold, by their key */
+    public function hotelPans(): array
+    {
+        return array_map(static fn(HotelPan $one): string => $one->name, HotelPan::all());
+    }
+
+    /** @return array<int, OwnVessel> what it keeps sauce in */
+    public function vessels(): array
+    {
+        return LoadKitchen::vessels();
+    }
+
+    /** "530 × 325 × 65 mm, holds 10.6 l, 4 of them" */
+    public function vesselLine(OwnVessel $vessel): string
+    {
+        return Words::text(
+            'kitchen.vessels.line',
+            sides: implode(' × ', array_filter(
+                [$vessel->millimetresLong, $vessel->millimetresWide, $vessel->millimetresHigh],
+                static fn(?int $side): bool => $side !== null,
+            )),
+            litres: sprintf('%.1F', floor(10.0 * $vessel->measured()->most()->inLitres()) / 10.0),
+            owned: (string) $vessel->owned,
+        );
+    }
+
+    /** @return array<string, string> its own numbers, or those of the guidance it goes by, as placeholders */
+    public function rulesShown(): array
+    {
+        return OwnRules::shown($this->kitchen->foodSafety());
+    }
+
+    /** @return array<string, array{chilled: int, frozen: int}> how long it keeps what, by Keeps */
+    public function days(): array
+    {
+        $days = $this->kitchen->keeps()->days();
+
+        return array_column(array_map(static fn(Keeps $keeps): array => [
+            'keeps' => $keeps->value,
+            'days' => ['chilled' => $days->chilled($keeps), 'frozen' => $days->frozen($keeps)],
+        ], Keeps::cases()), 'days', 'keeps');
     }
 
     /** @return list<LarderLine> by name */
@@ -153,6 +210,8 @@ final readonly class KitchenPage
     /** @return list<string> the names they are stored under */
     public function presets(): array
     {
-        return array_map(static fn(FoodSafety $preset): string => $preset->name, FoodSafety::presets());
+        $presets = array_map(static fn(FoodSafety $preset): string => $preset->name, FoodSafety::presets());
+
+        return $this->kitchen->keeps()->own() === null ? $presets : [...$presets, OwnRules::NAME];
     }
 }

@@ -12,6 +12,7 @@ use Lento\Learning\Factor;
 use Lento\Learning\KitchenFactors;
 use Lento\Learning\Lesson;
 use Lento\Learning\Notebook;
+use Lento\Learning\Observation;
 
 /** What finished pots have taught: each figure with its band shrinking pot by pot, and the pots it comes from. */
 final readonly class LearningPage
@@ -53,6 +54,10 @@ final readonly class LearningPage
             $notebook->course($house->flourStrength, $notebook->flours()),
             'learning.thickens',
         );
+        foreach ($notebook->hands() as $kind => $course) {
+            $title = Words::text('learning.hands', act: Words::text('steps.' . $kind . '.name'));
+            $figures['hands ' . $kind] = self::figure($title, $course, 'learning.takes');
+        }
 
         return new self(
             $learns,
@@ -146,6 +151,13 @@ final readonly class LearningPage
                 : [Words::text('learning.one_steam', percent: self::percent($lesson->evaporation->ratio))],
             ...$lesson->browning === null ? [] : [Words::text('learning.one_browning', percent: self::percent($lesson->browning->ratio))],
             ...$lesson->flour === null ? [] : [Words::text('learning.one_flour', percent: self::percent($lesson->flour->ratio))],
+            ...$lesson->hands === [] ? [] : [Words::text('learning.one_hands', percent: self::percent(self::usual($lesson->hands)))],
         ]);
+    }
+
+    /** @param non-empty-array<string, Observation> $hands */
+    private static function usual(array $hands): float
+    {
+        return exp(array_sum(array_map(static fn(Observation $one): float => log($one->ratio), $hands)) / count($hands));
     }
 }

@@ -8,6 +8,7 @@ use App\Format\EventWords;
 use App\Pages\Compose\Note;
 use Lento\Course\Course;
 use Lento\Course\Event;
+use Lento\Course\Happened\Done;
 
 /** What has happened to a pot so far, in lines, and what one tap takes back. */
 final readonly class SoFar
@@ -23,11 +24,17 @@ final readonly class SoFar
         );
     }
 
-    /** @return array{token: string, what: string}|null */
+    /** @return array{token: string, what: string, back: string}|null back is the step that it leads back to; '' where it leads to none */
     public function undo(): ?array
     {
         $event = $this->course->undoable();
 
-        return $event === null ? null : ['token' => $event->id, 'what' => $this->words->line($event)];
+        return $event === null
+            ? null
+            : [
+                'token' => $event->id,
+                'what' => $this->words->line($event),
+                'back' => $event instanceof Done ? $event->step : '',
+            ];
     }
 }

@@ -22,6 +22,7 @@ use App\Pages\Pictures\StripPicture;
 use DateTimeImmutable;
 use DateTimeInterface;
 use Lento\Course\Course;
+use Lento\Course\Happened\Done;
 use Lento\Course\Happened\ReadOff;
 use Lento\Course\ReadingKind;
 use Lento\Heat\HobHeat;
@@ -110,16 +111,27 @@ final readonly class StovePage
         return new Testing($this->pot);
     }
 
-    /** Whether it is far enough to become the base of something else: tested, strained, or waiting at the pass. */
-    public function makesMore(): bool
+    /** Whether there is a sauce in it, of which some can go into a tub. */
+    public function mayPutAway(): bool
+    {
+        return $this->pot->sauce?->boiled === true;
+    }
+
+    /** Whether it is a sauce by now, with only tasting and straining before it. */
+    public function isDone(): bool
     {
         return $this->pot->sauce?->boiled === true
             && in_array(
                 $this->kind(),
                 [StepKind::Test, StepKind::Correct, StepKind::Season, StepKind::Strain, StepKind::Keep, StepKind::Finish],
                 true,
-            )
-            && $this->kitchen->catalogue()->childrenOf($this->plan->making->sauce ?? '') !== [];
+            );
+    }
+
+    /** Whether it is far enough to become the base of something else: tested, strained, or waiting at the pass. */
+    public function makesMore(): bool
+    {
+        return $this->isDone() && $this->kitchen->catalogue()->childrenOf($this->plan->making->sauce ?? '') !== [];
     }
 
     public function unprompted(): Unprompted
@@ -176,6 +188,20 @@ final readonly class StovePage
         return $this->words->caution($this->course->step());
     }
 
+    /** For the ear, at each redraw: what was written down last, the step, how, and what to mind. */
+    public function says(): string
+    {
+        $last = $this->soFar()->last(1)[0] ?? null;
+
+        return implode(' ', array_map(
+            static fn(string $one): string => preg_match('/[.?!]\z/', $one) === 1 ? $one : $one . '.',
+            array_filter(
+                [$last === null ? '' : $last->text, $this->title(), $this->cue(), $this->caution()],
+                static fn(string $one): bool => $one !== '',
+            ),
+        ));
+    }
+
     /** @return array<'look'|'smell'|'listen', string> those that have something to say */
     public function senses(): array
     {
@@ -205,7 +231,20 @@ final readonly class StovePage
             'seconds' => $step->pace->timed ? $step->pace->time->seconds : 0.0,
             'done' => Words::text('stove.done'),
             'pours' => $this->ticks()->taps($step),
-        ], array_slice($this->course->steps, $this->course->current));
+        ], array_slice($this->course->steps, $this->aheadFrom()));
+    }
+
+    /** From the step that the last tap can be taken back to, for that needs no line either. */
+    private function aheadFrom(): int
+    {
+        $last = $this->course->undoable();
+        foreach ($this->course->steps as $i => $step) {
+            if ($last instanceof Done && $step->id === $last->step && $i < $this->course->current) {
+                return $i;
+            }
+        }
+
+        return $this->course->current;
     }
 
     public function next(): ?string

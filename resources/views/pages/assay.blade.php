@@ -1,9 +1,9 @@
-<x-layout :title="__('assay.title')" at="compose">
+<x-layout :title="__('assay.title')" at="compose" guide="assay">
     <div id="answer" class="assay-wrap">
         @fragment('answer')
-        <form class="assay" method="post" action="{{ route('assay') }}" hx-post="{{ route('assay') }}" enctype="multipart/form-data"
-            hx-encoding="multipart/form-data" hx-trigger="submit, input delay:300ms" hx-target="#answer" hx-swap="innerMorph"
-            hx-sync="this:replace">
+        <form id="assay" class="assay" data-asks="#answer" method="post" action="{{ route('assay') }}"
+            hx-post="{{ route('assay') }}" enctype="multipart/form-data" hx-encoding="multipart/form-data"
+            hx-trigger="submit, input delay:300ms" hx-target="#answer" hx-swap="innerMorph" hx-sync="this:replace">
             @csrf
             @if ($page->found())<input type="hidden" name="source" value="{{ $page->source() }}">@endif
             <section class="recipe" aria-labelledby="assay-title">

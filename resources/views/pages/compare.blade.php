@@ -1,7 +1,7 @@
 <x-layout :title="__('compare.title')" at="compose">
     <div id="answer" class="compare-wrap">
         @fragment('answer')
-        <form class="compare columns-{{ count($page->columns) }}" method="get" action="{{ route('compare') }}"
+        <form data-asks="#answer" class="compare columns-{{ count($page->columns) }}" method="get" action="{{ route('compare') }}"
             hx-get="{{ route('compare') }}" hx-trigger="submit, input delay:5ms" hx-target="#answer" hx-swap="innerMorph"
                 hx-sync="this:replace">
             <header>

@@ -14,9 +14,11 @@
             @if ($page->entry->change !== '')<div><dt>{{ __('log.change') }}</dt><dd class="tasted">{{ $page->entry->change }}</dd>
                 </div>@endif
             @if ($page->entry->kept() !== '')<div><dt>{{ __('log.kept') }}</dt><dd>{{ $page->entry->kept() }}</dd>
-                <dd><a href="{{ route('pots.make', $page->entry->id) }}">{{ __('family.make.of_it') }}</a></dd></div>@endif
+                <dd><a href="{{ route('pots.make', $page->entry->id) }}">{{ __('family.make.of_it') }}</a></dd>
+                <dd><a href="{{ route('pots.keep', $page->entry->id) }}">{{ __('keep.put_away') }}</a></dd></div>@endif
             @if ($page->entry->taste !== '')<div><dt>{{ __('log.taste') }}</dt><dd class="tasted">{{ $page->entry->taste }}</dd></div>@endif
         </dl>
+        <x-keep.left :pot="$page->entry->id" />
         <h2 id="course">{{ __('log.course') }}</h2>
         <div class="scroll" tabindex="0" role="group" aria-label="{{ __('log.course') }}"><x-drawing.course :page="$page" id="course" />
             </div>
@@ -50,6 +52,7 @@
         <form method="post" action="{{ route('log.note', $pot) }}" class="after-note" id="note" data-once>
             @csrf
             <input type="hidden" name="token" value="{{ Illuminate\Support\Str::uuid() }}">
+            <p id="half-written" role="status" hidden>{{ __('log.half_written') }}</p>
             <label for="text">{{ __('log.note') }}</label>
             <textarea class="form-control" id="text" name="text" maxlength="500" rows="2" aria-describedby="text-hint" @error('text')
                 aria-invalid="true" @enderror>{{ old('text') }}</textarea>

@@ -12,7 +12,7 @@
             class="soft">{{ __('family.own_based', ['name' => $page->names->name($page->own()->basedOn)]) }}</span>@endif</p>
         <div id="answer">
             @fragment('answer')
-            <form class="how-many noprint" method="get" action="{{ route('family.show', $page->sauce) }}" novalidate
+            <form data-asks="#answer" class="how-many noprint" method="get" action="{{ route('family.show', $page->sauce) }}" novalidate
                 hx-get="{{ route('family.show', $page->sauce) }}" hx-trigger="submit, change, input delay:400ms" hx-target="#answer"
                 hx-swap="innerMorph" hx-sync="this:replace">
                 <p class="cell"><label class="lbl" for="litres">{{ __('family.sheet_litres') }}</label>
@@ -24,6 +24,7 @@
                 <button class="btn btn-outline-dark work-out">{{ __('family.work_out') }}</button>
                 @if ($page->fault)<p class="field-error" id="litres-error"><x-icon.mind /> {{ $page->fault->message() }}</p>@endif
             </form>
+            <x-compose.covers :action="route('family.show', $page->sauce)" :fields="['liquid' => $page->liquid]" />
             @if ($page->refusal !== '')<p class="line-down" role="alert">{{ __('family.cannot', ['reason' => $page->refusal]) }}</p>@endif
             @if ($page->derived())
                 <p class="takes"><b>{{ $page->takes() }}</b> → <b>{{ App\Format\Litres::of($page->derived()->volume())->text() }}</b></p>

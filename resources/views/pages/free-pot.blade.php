@@ -25,7 +25,9 @@
                         :key="$minutes === 1 ? '+' : null">+{{ $minutes }} min</x-stove.tap>@endforeach</div>
                 </section>
                 <section class="below">
-                    <div class="reads"><x-stove.instruments :page="$page" /></div>
+                    <div class="reads"><x-stove.instruments :page="$page" />
+                        <p><a class="btn btn-outline-dark"
+                            href="{{ route('pots.keep', $page->potId) }}">{{ __('keep.put_away') }}</a></p></div>
                     <div class="reads">
                         <x-stove.form :page="$page" kind="note" class="free-note">
                             <label for="note-text">{{ __('stove.note_text') }}</label>

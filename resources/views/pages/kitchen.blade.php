@@ -2,7 +2,7 @@
     <div class="kitchen">
         <h1>{{ $page->kitchen->name() }}</h1>
         <nav class="inside" aria-label="{{ __('kitchen.title') }}">
-            @foreach (['settings', 'pans', 'hobs', 'devices', 'larder', 'schools', 'formulas'] as $section)<a
+            @foreach (['settings', 'pans', 'vessels', 'hobs', 'hands', 'keeping', 'devices', 'larder', 'schools', 'formulas'] as $section)<a
                 href="#{{ $section }}">{{ __('kitchen.' . $section . '.title') }}</a>@endforeach
             <a href="{{ route('learning') }}">{{ __('learning.link') }}</a>
         </nav>
@@ -23,6 +23,10 @@
                 <x-kitchen.input name="portion" section="settings" number
                     :value="App\Typed\TypedNumber::plain($page->kitchen->portion()->inMillilitres())" />
                 <x-kitchen.input name="oven" section="settings" number :value="$page->kitchen->setting('oven', '175')" />
+                <x-kitchen.input name="oven_places" section="settings" number :value="$page->kitchen->setting('oven_places')"
+                    placeholder="1" />
+                <x-kitchen.input name="hot_places" section="settings" number :value="$page->kitchen->setting('hot_places')"
+                    :placeholder="__('kitchen.settings.enough')" />
                 <x-kitchen.input name="currency" section="settings" :value="$page->kitchen->currency()" />
                 <x-kitchen.select name="pan" section="settings" :options="$page->panNames()"
                     :value="(string) $page->kitchen->firstPan()?->id" />
@@ -40,7 +44,9 @@
             </form>
         </x-kitchen.section>
 
-        <x-kitchen.section name="pans">
+        @fragment('pans')
+        <x-kitchen.section name="pans" :closed="! in_array('pans', $open, true)">
+            @if (in_array('pans', $open, true))
             @foreach ([...$page->kitchen->pans, null] as $pan)
                 <x-kitchen.entry section="pans" :id="$pan?->id" :name="$pan?->name ?? __('kitchen.pans.new')"
                     :line="$pan ? $page->panLine($pan) : ''">
@@ -56,7 +62,34 @@
                         :key="$pan?->id" />
                 </x-kitchen.entry>
             @endforeach
+            @endif
         </x-kitchen.section>
+        @endfragment
+
+        @fragment('vessels')
+        <x-kitchen.section name="vessels" :closed="! in_array('vessels', $open, true)">
+            @if (in_array('vessels', $open, true))
+            @foreach ([...$page->vessels(), null] as $vessel)
+                <x-kitchen.entry section="vessels" :id="$vessel?->id" :name="$vessel?->name ?? __('kitchen.vessels.new')"
+                    :line="$vessel ? $page->vesselLine($vessel) : ''">
+                    <x-kitchen.input name="name" section="vessels" :value="$vessel?->name" :key="$vessel?->id" />
+                    <x-kitchen.input name="length_mm" section="vessels" number :value="$vessel?->millimetresLong" :key="$vessel?->id" />
+                    <x-kitchen.input name="width_mm" section="vessels" number :value="$vessel?->millimetresWide"
+                        :placeholder="__('kitchen.pans.round')" :key="$vessel?->id" />
+                    <x-kitchen.input name="height_mm" section="vessels" number :value="$vessel?->millimetresHigh" :key="$vessel?->id" />
+                    <x-kitchen.input name="owned" section="vessels" number :value="$vessel?->owned" placeholder="1" :key="$vessel?->id" />
+                </x-kitchen.entry>
+            @endforeach
+            {{-- In one go, for a kitchen that has told of none. --}}
+            <form method="post" action="{{ route('kitchen.store', 'vessels') }}" class="row-form hotel-pans">
+                @csrf<x-once />
+                <x-kitchen.select name="size" section="vessels" :options="$page->hotelPans()" value="1/1-65" />
+                <x-kitchen.input name="owned" section="vessels" number placeholder="2" key="sold" />
+                <button class="btn btn-outline-dark">{{ __('kitchen.vessels.add_sold') }}</button>
+            </form>
+            @endif
+        </x-kitchen.section>
+        @endfragment
 
         <x-kitchen.section name="hobs">
             @foreach ([...$page->kitchen->hobs, null] as $hob)
@@ -67,8 +100,50 @@
                         :key="$hob?->id" />
                     <x-kitchen.input name="power_w" section="hobs" number :value="$hob?->watts" :key="$hob?->id" />
                     <x-kitchen.input name="levels" section="hobs" number :value="$hob?->levels ?? 5" :key="$hob?->id" />
+                    <x-kitchen.input name="widest_mm" section="hobs" number :value="$hob?->widestMillimetres"
+                        :placeholder="__('kitchen.hobs.any')" :key="$hob?->id" />
                 </x-kitchen.entry>
             @endforeach
+        </x-kitchen.section>
+
+        <x-kitchen.section name="hands">
+            @if ($page->hands() === [])<p class="soft">{{ __('kitchen.hands.none') }}</p>
+            @else<form method="post" action="{{ route('kitchen.store', 'hands') }}" class="hands-form">
+                @csrf
+                @foreach ($page->hands() as $i => $hand)<x-kitchen.hand :hand="$hand" :i="$i" />@endforeach
+                <button class="btn btn-primary">{{ __('kitchen.save') }}</button>
+            </form>
+            @if ($calendar)<p class="token" role="status">{{ __('kitchen.hands.address', ['name' => $calendar['name']]) }}
+                <code>{{ $calendar['secret'] }}</code></p>@endif
+            <ul class="hands-calendars">@foreach ($page->hands() as $hand)<li><span>{{ __(in_array($hand->name, $calendars, true)
+                ? 'kitchen.hands.has_calendar' : 'kitchen.hands.no_calendar', ['name' => $hand->name]) }}</span>
+                <form method="post" action="{{ route('kitchen.calendar') }}">@csrf<input type="hidden" name="cook"
+                    value="{{ $hand->name }}"><button class="btn btn-outline-dark">{{ __('kitchen.hands.new_address') }}<span
+                    class="visually-hidden">: {{ $hand->name }}</span></button>
+                    @if (in_array($hand->name, $calendars, true))<button class="btn btn-outline-dark" name="end"
+                        value="1">{{ __('kitchen.hands.end_address') }}<span
+                        class="visually-hidden">: {{ $hand->name }}</span></button>@endif
+                </form></li>@endforeach</ul>@endif
+        </x-kitchen.section>
+
+        <x-kitchen.section name="keeping">
+            <form method="post" action="{{ route('kitchen.store', 'keeping') }}" class="row-form">
+                @csrf
+                @foreach ($page->rulesShown() as $field => $usual)<x-kitchen.input :name="$field" section="keeping" number
+                    :value="$page->kitchen->setting('rules_' . $field)" :placeholder="$usual" />@endforeach
+                <x-kitchen.input name="as_of" section="keeping" :value="$page->kitchen->keeps()->asOf()" />
+                @foreach ($page->days() as $keeps => $days)
+                    <x-kitchen.input :name="'days_' . $keeps" section="keeping" number
+                        :value="$page->kitchen->setting('days_' . $keeps)" :placeholder="(string) $days['chilled']" />
+                    <x-kitchen.input :name="'frozen_' . $keeps" section="keeping" number
+                        :value="$page->kitchen->setting('frozen_' . $keeps)" :placeholder="(string) $days['frozen']" />
+                @endforeach
+                @foreach (array_keys(App\Kitchen\OwnRules::PLACES) as $place)<x-kitchen.select :name="'cold_' . $place"
+                    section="keeping" :options="__('kitchen.keeping.has')" :value="$page->kitchen->setting('cold_' . $place, 'no')"
+                    />@endforeach
+                <p class="note">{{ __('kitchen.settings.preset_note') }}</p>
+                <button class="btn btn-primary">{{ __('kitchen.save') }}</button>
+            </form>
         </x-kitchen.section>
 
         <x-kitchen.section name="devices">
@@ -95,7 +170,9 @@
             </x-kitchen.entry>
         </x-kitchen.section>
 
-        <x-kitchen.section name="larder">
+        @fragment('larder')
+        <x-kitchen.section name="larder" :closed="! in_array('larder', $open, true)">
+            @if (in_array('larder', $open, true))
             <div class="two-up">
                 @foreach ([...$page->larder(), null] as $entry)
                     <x-kitchen.entry section="larder" :id="$entry?->id"
@@ -113,7 +190,9 @@
                     </x-kitchen.entry>
                 @endforeach
             </div>
+            @endif
         </x-kitchen.section>
+        @endfragment
 
         <x-kitchen.section name="schools">
             <form method="post" action="{{ route('kitchen.store', 'schools') }}" class="row-form">
@@ -131,7 +210,9 @@
             </form>
         </x-kitchen.section>
 
-        <x-kitchen.section name="formulas">
+        @fragment('formulas')
+        <x-kitchen.section name="formulas" :closed="! in_array('formulas', $open, true)">
+            @if (in_array('formulas', $open, true))
             <div class="two-up">
             @foreach ($page->formulas() as $formula)
                 <details class="formula" @if ($errors->has($formula['base']->value)) open @endif>
@@ -166,7 +247,9 @@
                 </details>
             @endforeach
             </div>
+            @endif
         </x-kitchen.section>
+        @endfragment
         </fieldset>
     </div>
 </x-layout>

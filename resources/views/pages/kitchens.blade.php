@@ -8,7 +8,7 @@
                     <span>{{ __('people.roles.' . $member->role->value) }}@if ($member->galley->house) · {{ $member->galley->house
                     }}@endif</span>
                     @if ($member->galley_id === $at->id)<span class="saved">{{ __('kitchens.here') }}</span>@else<form method="post"
-                        action="{{ route('kitchens.enter', $member->galley_id) }}">@csrf<button class="btn btn-dark"
+                        data-leaves action="{{ route('kitchens.enter', $member->galley_id) }}">@csrf<button class="btn btn-dark"
                         >{{ __('kitchens.enter', ['name' => $member->galley->name()]) }}</button></form>@endif</li>
             @empty
                 <li class="soft">{{ __('kitchens.no_account') }}</li>

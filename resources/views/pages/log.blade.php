@@ -1,6 +1,9 @@
 <x-layout :title="__('log.title')" at="log">
     <div class="log">
         <h1>{{ __('log.title') }}</h1>
+        <nav class="inside" aria-label="{{ __('compose.ways.label') }}"><a href="{{ route('supply') }}">{{ __('compose.ways.supply') }}</a>
+            <a href="{{ route('sauces.index') }}">{{ __('sauces.title') }}</a>
+            <a href="{{ route('assay') }}">{{ __('compose.ways.assay') }}</a></nav>
         @unless ($page->search->isEmpty() && $page->found === 0)
             <form class="looked-for" method="get" action="{{ route('log') }}" role="search">
                 <div class="words"><label for="words">{{ __('log.words') }}</label>

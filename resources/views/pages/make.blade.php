@@ -1,11 +1,10 @@
 <x-layout :title="__('family.make.title', ['name' => $page->from->name])" at="stove">
     <div id="answer">
         @fragment('answer')
-        <form class="folio supply make" method="get" action="{{ route('pots.make', $page->from->potId) }}" novalidate
-            hx-get="{{ route('pots.make', $page->from->potId) }}" hx-trigger="submit, change, input delay:400ms" hx-target="#answer"
+        <form data-asks="#answer" class="folio supply make" method="get" action="{{ $page->from->where->makes }}" novalidate
+            hx-get="{{ $page->from->where->makes }}" hx-trigger="submit, change, input delay:400ms" hx-target="#answer"
             hx-swap="innerMorph" hx-sync="this:replace">
-            <p><a href="{{ $page->from->isOver ? route('log.show', $page->from->potId)
-                : route('pots.show', $page->from->potId) }}">‹ {{ $page->from->name }}</a></p>
+            <p><a href="{{ $page->from->where->page }}">‹ {{ $page->from->name }}</a></p>
             <h1>{{ __('family.make.title', ['name' => $page->from->name]) }}</h1>
             <p>{{ $page->stands() }}</p>
             <div class="have-row">
@@ -14,7 +13,7 @@
                     @selected($id === $page->sauce)>{{ $name }}</option>@endforeach</select></p>
                 <p class="cell"><label class="lbl" for="pan">{{ __('family.make.in') }}</label>
                     <select id="pan" name="pan" class="mid"><option value="">{{ __('family.make.another_pan') }}</option>
-                    @if (! $page->from->isOver)<option value="same"
+                    @if ($page->from->where->pan)<option value="same"
                     @selected($page->samePan)>{{ __('family.make.same_pan') }}</option>@endif</select></p>
                 @unless ($page->samePan)<p class="cell"><label class="lbl" for="litres">{{ __('family.make.litres') }}</label>
                     <input id="litres" name="litres" class="mid" inputmode="decimal" maxlength="20" autocomplete="off"
@@ -35,7 +34,7 @@
             @endif
         </form>
         @if ($page->isReady())
-            <form class="folio make-go" method="post" action="{{ route('pots.make', $page->from->potId) }}" data-once>
+            <form class="folio make-go" method="post" action="{{ $page->from->where->makes }}" data-once>
                 @csrf<x-once />
                 <input type="hidden" name="sauce" value="{{ $page->sauce }}"><input type="hidden" name="litres" value="{{ $page->litres }}">
                 <input type="hidden" name="pan" value="{{ $page->samePan ? 'same' : '' }}">

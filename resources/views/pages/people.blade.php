@@ -50,7 +50,7 @@
                         :note="__('doors.password_how')" />
                     <button class="btn btn-outline-dark">{{ __('kitchen.save') }}</button>
                 </form>
-                <form method="post" action="{{ route('sign-out.everywhere') }}">@csrf<button
+                <form method="post" action="{{ route('sign-out.everywhere') }}" data-leaves>@csrf<button
                     class="btn btn-outline-dark">{{ __('people.out_everywhere') }}</button></form>
             </section>
         @endif

@@ -16,7 +16,7 @@
         <p class="why"><b>{{ __('rescue.why') }}</b> {{ $page->why() }}</p>
         <div class="rescue-keys">
             @if ($page->potId && $page->isDoable())
-                <form method="post" action="{{ route('rescue.store', $page->fault->value) }}">
+                <form method="post" action="{{ route('rescue.store', $page->fault->value) }}" data-later>
                     @csrf
                     <input type="hidden" name="pot" value="{{ $page->potId }}"><input type="hidden" name="n" value="{{ $page->at }}">
                     <input type="hidden" name="severity" value="{{ $page->query['severity'] ?? '' }}">

@@ -16,6 +16,12 @@
                 </li>
             @endforeach
         </ol>
+        <form method="post" action="{{ route('sauces.favour', $sauce) }}" class="favour">@csrf<input type="hidden" name="favourite"
+            value="{{ $sauce->favourite ? '0' : '1' }}"><button class="btn btn-outline-dark">{{ __($sauce->favourite
+            ? 'sauces.no_favourite' : 'sauces.make_favourite') }}</button></form>
+        <p class="times">@foreach ($scaled as $way)<a class="btn btn-outline-dark"
+            href="{{ route('compose', $way['address']) }}">{{ $way['name'] }}</a> @endforeach</p>
+        <x-compose.covers :action="route('compose')" :fields="$covers" />
         <form method="post" action="{{ route('sauces.update', $sauce) }}" class="row-form">
             @csrf
             <x-sauces.details :name="$sauce->name" :tags="implode(', ', $sauce->tags)" :notes="(string) $sauce->notes" />

@@ -1,4 +1,5 @@
 <x-layout :title="__('family.title')" at="family">
+    <x-keep.soon />
     <div class="empty">
         <h1>{{ __('family.none_title') }}</h1>
         <p>{{ __('family.none') }}</p>

@@ -1,13 +1,18 @@
 <x-layout :title="$page->title()" at="family">
     <p id="line-down" class="line-down" role="alert" hidden>{{ __('compose.line_down') }}</p>
+    <x-keep.soon />
     <form id="cook" method="post" action="{{ route('services.cook', $page->serviceId) }}">@csrf<x-once /></form>
+    {{-- What another tablet changes is heard here; what is being typed is not touched (asks.js). --}}
+    <div data-hears hx-get="{{ route('services.show', $page->serviceId) }}" hx-trigger="lento:happened from:document" hx-target="#answer"
+        hx-swap="innerMorph"></div>
     <div id="answer">
         @fragment('answer')
         <form id="service" class="service" method="post" action="{{ route('services.update', $page->serviceId) }}" novalidate
-            autocomplete="off" data-turns
+            autocomplete="off" data-turns data-asks="#answer"
             hx-post="{{ route('services.update', $page->serviceId) }}" hx-trigger="submit, change, input delay:500ms" hx-target="#answer"
                 hx-swap="innerMorph" hx-sync="this:replace">
-            @csrf
+            @csrf<input type="hidden" name="saw" value="{{ $page->saw() }}">
+            @foreach ($clashes ?? [] as $clash)<p class="line-down" role="alert">{{ $clash }}</p>@endforeach
             <header class="service-head">
                 <h1>{{ $page->title() }}</h1>
                 <p class="totals" aria-live="polite">{{ $page->totals() }}</p>

@@ -4,10 +4,15 @@
             <button type="button" class="btn btn-primary" data-print data-key="p">{{ __('sheet.print') }}</button>
             <a class="btn btn-outline-dark" href="{{ route('sheet', [...$question, 'paper' => $paper === 'slip' ? 'a4'
                 : 'slip']) }}">{{ __('sheet.paper_' . ($paper === 'slip' ? 'a4' : 'slip')) }}</a>
+            <a class="btn btn-outline-dark" href="{{ route('sheet.pdf', [...$question, 'paper' => $paper]) }}">PDF</a>
             @foreach (App\Http\Responses\RecipeFile::FORMATS as $format)<a class="btn btn-outline-dark" download
                 href="{{ route('sheet.file', ['format' => $format, ...$question]) }}">{{ __('recipe.as_' . $format) }}</a> @endforeach
+            @foreach ($scaled as $way)<a class="btn btn-outline-dark"
+                href="{{ route('sheet', [...$way['address'], ...$paper === 'slip' ? ['paper' => 'slip'] : []]) }}">{{ $way['name'] }}</a>
+            @endforeach
             <a class="btn btn-outline-dark" href="{{ route('compose', $question) }}">{{ __('sheet.back') }}</a>
         </p>
+        <x-compose.covers :action="route('sheet')" :fields="[...$covers, ...$paper === 'slip' ? ['paper' => 'slip'] : []]" />
         {{-- The page carries its recipe for whatever reads it when it is saved. --}}
         <script type="application/ld+json">{!! $page->recipe()->script() !!}</script>
         <article class="sheet-of-paper">

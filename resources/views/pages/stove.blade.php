@@ -1,5 +1,7 @@
 <x-layout :title="$page->title()" at="stove">
     <p id="line-down" class="line-down" role="alert" hidden>{{ __('stove.no_line') }}</p>
+    {{-- Each redraw says here what was written down last, the step, and what to mind, to whoever does not see it. --}}
+    <p id="step-said" class="visually-hidden" role="status"></p>
     <div id="answer">
         @fragment('answer')
         <article @class(['stove', 'kind-' . $page->kind()->value, 'panel-' . $page->panel()])

@@ -1,10 +1,11 @@
 <x-layout :title="__('family.supply_title')" at="family">
     <div id="answer">
         @fragment('answer')
-        <form class="folio supply" method="get" action="{{ route('supply') }}" novalidate hx-get="{{ route('supply') }}"
+        <form data-asks="#answer" class="folio supply" method="get" action="{{ route('supply') }}" novalidate hx-get="{{ route('supply') }}"
             hx-trigger="submit, change, input delay:400ms" hx-target="#answer" hx-swap="innerMorph" hx-sync="this:replace">
             <p><a href="{{ route('family') }}">‹ {{ __('family.service') }}</a></p>
             <h1>{{ __('family.supply_title') }}</h1>
+            <x-keep.there :sauce="$page->reading->base->value" :liquid="$page->reading->liquid" />
             <div class="have-row">
                 <p class="cell"><label class="lbl" for="base">{{ __('family.supply_base') }}</label>
                     <select id="base" name="base" class="mid">@foreach ($page->bases() as $id => $name)<option value="{{ $id }}"

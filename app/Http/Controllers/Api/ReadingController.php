@@ -6,8 +6,11 @@ namespace App\Http\Controllers\Api;
 
 use App\Devices\Sent;
 use App\Devices\TakeReadings;
+use App\Devices\TakeTubReadings;
 use App\Formats\JsonText;
 use App\Models\Device;
+use App\Models\DeviceKind;
+use App\Models\Tub;
 use App\People\Here;
 use App\People\Presence;
 use App\People\Role;
@@ -22,7 +25,9 @@ use Throwable;
 /** POST /api/v1/readings: docs/formats/readings-request.schema.json. */
 final readonly class ReadingController
 {
-    public function __invoke(Request $request, TakeReadings $take, Here $here): JsonResponse
+    public function __construct(private TakeReadings $take, private TakeTubReadings $takeInTub) {}
+
+    public function __invoke(Request $request, Here $here): JsonResponse
     {
         $wrong = 'wrong-token:' . $request->ip();
         if (RateLimiter::tooManyAttempts($wrong, config()->integer('lento.rates.wrong_tokens'))) {
@@ -60,7 +65,29 @@ final readonly class ReadingController
 
         return $sentAt === null || $faults !== []
             ? self::refused($text->faulty(...$faults))
-            : new JsonResponse($take($device, $sent, $sentAt, CarbonImmutable::now()));
+            : $this->taken($device, $sent, $sentAt, $text->values['container'] ?? null);
+    }
+
+    /**
+     * Of the tub that the request names or the device stands in; else of the pot at its place.
+     *
+     * @param list<Sent> $sent
+     */
+    private function taken(Device $device, array $sent, int $sentAt, mixed $container): JsonResponse
+    {
+        $now = CarbonImmutable::now();
+        // A tub that is empty by now has no probe in it any more.
+        $tub = is_int($container)
+            ? Tub::query()->with('batch')->find($container)
+            : Tub::query()->with('batch')->there()->find($device->tub_id);
+        if (!is_int($container) && $tub === null) {
+            return new JsonResponse(($this->take)($device, $sent, $sentAt, $now));
+        }
+        if ($tub === null || $device->kind !== DeviceKind::Probe) {
+            return self::refused(Fields::faulty(['container' => FieldFault::of('container', 'tub_gone')]));
+        }
+
+        return new JsonResponse(($this->takeInTub)($device, $tub, $sent, $sentAt, $now));
     }
 
     private static function tooOften(): JsonResponse

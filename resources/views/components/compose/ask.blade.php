@@ -10,7 +10,7 @@
             <div>
                 <label class="lbl" for="sauce">{{ __('compose.sauce') }}</label>
                 <select id="sauce" name="sauce" class="pick">
-                    @foreach ($page->sauces() as $id => $name)
+                    @foreach (App\Format\Words::bases() as $id => $name)
                         <option value="{{ $id }}" @selected($id === $page->fields['sauce'])>{{ $name }}</option>
                     @endforeach
                 </select>

@@ -35,6 +35,7 @@
         @endif
         <button class="btn nudge" name="nudge" value="up" aria-label="{{ __('compose.more') }}">+</button>
     </div>
+    @if ($page->whichUnit() !== '')<p class="cue" role="status">{{ $page->whichUnit() }}</p>@endif
     @if ($page->given() === 'formula')
         <p class="cue"><x-given /> {{ __('compose.held.note') }}</p>
     @elseif ($page->takesRatio())

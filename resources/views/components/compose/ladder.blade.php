@@ -20,7 +20,8 @@
     <svg class="marker" viewBox="0 0 {{ LadderDrawing::WIDTH }} {{ LadderDrawing::HEIGHT }}" preserveAspectRatio="none">
         <g @if ($page->isHeld()) aria-hidden="true" @else class="handle" role="slider" tabindex="0" data-slide data-for="thickness"
         data-axis="y" data-stops="{{ LadderDrawing::stops() }}" data-step="1" aria-orientation="vertical"
-        aria-label="{{ __('compose.drag_thickness') }}" aria-valuemin="15" aria-valuemax="160" aria-valuenow="{{ round($grams) }}" @endif>
+        aria-label="{{ __('compose.drag_thickness') }}" aria-valuemin="15" aria-valuemax="160" aria-valuenow="{{ round($grams) }}"
+        aria-valuetext="{{ __('compose.thickness_says', ['grams' => round($grams)]) }}" @endif>
         <rect x="8" y="{{ $n($at - 24) }}" width="48" height="48" fill="transparent"/>
         <rect x="11" y="{{ $n($at - 7) }}" width="42" height="14" rx="7" class="f-paper s-copper"
         stroke-width="3"/><path d="{{ Svg::path('M24 %sh16M24 %sh16', $at - 2, $at + 2) }}" class="s-copper"

@@ -37,6 +37,15 @@
                 </div>
             @endif
         @endforeach
+        @foreach ($page->there() as $field => $label)
+            <div class="choice">
+                <label class="lbl" for="{{ $field }}">{{ $label }}</label>
+                <input id="{{ $field }}" name="{{ $field }}" class="mid" inputmode="decimal" autocomplete="off"
+                    value="{{ $page->typedThere($field) }}" @if ($page->error($field)) aria-invalid="true"
+                    aria-describedby="{{ $field }}-error" @endif>
+                @if (isset($page->errors[$field]))<x-field-error :page="$page" :field="$field" />@endif
+            </div>
+        @endforeach
         @foreach ($page->parts() as $row)
             @php($part = $row['part'])
             <div class="choice">

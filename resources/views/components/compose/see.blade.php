@@ -37,6 +37,10 @@
             @endforeach
         </select>
     </p>
+    @if ($page->kitchen->pans === [])<p class="cue">{{ __('compose.no_pan') }} <a
+        href="{{ route('kitchen') }}#pans">{{ __('compose.measure_pan') }}</a></p>@endif
+    @if ($page->panRead() !== '')<p class="cue">{{ $page->panRead() }}</p>@endif
+    @if ($page->changedWithLiquid() !== '')<p class="cue" role="status">{{ $page->changedWithLiquid() }}</p>@endif
     @foreach (['pan', 'diameter', 'height', 'minutes', 'reduce', 'level'] as $field) @if (isset($page->errors[$field]))<x-field-error
         :page="$page" :field="$field" />@endif @endforeach
     @if ($page->sheet)

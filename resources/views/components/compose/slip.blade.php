@@ -1,8 +1,10 @@
 @props(['page'])
 <section class="slip" aria-labelledby="slip-title">
     <header><h2 id="slip-title">{{ __('compose.weigh_out') }}</h2>
-        <span class="soft" aria-live="polite">{{ __('compose.time', ['all' => $page->minutesInAll(),
+        <span class="soft">{{ __('compose.time', ['all' => $page->minutesInAll(),
         'hands' => $page->handsOn()]) }}</span></header>
+    {{-- Whoever changes a number without seeing the page hears what it has done to the others. --}}
+    <p class="visually-hidden" role="status" id="weights">{{ $page->weights() }}</p>
     @if ($page->stale())<p class="stale-note" role="status"><x-icon.mind /> {{ __('compose.stale') }}</p>@endif
     @if ($page->sheet)
         @foreach ($page->chief() as $amount)
@@ -23,7 +25,8 @@
                 @endif
                 <span class="km">@if ($field && $page->numbers->isFree($field))<span
                     class="soft">{{ __('compose.held.free') }}</span>@elseif ($field && $page->numbers->isGiven($field))<x-given
-                    />@endif {{ $page->kitchen($amount) }}</span>
+                    />@endif {{ $page->kitchen($amount) }}@if ($field && isset($page->onHand->says[$field])) <b
+                    class="there">{{ $page->onHand->says[$field] }}</b>@endif</span>
                 @if ($field)@if (isset($page->errors[$field]))<x-field-error :page="$page" :field="$field" />@endif @endif
             </div>
         @endforeach
@@ -53,7 +56,8 @@
                 <a class="btn btn-outline-dark" href="{{ $page->compareAddress() }}" data-key="m">{{ __('compose.compare') }}</a>
             </div>
             <p class="more"><a href="#whole">{{ __('compose.to_sheet') }}</a> <a href="{{ route('sheet') }}?{{ $page->question }}"
-                data-key="p">{{ __('compose.print') }}</a></p>
+                data-key="p">{{ __('compose.print') }}</a> @foreach ($page->scaled() as $way)<a href="{{ route('compose', $way['address'])
+                }}">{{ $way['name'] }}</a> @endforeach</p>
         @endunless
     @endif
 </section>

@@ -9,7 +9,7 @@
             @if ($me->through !== '')<form method="post" action="{{ route('who.leave') }}">@csrf<button
                 class="btn btn-outline-dark">{{ __('doors.switch') }}</button></form>
             @else<a class="btn btn-outline-dark" href="{{ route('kitchens') }}">{{ __('kitchens.title') }}</a>
-            <form method="post" action="{{ route('sign-out') }}">@csrf<button
+            <form method="post" action="{{ route('sign-out') }}" data-leaves>@csrf<button
                 class="btn btn-outline-dark">{{ __('doors.sign_out') }}</button></form>@endif
         </div></details>
 @endif

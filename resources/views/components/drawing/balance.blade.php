@@ -35,7 +35,8 @@
         <g class="handle" role="slider" tabindex="0" data-slide data-for="{{ $drag }}" data-axis="x"
             data-stops="{{ BalanceDrawing::stops() }}" data-step="0.05" data-least="0.5" data-most="3"
             aria-label="{{ __('compose.drag_ratio') }}" aria-valuemin="0.5" aria-valuemax="3"
-            aria-valuenow="{{ round($sheet->question->fatToFlour, 2) }}">
+            aria-valuenow="{{ round($sheet->question->fatToFlour, 2) }}"
+            aria-valuetext="{{ __('compose.ratio_says', ['ratio' => round($sheet->question->fatToFlour, 2)]) }}">
             <rect x="{{ $n($d->fatOpened - 24) }}" y="46" width="48" height="48" fill="transparent"/>
             <path d="{{ Svg::path('M%s 52v36m-9 -18l6 -5v10zm18 0l-6 -5v10z', $d->fatOpened) }}" class="f-paper s-ink"
             stroke-width="2.5"/></g>

@@ -34,7 +34,8 @@
             data-stops="{{ $picture->handle }}"
             data-step="{{ $drag['step'] }}" data-least="0.1" data-most="200" aria-label="{{ __('compose.drag_level') }}"
                 aria-orientation="vertical"
-            aria-valuemin="0.1" aria-valuemax="200" aria-valuenow="{{ $drag['now'] }}">
+            aria-valuemin="0.1" aria-valuemax="200" aria-valuenow="{{ $drag['now'] }}"
+            aria-valuetext="{{ __('compose.level_says', ['litres' => $drag['now']]) }}">
             <rect x="{{ $n($d->right - 46) }}" y="{{ $n($d->endLevel - 24) }}" width="48" height="48" fill="transparent"/>
             <path d="{{ Svg::path('M%s %sh26m-13 -9l-5 6h10zm0 18l-5 -6h10z', $d->right - 36, $d->endLevel) }}" class="f-paper s-ink"
                 stroke-width="2"/>

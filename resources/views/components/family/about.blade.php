@@ -33,5 +33,9 @@
                 @if ($wrong)<p class="field-error" id="have-{{ $i }}-error"><x-icon.mind /> {{ $wrong->message() }}</p>@endif
             </div>
         @endforeach
+        @php($shelf = App\Shelf\OnTheShelf::ready(Carbon\CarbonImmutable::now()))
+        @if ($shelf !== [])<p class="lbl">{{ __('keep.for_service') }}</p>
+        <p class="from-shelf">@foreach ($shelf as $one)<button class="btn btn-outline-dark" name="shelf"
+            value="{{ $one['tub'] }}">{{ $one['words'] }}</button>@endforeach</p>@endif
     </fieldset>
 </details>

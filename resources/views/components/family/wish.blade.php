@@ -43,6 +43,14 @@
             <label class="lbl" for="wishes-{{ $row }}-for">{{ __('family.field.for') }}</label>
             <input id="wishes-{{ $row }}-for" name="wishes[{{ $row }}][for]" class="mid" maxlength="60" autocomplete="off"
                 value="{{ $wish['for'] }}">
+            @php($late = $page->fault("wishes.$row.at"))
+            <label class="lbl" for="wishes-{{ $row }}-at">{{ __('family.field.own_at') }}</label>
+            <input id="wishes-{{ $row }}-at" name="wishes[{{ $row }}][at]" class="mid" maxlength="5" autocomplete="off" inputmode="numeric"
+                value="{{ $wish['at'] }}" placeholder="{{ $page->fields->at }}"
+                @if ($late) aria-invalid="true" aria-describedby="wishes-{{ $row }}-at-error" @endif>
+            @if ($late)<p class="field-error" id="wishes-{{ $row }}-at-error"><x-icon.mind /> {{ $late->message() }}</p>@endif
+            <label class="check" for="wishes-{{ $row }}-straight"><input type="checkbox" id="wishes-{{ $row }}-straight"
+                name="wishes[{{ $row }}][straight]" value="1" @checked($wish['straight'] !== '')> {{ __('family.field.straight') }}</label>
             <button class="btn btn-outline-dark" name="remove" value="{{ $row }}">{{ __('family.remove') }}</button>
         </div>
     </details>

@@ -1,4 +1,4 @@
-@props(['page'])
+@props(['page', 'pdf' => false])
 @php($sheet = $page->sheet)
 <section id="whole" class="whole" aria-labelledby="whole-title" tabindex="-1">
     <header><h2 id="whole-title">{{ __('compose.whole_sheet') }}</h2>
@@ -36,10 +36,10 @@
                     <li><b>{{ $step['title'] }}</b> @if ($step['minutes'] !== '')<span
                         class="soft">{{ $step['minutes'] }}, {{ __($step['hands'] ? 'sheet.hands'
                         : 'sheet.waiting') }}</span>@endif <br>{{ $step['cue'] }}@if ($step['caution'] !== '') <span
-                        class="caution"><x-icon.mind /> {{ $step['caution'] }}</span>@endif</li>
+                        class="caution">@unless ($pdf)<x-icon.mind /> @endunless{{ $step['caution'] }}</span>@endif</li>
                 @endforeach
             </ol>
         </section>
     </div>
-    <x-drawing.timeline :sheet="$sheet" id="timeline" />
+    @unless ($pdf)<x-drawing.timeline :sheet="$sheet" id="timeline" />@endunless
 </section>

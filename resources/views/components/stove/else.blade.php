@@ -4,6 +4,8 @@
 <details class="note-key else-key" @if ($errors->hasAny(['of', 'amount', 'pan'])) open @endif>
     <summary class="btn btn-outline-dark" data-key="j">{{ __('stove.else.title') }}</summary>
     <div class="else-forms">
+        @if ($page->mayPutAway())<p><a class="btn btn-outline-dark" href="{{ route('pots.keep', $page->potId)
+            }}">{{ __('keep.put_some') }}</a></p>@endif
         <x-stove.form :page="$page" kind="added" class="else-form">
             <label for="else-of">{{ __('stove.else.add') }}</label>
             <select id="else-of" name="of" class="mid">@foreach ($else->larder() as $id => $name)<option

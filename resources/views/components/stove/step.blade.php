@@ -1,7 +1,7 @@
 @props(['page'])
-<section class="step">
+<section class="step" data-says="{{ $page->says() }}">
     <x-stove.whose :page="$page" :about="$page->name . ' · ' . $page->about()" />
-    <h1 @class(['long' => mb_strlen($page->title()) > 34])>{{ $page->title() }}</h1>
+    <h1 tabindex="-1" @class(['long' => mb_strlen($page->title()) > 34])>{{ $page->title() }}</h1>
     <p class="does" @if ($page->cue() === '') hidden @endif>{{ $page->cue() }}</p>
     <ul class="cues">
         {{-- All three, and the caution, so that a tablet without a line has where to say them. --}}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'title' => 'Search',
+    'label' => 'A sauce, a dish, a pot, a place',
+    'go' => 'Search',
+    'nothing' => 'Nothing here goes by “:words”.',
+    'count' => '{1} One thing was found|[2,*] :count things were found',
+    'hint' => 'Sauces by either of their names, dishes, what is kept, pots on and past, and how things are done.',
+    'kinds' => [
+        'base' => 'base',
+        'derivative' => 'made of a base',
+        'use' => 'for a dish',
+        'kept' => 'saved',
+        'pot' => 'on the stove',
+        'log' => 'in the log',
+        'tub' => 'on the shelf',
+        'help' => 'in Lento',
+        'guide' => 'how to',
+        'word' => 'a word',
+    ],
+    // Dishes that cooks think of first, and what is composed for them (procedures.md, sauces.md).
+    'uses' => [
+        'Lasagne' => ['says' => 'béchamel that masks', 'question' => 'sauce=bechamel&thickness=gratin', 'also' => 'pasta bake'],
+        'Moussaka' => ['says' => 'béchamel that masks', 'question' => 'sauce=bechamel&thickness=gratin', 'also' => 'aubergine'],
+        'Gratin' => ['says' => 'béchamel that masks', 'question' => 'sauce=bechamel&thickness=gratin', 'also' => 'cauliflower potato leek'],
+        'Croquettes' => ['says' => 'béchamel that binds', 'question' => 'sauce=bechamel&thickness=binding', 'also' => 'fritters balls'],
+        'Soufflé' => ['says' => 'béchamel that binds', 'question' => 'sauce=bechamel&thickness=binding', 'also' => 'base panade'],
+        'Macaroni and cheese' => ['says' => 'béchamel that coats', 'question' => 'sauce=bechamel&thickness=coating', 'also' => 'pasta'],
+        'Cream soup' => ['says' => 'velouté as thin as a soup', 'question' => 'sauce=veloute&thickness=soup', 'also' => 'vegetable'],
+        'Pot pie' => ['says' => 'velouté that coats', 'question' => 'sauce=veloute&thickness=coating', 'also' => 'chicken fricassee'],
+        'Poached fish' => [
+            'says' => 'fish velouté that coats',
+            'question' => 'sauce=veloute&liquid=fish-stock&thickness=coating',
+            'also' => 'white sole cod',
+        ],
+        'Roast' => ['says' => 'gravy to pour', 'question' => 'sauce=pan-gravy&thickness=pouring', 'also' => 'beef pork lamb sunday'],
+        'Roast bird' => ['says' => 'giblet gravy', 'question' => 'sauce=giblet-gravy', 'also' => 'chicken turkey goose'],
+        'Sausages and mash' => ['says' => 'onion gravy', 'question' => 'sauce=onion-gravy', 'also' => 'bangers liver'],
+        'Breakfast' => ['says' => 'milk gravy', 'question' => 'sauce=milk-gravy', 'also' => 'biscuits bread'],
+        'Meat loaf' => ['says' => 'tomato sauce', 'question' => 'sauce=tomato', 'also' => 'pasta rice'],
+        'Braise' => ['says' => 'espagnole', 'question' => 'sauce=espagnole', 'also' => 'stew beef shank'],
+        'Steak' => ['says' => 'demi-glace', 'question' => 'sauce=demi-glace', 'also' => 'fillet grill'],
+    ],
+    'places' => [
+        'Check a recipe' => ['says' => 'Assay: will it be thick enough?', 'route' => 'assay', 'also' => 'paste test somebody else'],
+        'Practice' => ['says' => 'a pot that forgives', 'route' => 'practice', 'also' => 'train learn exercise drill eye'],
+        'Saved sauces' => ['says' => 'with all their versions', 'route' => 'sauces.index', 'also' => 'kept recipes own'],
+        'Pans, rings and larder' => ['says' => 'the galley’s own', 'route' => 'kitchen', 'also' => 'kitchen hob oven stock price settings'],
+        'Cooling rules' => ['says' => 'which guidance counts here', 'route' => 'kitchen', 'also' => 'safety preset haccp gates'],
+        'Tubs and trays' => ['says' => 'what sauce is kept in', 'route' => 'kitchen', 'also' => 'vessels hotel pans containers'],
+        'Labels' => ['says' => 'for what stands on the shelf', 'route' => 'keep', 'also' => 'print qr'],
+        'Record of a day' => ['says' => 'readings, who, why; sealed', 'route' => 'keep.record', 'also' => 'thermometer inspector sheet'],
+        'Waste and par' => ['says' => 'what was thrown away, what is to be there', 'route' => 'keep.waste', 'also' => 'bin cost'],
+        'What a base can become' => ['says' => 'the family tree', 'route' => 'family.tree', 'also' => 'derivatives make of'],
+        'What this kitchen has taught' => ['says' => 'its own minutes and losses', 'route' => 'learning', 'also' => 'factors learn'],
+        'Something is wrong' => ['says' => 'Rescue: lumps, too thin, burning, split', 'route' => 'rescue', 'also' => 'help salty thick'],
+        'A pot without a sheet' => ['says' => 'write down what you do', 'route' => 'stove.new', 'also' => 'start free'],
+        'The whole service' => ['says' => 'Score: everything ready at its time', 'route' => 'score.last', 'also' => 'plan timing supper'],
+    ],
+];
