@@ -5,7 +5,7 @@ declare(strict_types=1);
 // Whoever has not been heard of for twelve hours signs in again; App\Doors\Session ends it after thirty days whatever happens.
 return [
     'driver' => env('SESSION_DRIVER', 'file'),
-    'lifetime' => 60 * 12,
+    'lifetime' => (int) env('LENTO_SESSION_MINUTES', 60 * 12),
     'expire_on_close' => false,
     'encrypt' => false,
     'files' => storage_path('framework/sessions'),

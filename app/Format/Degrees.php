@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Format;
 
 use App\Kitchen\Kitchen;
+use App\Typed\TypedNumber;
 use Lento\Quantity\Temperature;
 
 /** Temperatures to the full degree, Celsius or Fahrenheit as the kitchen has it. */
@@ -17,6 +18,15 @@ final readonly class Degrees
     public static function text(Temperature $temperature): string
     {
         return self::number($temperature) . (app(Kitchen::class)->fahrenheit() ? ' °F' : ' °C');
+    }
+
+    /** "8.4 °C": as a thermometer shows it. */
+    public static function tenths(Temperature $temperature): string
+    {
+        $isFahrenheit = app(Kitchen::class)->fahrenheit();
+
+        return TypedNumber::plain(round($isFahrenheit ? $temperature->inCelsius() * 1.8 + 32.0 : $temperature->inCelsius(), 1))
+            . ($isFahrenheit ? ' °F' : ' °C');
     }
 
     /** "at 8 °C"; a liquid near its boil is boiling, whatever the last degree is called */

@@ -47,12 +47,12 @@ final readonly class SauceColour
     }
 
     /** Of a pot; what is made of a base is drawn as that base, tinted by what has gone into it. */
-    public static function ofPlan(Plan $plan): string
+    public static function ofPlan(Plan $plan, ?Shade $roux = null): string
     {
         $making = $plan->making;
         $base = $making === null
             ? self::UNKNOWN
-            : self::mixed($making->root, $making->liquid, $plan->cooking->roux->ends ?? Shade::of(self::USUAL_SHADE));
+            : self::mixed($making->root, $making->liquid, $roux ?? $plan->cooking->roux->ends ?? Shade::of(self::USUAL_SHADE));
         $added = [];
         foreach ($plan->steps as $step) {
             foreach ($step->kind === StepKind::Ladle ? [] : $step->amounts as $amount) {

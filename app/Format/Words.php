@@ -51,6 +51,17 @@ final readonly class Words
         };
     }
 
+    /** @return array<string, string> the bases by their ids, with a capital */
+    public static function bases(): array
+    {
+        $ids = array_column(Base::cases(), 'value');
+
+        return array_combine($ids, array_map(
+            static fn(string $id): string => mb_strtoupper(mb_substr($name = self::text('sauces.' . $id), 0, 1)) . mb_substr($name, 1),
+            $ids,
+        ));
+    }
+
     /** "Chicken velouté" */
     public static function sauce(Question $question): string
     {

@@ -254,7 +254,16 @@ final readonly class Kitchen
     /** The guidance that this kitchen goes by. */
     public function foodSafety(): FoodSafety
     {
-        return FoodSafety::named($this->setting('preset', 'uk-guidance'));
+        $preset = $this->setting('preset', 'uk-guidance');
+        $own = $preset === OwnRules::NAME ? $this->keeps()->own() : null;
+
+        return $own ?? FoodSafety::named($preset === OwnRules::NAME ? 'uk-guidance' : $preset);
+    }
+
+    /** How it keeps what it makes. */
+    public function keeps(): OwnRules
+    {
+        return new OwnRules($this->settings);
     }
 
     public function fahrenheit(): bool

@@ -12,6 +12,7 @@ use App\Models\Member;
 use App\Models\OwnDerivative;
 use App\Models\Pan;
 use App\Models\Pot;
+use App\Models\Vessel;
 use App\People\Here;
 use App\Records\LessonCodec;
 use Illuminate\Database\Eloquent\Model;
@@ -45,7 +46,9 @@ final readonly class LoadKitchen
                     static fn(Pan $pan): array => [$pan->id => self::pan($pan)],
                 )->all(),
                 Hob::query()->orderBy('id')->get()->mapWithKeys(
-                    static fn(Hob $hob): array => [$hob->id => new Ring($hob->id, $hob->name, $hob->kind, $hob->power_w, $hob->levels)],
+                    static fn(Hob $hob): array => [
+                        $hob->id => new Ring($hob->id, $hob->name, $hob->kind, $hob->power_w, $hob->levels, $hob->widest()),
+                    ],
                 )->all(),
             ),
             array_values(
@@ -62,9 +65,22 @@ final readonly class LoadKitchen
             $settings,
             new OnDemand(
                 self::lessons(...),
-                static fn(): array => array_values(OwnDerivative::query()->orderBy('id')->get()->map(self::ownSauce(...))->all()),
+                // Asked for again and again while a page is drawn, and the same all the while.
+                static function () use (&$own): array {
+                    return $own ??= array_values(OwnDerivative::query()->orderBy('id')->get()->map(self::ownSauce(...))->all());
+                },
             ),
         );
+    }
+
+    /** @return array<int, OwnVessel> what it keeps sauce in, by id */
+    public static function vessels(): array
+    {
+        return Vessel::query()->orderBy('id')->get()->mapWithKeys(
+            static fn(Vessel $one): array => [
+                $one->id => new OwnVessel($one->id, $one->name, $one->length_mm, $one->width_mm, $one->height_mm, $one->owned),
+            ],
+        )->all();
     }
 
     private static function pan(Pan $pan): OwnPan

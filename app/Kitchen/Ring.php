@@ -12,7 +12,15 @@ use Lento\Quantity\Power;
 /** One ring of the kitchen's stove, by its plate and its knob. */
 final readonly class Ring
 {
-    public function __construct(public int $id, public string $name, public HobKind $kind, public int $watts, public int $levels) {}
+    /** @param int|null $widestMillimetres pan that it takes; null where nobody has told */
+    public function __construct(
+        public int $id,
+        public string $name,
+        public HobKind $kind,
+        public int $watts,
+        public int $levels,
+        public ?int $widestMillimetres = null,
+    ) {}
 
     public function rated(): Hob
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Format\Words;
+use App\Formats\CsvCells;
 use App\Models\Pot;
 use App\Records\Moment;
 use Carbon\CarbonImmutable;
@@ -40,9 +41,6 @@ final readonly class LogCsv
     /** Bytes of a row: more is none, and millions of commas on a line would be millions of cells. */
     private const LONGEST_ROW = 65_536;
 
-    /** A spreadsheet would reckon with a cell that begins with one of these. */
-    private const FORMULA = '=+\-@\t\r';
-
     /**
      * @param list<int> $ids of the pots, in their order in the file
      *
@@ -50,13 +48,13 @@ final readonly class LogCsv
      */
     public static function write(array $ids): iterable
     {
-        yield self::line(self::COLUMNS);
+        yield CsvCells::line(self::COLUMNS);
         foreach (array_chunk($ids, 200) as $some) {
             $pots = Pot::query()->whereIn('id', $some)->get()->keyBy('id');
             foreach ($some as $id) {
                 $pot = $pots->get($id);
                 if ($pot !== null) {
-                    yield self::line(self::row($pot));
+                    yield CsvCells::line(self::row($pot));
                 }
             }
         }
@@ -82,7 +80,7 @@ final readonly class LogCsv
                 throw Refused::at($here, Words::text('log.file.too_many', most: ReadPots::MOST));
             }
             $line += 1 + substr_count(implode('', array_map(strval(...), $cells)), "\n");
-            $cells = array_map(self::plain(...), $cells);
+            $cells = array_map(CsvCells::plain(...), $cells);
             if ($columns === null) {
                 $columns = self::header($cells);
             } elseif ($cells !== ['']) {
@@ -141,31 +139,6 @@ final readonly class LogCsv
     private static function number(float $number): string
     {
         return rtrim(rtrim(sprintf('%.4F', $number), '0'), '.');
-    }
-
-    /** @param list<string> $cells */
-    private static function line(array $cells): string
-    {
-        return implode(',', array_map(static function (string $cell): string {
-            $cell = is_numeric($cell) ? $cell : self::marked($cell);
-
-            return preg_match('/[",\r\n]|\A\s|\s\z/', $cell) === 1 ? '"' . str_replace('"', '""', $cell) . '"' : $cell;
-        }, $cells)) . "\r\n";
-    }
-
-    /**
-     * With a mark before whatever a spreadsheet would reckon with: at its beginning, and after a sign by which some countries' tables part
-     * their cells, for there a cell of its own begins with it.
-     */
-    private static function marked(string $cell): string
-    {
-        return (string) preg_replace('/(\A|[;\t\r\n] *)(\'*)(?=[' . self::FORMULA . '])/', "$1$2'", $cell);
-    }
-
-    /** A cell without those marks. */
-    private static function plain(?string $cell): string
-    {
-        return (string) preg_replace('/(\A|[;\t\r\n] *)\'(\'*)(?=[' . self::FORMULA . '])/', '$1$2', $cell ?? '');
     }
 
     /**

@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $ignored readings that were not taken, since it was made
  * @property string $ignored_why the last time
  * @property int|null $pot_id the pot it read last
+ * @property int|null $tub_id the tub it stands in
  * @property int $pot_ignored readings of that pot that were not taken
  */
 final class Device extends Model
@@ -41,6 +42,7 @@ final class Device extends Model
         'ignored_why',
         'pot_id',
         'pot_ignored',
+        'tub_id',
     ];
 
     public static function hash(string $token): string

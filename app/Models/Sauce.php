@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $name
  * @property list<string> $tags
  * @property string|null $notes
+ * @property bool $favourite whether it is wanted at hand
  * @property string $found_by
  * @property CarbonImmutable $updated_at
  * @property-read Collection<int, SauceVersion> $versions
@@ -33,7 +34,7 @@ final class Sauce extends Model
     use OfAKitchen;
 
 
-    protected $fillable = ['name', 'tags', 'notes'];
+    protected $fillable = ['name', 'tags', 'notes', 'favourite'];
 
     /** @return HasMany<SauceVersion, $this> */
     public function versions(): HasMany
@@ -75,6 +76,6 @@ final class Sauce extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tags' => 'array'];
+        return ['tags' => 'array', 'favourite' => 'boolean'];
     }
 }

@@ -9,6 +9,8 @@ use App\Database\WaitingPostgres;
 use App\Kitchen\Kitchen;
 use App\Kitchen\LoadKitchen;
 use App\People\Here;
+use App\Score\HandsNext;
+use App\Shelf\WatchedTubs;
 use App\Stove\PotsOn;
 use Carbon\CarbonImmutable;
 use Closure;
@@ -70,6 +72,8 @@ final class AppServiceProvider extends ServiceProvider
         );
         $this->app->scoped(Here::class, fn(): Here => new Here($this->app->runningInConsole()));
         $this->app->scoped(PotsOn::class);
+        $this->app->scoped(HandsNext::class);
+        $this->app->scoped(WatchedTubs::class);
         $this->app->scoped(Kitchen::class, static fn(): Kitchen => (new LoadKitchen())());
         $this->app->bind(
             MeasureSystem::class,
@@ -87,6 +91,15 @@ final class AppServiceProvider extends ServiceProvider
             static fn(string $address): bool => $address !== '',
         )));
         Model::shouldBeStrict();
-        View::composer('components.rail', static fn(ViewContract $view) => $view->with('tickets', app(PotsOn::class)->tickets()));
+        View::composer('components.rail', static fn(ViewContract $view) => $view->with([
+            'tickets' => app(PotsOn::class)->tickets(),
+            'hands' => app(HandsNext::class),
+            'tubs' => app(WatchedTubs::class)->calls(),
+        ]));
+        View::composer('components.layout', static fn(ViewContract $view) => $view->with(
+            'me',
+            app(Here::class)->isEntered() ? app(Here::class)->presence()->cook() ?? '' : '',
+        ));
+        View::composer('components.band', static fn(ViewContract $view) => $view->with('hands', app(HandsNext::class)));
     }
 }

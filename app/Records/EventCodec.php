@@ -46,7 +46,11 @@ final readonly class EventCodec
                 $event instanceof Happened\MoreTime => ['s' => $event->time->seconds],
                 $event instanceof Happened\Tended => ['visit' => $event->tending->value],
                 $event instanceof Happened\HeatSet => ['heat' => $event->heat->value],
-                $event instanceof Happened\ReadOff => ['reading' => $event->reading->kind->value, 'si' => $event->reading->inSi()],
+                $event instanceof Happened\ReadOff => [
+                    'reading' => $event->reading->kind->value,
+                    'si' => $event->reading->inSi(),
+                    'error' => $event->reading->error,
+                ],
                 $event instanceof Happened\Tasted => ['taste' => $event->taste->value],
                 $event instanceof Happened\ToppedUp => ['m3' => $event->liquid->cubicMetres],
                 $event instanceof Happened\Added => [
@@ -110,7 +114,7 @@ final readonly class EventCodec
                 ),
                 EventKind::Read => new Happened\ReadOff(
                     $stamp,
-                    Reading::ofSi($node->get('reading')->one(ReadingKind::class), $node->get('si')->float()),
+                    self::reading($node),
                 ),
                 EventKind::Tasted => new Happened\Tasted($stamp, $node->get('taste')->one(Taste::class)),
                 EventKind::Added => new Happened\Added(
@@ -262,5 +266,13 @@ final readonly class EventCodec
             $solid === null ? null : Mass::ofKilograms($solid),
             $node->maybe('means')?->one(Means::class),
         );
+    }
+
+    private static function reading(Node $node): Reading
+    {
+        $reading = Reading::ofSi($node->get('reading')->one(ReadingKind::class), $node->get('si')->float());
+        $error = $node->maybe('error')?->float();
+
+        return $error === null ? $reading : $reading->byAnEye($error);
     }
 }

@@ -30,7 +30,7 @@ final readonly class LessonCodec
             'browning' => $observed($lesson->browning),
             'flour' => $observed($lesson->flour),
             'ring' => $lesson->ring,
-        ];
+        ] + ($lesson->hands === [] ? [] : ['hands' => array_map($observed, $lesson->hands)]);
     }
 
     /** @param array<string, mixed> $row */
@@ -56,6 +56,22 @@ final readonly class LessonCodec
                 $observed($row['evaporation'] ?? null),
                 $observed($row['browning'] ?? null),
                 $observed($row['flour'] ?? null),
+                array_filter(array_map($observed, self::hands($row))),
             );
+    }
+
+    /**
+     * @param array<string, mixed> $row
+     *
+     * @return array<string, mixed> by kind of step; none of a pot of before hands were timed
+     */
+    private static function hands(array $row): array
+    {
+        $hands = [];
+        foreach (is_array($row['hands'] ?? null) ? $row['hands'] : [] as $kind => $pair) {
+            $hands += is_string($kind) ? [$kind => $pair] : [];
+        }
+
+        return $hands;
     }
 }

@@ -18,6 +18,7 @@ use App\Models\Pan;
 use App\Models\Pot;
 use App\Models\Sauce;
 use App\Models\Service;
+use App\Models\Vessel;
 use App\People\Role;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
@@ -66,6 +67,14 @@ final class DatabaseSeeder extends Seeder
         ['Front left', HobKind::Induction, 3500, 9],
         ['Front right', HobKind::Induction, 3500, 9],
         ['Back gas', HobKind::Gas, 6000, 6],
+    ];
+
+    /** Name, mm long or across, mm wide, mm high, how many. */
+    private const VESSELS = [
+        ['full tray', 530, 325, 65, 4],
+        ['half tray', 325, 265, 65, 4],
+        ['sixth tub', 176, 162, 150, 6],
+        ['round tub', 200, null, 200, 4],
     ];
 
     /** Larder id, own name, price a kg, % of salt. Made-up prices. */
@@ -181,6 +190,7 @@ final class DatabaseSeeder extends Seeder
             millimetres: 3.0,
         );
 
+        $this->shelf($now);
         $supper = $this->service();
         $this->ladledFor(
             $supper,
@@ -192,6 +202,15 @@ final class DatabaseSeeder extends Seeder
             'veloute@fish-stock',
             $this->putOn($start, $record, $fish, $now->subMinutes(DemoClock::LAST_PUT_ON), 'Petra Lund', StepKind::Colour, 'ring-2'),
         );
+    }
+
+    /** Four tubs: one that cools late, one on time, one kept since yesterday, one in the hot well; and what was binned. */
+    private function shelf(CarbonImmutable $now): void
+    {
+        foreach (self::VESSELS as [$name, $long, $wide, $high, $owned]) {
+            Vessel::query()->create(['name' => $name, 'length_mm' => $long, 'width_mm' => $wide, 'height_mm' => $high, 'owned' => $owned]);
+        }
+        (new DemoShelf($now))->fill();
     }
 
     /**

@@ -8,9 +8,13 @@ use App\Devices\SimulatedPot;
 use App\Kitchen\Kitchen;
 use App\Models\DeviceKind;
 use App\Models\Pot;
+use App\Models\Tub;
 use App\Questions\Answer;
 use App\Questions\ComposeFields;
+use App\Records\Moment;
+use App\Shelf\StoredShelf;
 use Carbon\CarbonImmutable;
+use DateTimeImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Facades\Http;
@@ -24,12 +28,16 @@ use Illuminate\Support\Sleep;
 final class DeviceCommand extends Command
 {
     protected $signature = 'lento:device {kind : probe or scale} {--token= : from Kitchen} {--url=http://127.0.0.1:8420 : where '
-        . 'Lento answers} {--pot= : the number of a pot at the stove, read from where it is now} {--sauce=veloute} {--litres=2} '
+        . 'Lento answers} {--pot= : the number of a pot at the stove, read from where it is now} '
+        . '{--container= : the number of a tub on the shelf, read as it cools} {--sauce=veloute} {--litres=2} '
         . '{--every=10 : seconds between readings} {--faster=1 : times real speed} {--past : post the whole pot at once, ended just now}';
 
     protected $description = 'Stand in for a probe or a scale';
 
     private const AT_ONCE = 500;
+
+    /** s for which a tub is read at most. */
+    private const LONGEST = 28_800.0;
 
     public function handle(Kitchen $kitchen): int
     {
@@ -40,6 +48,9 @@ final class DeviceCommand extends Command
             $this->error('lento: say probe or scale, --token from Kitchen, --every of at least 1 s, --faster from 1 to 600.');
 
             return self::INVALID;
+        }
+        if ($this->text('container') !== '') {
+            return $this->inTub((int) $this->text('container'), $kind, $token, $every, $faster);
         }
         $standing = $this->text('pot') === '' ? null : Pot::query()->whereNull('finished_at')->find((int) $this->text('pot'));
         if ($standing === null && $this->text('pot') !== '') {
@@ -69,6 +80,48 @@ final class DeviceCommand extends Command
         return $this->option('past')
             ? $this->past($pot, $kind, $token, $every, min($on ?? INF, $pot->seconds()))
             : $this->live($pot, $kind, $token, $every, $faster, $on ?? 0.0);
+    }
+
+    /** A tub that cools by the law: all that was until now with --past, else from now on. */
+    private function inTub(int $id, DeviceKind $kind, string $token, float $every, float $faster): int
+    {
+        $row = Tub::query()->with('batch')->there()->find($id);
+        $law = $row === null ? null : (StoredShelf::batch($row->batch)->tubs[$row->uid] ?? null)?->law();
+        if ($row === null || $law === null || $kind !== DeviceKind::Probe) {
+            $this->error('lento: no tub of that number is cooling; its number stands in its address, /keep/tubs/5.');
+
+            return self::INVALID;
+        }
+        $reading = static fn(float $ms, DateTimeImmutable $as): array => [
+            'id' => sprintf('tub-%d', (int) $ms),
+            'at' => (int) $ms,
+            'value' => round($law->temperature($as)->inCelsius(), 1),
+        ];
+        $now = CarbonImmutable::now()->getTimestampMs();
+        if ($this->option('past') === true) {
+            $readings = [];
+            for ($ms = (float) $row->put_in_at_ms; $ms <= $now; $ms += 1000.0 * $every) {
+                $readings[] = $reading($ms, Moment::of((int) $ms));
+            }
+            foreach (array_chunk($readings, self::AT_ONCE) as $some) {
+                if (!$this->post($token, $some, $id)) {
+                    return self::FAILURE;
+                }
+            }
+
+            return self::SUCCESS;
+        }
+        for ($ahead = 0.0; $ahead < 1000.0 * self::LONGEST; $ahead += 1000.0 * $every * $faster) {
+            $at = CarbonImmutable::now()->getTimestampMs();
+            $one = $reading((float) $at, Moment::of((int) ($now + $ahead)));
+            if (!$this->post($token, [$one], $id)) {
+                return self::FAILURE;
+            }
+            $this->line(sprintf('%5.1F min  %s °C', $ahead / 60_000.0, $one['value']));
+            Sleep::for((int) (1e6 * $every))->microseconds();
+        }
+
+        return self::SUCCESS;
     }
 
     /** @param float $until s of the pot that are over by now */
@@ -116,7 +169,7 @@ final class DeviceCommand extends Command
     }
 
     /** @param list<array{id: string, at: int, value: float}> $readings */
-    private function post(string $token, array $readings): bool
+    private function post(string $token, array $readings, ?int $container = null): bool
     {
         try {
             $answer = Http::withToken($token)
@@ -125,6 +178,7 @@ final class DeviceCommand extends Command
                 ->post($this->text('url') . '/api/v1/readings', [
                     'sent_at' => CarbonImmutable::now()->getTimestampMs(),
                     'readings' => $readings,
+                    ...$container === null ? [] : ['container' => $container],
                 ])
                 ->json();
         } catch (ConnectionException) {

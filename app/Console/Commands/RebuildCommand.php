@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\Batch;
 use App\Models\Pot;
+use App\Models\Tub;
+use App\Shelf\Standing;
+use App\Shelf\StoredShelf;
 use App\Stove\Projection;
+use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
@@ -29,8 +34,34 @@ final class RebuildCommand extends Command
             }
         });
         $this->line("{$seen} pots, {$differ} " . ($dry ? 'would change' : 'changed'));
+        [$seen, $differ] = [0, 0];
+        Batch::query()->chunkById(self::AT_ONCE, function ($batches) use ($dry, &$seen, &$differ): void {
+            foreach ($batches as $batch) {
+                $seen++;
+                $differ += $this->restood($batch, $dry) ? 1 : 0;
+            }
+        });
+        $this->line("{$seen} batches, {$differ} " . ($dry ? 'would change' : 'changed'));
 
         return self::SUCCESS;
+    }
+
+    /** @return bool whether what is written of its tubs was not what follows from their events */
+    private function restood(Batch $batch, bool $dry): bool
+    {
+        $before = self::tubs($batch);
+        DB::beginTransaction();
+        Standing::write($batch, StoredShelf::batch($batch), CarbonImmutable::now());
+        $after = self::tubs($batch);
+        $dry ? DB::rollBack() : DB::commit();
+
+        return $before !== $after;
+    }
+
+    /** As they stand, without when that was written. */
+    private static function tubs(Batch $batch): string
+    {
+        return $batch->tubs()->get()->map(static fn(Tub $tub): array => $tub->makeHidden('updated_at')->toArray())->toJson();
     }
 
     /** @return bool whether something differed */
