@@ -25,6 +25,12 @@ use Lento\Larder\Larder;
 use Lento\Pot\Pan;
 use Lento\Pot\Simmer;
 use Lento\Pot\SimmerLevel;
+use Lento\Practice\CarefulCook;
+use Lento\Practice\Deed;
+use Lento\Practice\DeedKind;
+use Lento\Practice\Exercise;
+use Lento\Practice\Played;
+use Lento\Practice\PracticePot;
 use Lento\Quantity\Duration;
 use Lento\Quantity\Length;
 use Lento\Quantity\Temperature;
@@ -84,6 +90,10 @@ $sauce = ReferenceBechamel::house()->sauce(45.0);
 $simmer = new Simmer($pan, SimmerLevel::Simmer);
 $target = EquivalentFlour::ofGramsPerLitre(60.0);
 
+$practised = Exercise::of((new Composer())->answer(Question::of(Base::Veloute, Volume::ofLitres(2.0)))->plan(), $larder);
+$practice = new PracticePot($practised);
+$late = array_slice((new CarefulCook($practice))->finishes(Played::from($practice->begun()))->deeds ?? [], 0, -4);
+
 /** @var list<array{string, float|null, Closure}> $works name, budget in ms, work */
 $works = [
     ['compose, béchamel, 2 l', 2.0, static fn() => (new Composer())->answer(Question::of(Base::Bechamel, Volume::ofLitres(2.0)))],
@@ -107,6 +117,12 @@ $works = [
     ['assay, ten lines', 2.0, static fn() => Assay::of((new Reader($larder))->read($recipe), $larder)],
     ['six hundred lines of recipes, read', 200.0, static fn() => array_map((new Reader($larder))->read(...), $recipes)],
     ['a pot of two hours, 1 s steps', 60.0, static fn() => Simulation::in(HeatedPan::of($pan))->run($twoHours, $minutes(120.0))],
+    ['practice: a deed late in a velouté, ten minutes ahead', 60.0, static function () use ($practised, $late): array {
+        $pot = new PracticePot($practised);
+        $played = $pot->with(Deed::of($late[count($late) - 1]->at + 30, DeedKind::Look), $pot->after($late));
+
+        return $pot->ahead($played->standing->second(), $played->standing->second() + 600, $played);
+    }],
     [
         '10,000 readings of the thickness scale',
         100.0,

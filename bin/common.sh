@@ -52,6 +52,9 @@ need_runtime() {
 
 need_browser() {
     need_system "chromium:command -v chromium" "fonts-liberation:fc-list | grep -qi liberation"
+    # The same Chromium without a desktop round it: quicker, and not needed (tests/Browser/support/driven.js).
+    (need_system "chromium-headless-shell:command -v chromium-headless-shell") \
+        || say "chromium-headless-shell is not to be had here; every browser test goes through chromium, which takes longer"
 }
 
 composer_install() {
@@ -86,10 +89,15 @@ need_js_packages() {
     fi
 }
 
+build_assets() {
+    npx --no-install vite build && npx --no-install vite build -c vite.worker.config.js && node bin/worker.mjs
+}
+
 need_assets() {
-    local stamp; stamp=$(cat package-lock.json vite.config.js $(find resources/js resources/scss -type f | sort) | sha256sum)
-    if [ ! -f public/build/manifest.json ] || stamp_differs public/build/.lento-stamp "$stamp"; then
-        long "Building styles and scripts" npx --no-install vite build
+    local stamp; stamp=$(cat package-lock.json vite.config.js vite.worker.config.js bin/worker.mjs \
+        $(find resources/js resources/scss public/*.* -type f ! -name sw.js | sort) | sha256sum)
+    if [ ! -f public/sw.js ] || stamp_differs public/build/.lento-stamp "$stamp"; then
+        long "Building styles and scripts" build_assets
         printf '%s' "$stamp" >public/build/.lento-stamp
     fi
 }

@@ -50,7 +50,7 @@ mkdir -p "$RELEASE"
 git archive HEAD app artisan bin bootstrap composer.json composer.versions config core database docs/formats lang lento public \
     resources routes | tar -x -C "$RELEASE"
 mkdir -p "$RELEASE/bootstrap/cache" "$RELEASE/storage"
-cp -r public/build "$RELEASE/public/"
+cp -r public/build public/sw.js "$RELEASE/public/"
 production_packages() { (cd "$RELEASE" && composer_install --no-dev --classmap-authoritative); }
 long "Installing what production needs" production_packages
 

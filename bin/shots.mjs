@@ -1,30 +1,18 @@
 // Walks the demo galley and takes one picture of each main view.
 import { chromium } from '@playwright/test';
+import { whole } from '../tests/Browser/support/driven.js';
 
 const [base, folder] = process.argv.slice(2);
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 const VELOUTE = '/compose?sauce=veloute&liquid=chicken-stock&amount=2&pan=3';
-const asked = (more) => `q[]=${encodeURIComponent(`sauce=veloute&amount=2&pan=3${more}`)}`;
 
 for (let tries = 0; tries < 600; tries++) {
   if ((await fetch(`${base}/up`).catch(() => null))?.ok) break;
   await new Promise((resolve) => setTimeout(resolve, 200));
 }
 
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--headless',
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-});
+const browser = await chromium.launch(whole());
 
 async function shot(page, name) {
   await page.evaluate(() => document.fonts.ready.then(() => window.scrollTo(0, 0)));
@@ -53,23 +41,18 @@ async function tapUntil(page, title) {
 
 await shot(await open(DESK, VELOUTE), 'compose');
 await shot(await open(PHONE, VELOUTE), 'compose-390');
-await shot(await open(DESK, '/compose?sauce=bechamel&amount=2&diameter=240&height=140&own_ratio=1%20:%2010'), 'formula');
-await shot(await open(DESK, `/compare?${asked('')}&${asked('&ratio=1.8')}&${asked('&colour=brown&fat=clarified-butter')}`), 'compare');
+await shot(await open(DESK, '/keep'), 'keep');
+const ROW = 'rows%5B0%5D%5B';
+const away = `${ROW}litres%5D=2.7&${ROW}vessel%5D=4&${ROW}count%5D=1&${ROW}spot%5D=fridge&celsius=85`;
+await shot(await open(DESK, `/pots/2/keep?${away}`), 'put-away');
+await shot(await open(DESK, '/services/1/score'), 'score');
 const recipe = ['Crew gravy', '⅔ cup fat', '⅔ cup flour', '5 cups stock', '300 g (8 oz) cheese', 'Simmer for 20 minutes.', 'Serves 8'];
 await shot(await open(DESK, `/assay?${new URLSearchParams({ recipe: [...recipe, 'time: 45 min'].join('\n') })}`), 'assay');
 await shot(await open(DESK, '/family'), 'family');
-await shot(await open(DESK, '/family/hunters?litres=3'), 'family-sauce');
-// The house's Mornay as the galley's own, its acts in their order.
-const own = await open(DESK, '/family/mornay?litres=2');
-await own.evaluate(() => document.querySelectorAll('details').forEach((one) => (one.open = true)));
-await own.fill('#own-name', 'Mornay, the galley’s way');
-await Promise.all([own.waitForURL(/own-sauce-\d+/), own.press('#own-name', 'Enter')]);
-await shot(await open(DESK, `${new URL(own.url()).pathname}/acts`), 'acts');
 await shot(await open(DESK, '/kitchen'), 'kitchen');
 await shot(await open(DESK, '/sheet?sauce=espagnole&amount=3&pan=5'), 'sheet');
 await shot(await open(DESK, '/log'), 'log');
 await shot(await open(DESK, '/log/2'), 'course');
-await shot(await open(DESK, '/learning'), 'learning');
 
 const stove = await open(DESK, '/pots/6');
 const strip = await stove.locator('.strip-tap').boundingBox();
@@ -98,5 +81,31 @@ await simmer.keyboard.press('Escape');
 await tapUntil(simmer, 'Check the back of the spoon');
 await happens(simmer, () => simmer.keyboard.press('3'));
 await shot(simmer, 'stove-test');
+
+// A velouté in a strange kitchen, practised up to its colour; then lifted far too late, and talked over.
+const practice = await open(DESK, '/practice');
+const token = await practice.getAttribute('meta[name=csrf-token]', 'content');
+const form = { _token: token, sauce: 'veloute', litres: '2', difficulty: 'own', seed: '4117', help: 'yes' };
+let at = (await practice.request.post(`${base}/practice`, { form, maxRedirects: 0 })).headers().location;
+const headers = { Accept: 'application/json', 'X-CSRF-TOKEN': token };
+let told = { version: 0, second: 0 };
+async function done(deed, more = {}) {
+  const data = { deed, version: told.version, at: told.second, ...more };
+  told = await (await practice.request.post(`${at}/deeds`, { headers, data })).json();
+}
+for (const deed of ['written', 'written', 'heat:medium', 'stir:1', 'wait:300']) await done(deed, { where: 'middle' });
+await practice.goto(at);
+await practice.waitForSelector('html[data-ready]');
+await shot(practice, 'practice');
+// Another, stirred everywhere and lifted far too late.
+at = (await practice.request.post(`${base}/practice`, { form, maxRedirects: 0 })).headers().location;
+told = { version: 0, second: 0 };
+for (const deed of ['written', 'written', 'heat:medium', 'stir:1', 'wait:600', 'done']) await done(deed);
+while (!told.over) await done('written');
+await practice.request.post(`${at}/finish`, { form: { _token: token } });
+await practice.goto(`${at}/debrief`);
+await practice.waitForSelector('html[data-ready]');
+await shot(practice, 'practice-debrief');
+await practice.close();
 
 await browser.close();

@@ -9,7 +9,7 @@ need_browser
 HOME_DIR=$(mktemp -d /srv/lento-try-XXXXXX)
 NAME=marigold.test HTTPS=9443 HTTP=9080
 LOG=build/try-serve.log
-if [ "${LOAD:-}" != "" ]; then
+if [ "${LOAD:-}${PRACTISE:-}" != "" ]; then
     # Fifty tablets are paired from one address in a minute.
     mkdir -p "$HOME_DIR/etc"
     printf '%s="100000"\n' LENTO_MADE_A_MINUTE LENTO_WRONG_TOKENS_A_MINUTE >"$HOME_DIR/etc/env"
@@ -26,6 +26,11 @@ value() { sed -n "s/^$1=\"\(.*\)\"/\1/p" "$HOME_DIR/etc/env"; }
 if [ "${LOAD:-}" != "" ]; then
     # Bounded, against this machine alone, and over by itself: LOAD is in seconds.
     node tests/Load/drive.mjs $NAME $HTTPS "$HOME_DIR" "$(sed -n 's/.*with the code //p' "$LOG")" "$LOAD"
+    exit 0
+fi
+if [ "${PRACTISE:-}" != "" ]; then
+    # A hundred cooks practising, for so many seconds.
+    node tests/Load/practise.mjs $NAME $HTTPS "$HOME_DIR" "$(sed -n 's/.*with the code //p' "$LOG")" "$PRACTISE"
     exit 0
 fi
 node tests/Serving/walk.mjs $NAME $HTTPS $HTTP "$(sed -n 's/.*with the code //p' "$LOG")" "$HOME_DIR" "$(value LENTO_METRICS_TOKEN)"
