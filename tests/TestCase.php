@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests;
 
 use App\Database\Ddl;
+use Carbon\CarbonImmutable;
+use Closure;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Facades\DB;
 
@@ -15,6 +17,16 @@ abstract class TestCase extends BaseTestCase
         parent::setUp();
         $this->withoutVite();
         $this->numberFromOne();
+        CarbonImmutable::setTestNow(self::anAfternoon());
+    }
+
+    /** A clock that goes on from three in the afternoon, whenever it is run: "seven minutes ago" and "in four hours" are the same day. */
+    private static function anAfternoon(): Closure
+    {
+        $began = (int) (microtime(true) * 1e6);
+        $since = CarbonImmutable::today()->setTime(15, 0);
+
+        return static fn(): CarbonImmutable => $since->addMicroseconds((int) (microtime(true) * 1e6) - $began);
     }
 
     /** PostgreSQL counts on where a test was rolled back; what tests say of numbers is of a fresh kitchen. */

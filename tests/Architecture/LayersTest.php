@@ -25,8 +25,19 @@ arch('the core is final and readonly')
     ->expect('Lento')
     ->classes()
     ->toBeFinal()
-    ->ignoring(['Lento\Exception', 'Lento\Course\Event']);
-arch('core values never change')->expect('Lento')->classes()->toBeReadonly()->ignoring('Lento\Exception');
+    ->ignoring(['Lento\Exception', 'Lento\Course\Event', 'Lento\Shelf\ShelfEvent']);
+// Millions of placings in a second would be as many copies: what searches for a plan is written on, and is thrown away with its search.
+arch('core values never change')
+    ->expect('Lento')
+    ->classes()
+    ->toBeReadonly()
+    ->ignoring(['Lento\Exception', 'Lento\Score\Search']);
+arch('only the planner knows how a plan is searched for')
+    ->expect('Lento\Score\Search')
+    ->toOnlyBeUsedIn(['Lento\Score\Search', 'Lento\Score\Planner']);
+arch('a plan of a service knows no database, pot or question')
+    ->expect('Lento\Score')
+    ->not->toUse(['Lento\Compose', 'Lento\Assay', 'Lento\Course', 'Lento\Simulation', 'Lento\Stove', 'Lento\Family']);
 arch('quantities stand alone')
     ->expect('Lento\Quantity')
     ->toOnlyUse(['Lento\Quantity', 'Lento\Exception']);

@@ -2,7 +2,7 @@ import { Buffer } from 'node:buffer';
 import { execFile } from 'node:child_process';
 import { promisify } from 'node:util';
 import { expect, test } from '@playwright/test';
-import { cook, tapUntil } from './support/kitchen.js';
+import { VELOUTE, cook } from './support/kitchen.js';
 
 // Everything at once. LENTO_TAPS=500 is the whole of it; the usual is a sample.
 const TABLETS = 8;
@@ -23,8 +23,7 @@ test('eight tablets, forms, a probe, an import and copies at once: nothing lost,
   baseURL,
 }) => {
   test.setTimeout(20 * 60_000);
-  await cook(page);
-  await tapUntil(page, 'Simmer, stir every 5 min');
+  await cook(page, VELOUTE, 'Simmer, stir every 5 min');
   const pot = new URL(page.url()).pathname;
   const statuses = {};
   const times = [];

@@ -1,11 +1,16 @@
 import { expect, test } from '@playwright/test';
-import { expectAccessible, expectFits, tapUntil } from './support/kitchen.js';
+import { expectAccessible, expectFits, service, tapUntil } from './support/kitchen.js';
 
 const heading = (page) => page.getByRole('heading', { level: 1 });
 const end = (page, name) => page.getByRole('region', { name, exact: true });
 
-/** A service of its own for one test, with these wishes typed into its form. */
-async function service(page, wishes) {
+const FISH = [
+  { sauce: 'aurore', liquid: 'fish-stock', covers: 40, each: 60 },
+  { sauce: 'white-wine', liquid: 'fish-stock', covers: 24, each: 50 },
+];
+
+/** A service whose wishes are typed into its form. */
+async function typed(page, wishes) {
   await page.goto('/family');
   await page.getByRole('button', { name: /^(New|Begin a) service$/ }).click();
   await expect(page).toHaveURL(/\/services\/\d+$/);
@@ -29,13 +34,8 @@ async function service(page, wishes) {
   }
 }
 
-const FISH = [
-  { sauce: 'aurore', liquid: 'fish-stock', covers: 40, each: 60 },
-  { sauce: 'white-wine', liquid: 'fish-stock', covers: 24, each: 50 },
-];
-
 test('from covers to litres as one types, without a button, and kept', async ({ page }) => {
-  await service(page, FISH);
+  await typed(page, FISH);
   await expect(end(page, 'Aurore, tomato and butter')).toBeVisible();
   await expect(page.locator('.totals')).toContainText('3.60 l of sauce');
   await page.locator('#wishes-0-covers').fill('80');
@@ -117,9 +117,9 @@ test('the family, a sauce, what a base can become, and the papers: accessible, w
     `/services/${number}/scaling`,
   ];
   for (const address of pages) {
+    await page.goto(address);
     for (const [width, height] of [[1280, 800], [390, 844]]) {
       await page.setViewportSize({ width, height });
-      await page.goto(address);
       await expectFits(page);
     }
     await expectAccessible(page);

@@ -60,11 +60,11 @@ test('the last number touched is the given one, and says so', async ({ page }) =
 });
 
 test('a pan is measured once, and questions are asked in it from then on', async ({ page }) => {
-  await page.goto('/kitchen');
+  await page.goto('/kitchen#pans');
   await page.getByText('Another pan').click();
   const form = page.getByRole('form', { name: 'Another pan' });
   await form.getByLabel('Name').fill('Old copper');
-  await form.getByLabel('Wide, mm').fill('22');
+  await form.getByLabel('Wide, mm').fill('2');
   await form.getByLabel('High, mm').fill('110');
   await form.getByRole('button', { name: 'Add' }).click();
   await expect(page.getByText('Width: write a number from 50 to 1200 mm.')).toBeVisible();
@@ -74,6 +74,7 @@ test('a pan is measured once, and questions are asked in it from then on', async
   await page.getByRole('form', { name: 'Another pan' }).getByRole('button', { name: 'Add' }).click();
   await expect(page.locator('summary', { hasText: 'Old copper' })).toContainText('220 × 110 mm, holds 4.2 l');
 
+  await page.getByRole('link', { name: /^Open.*Larder/ }).click();
   await page.getByText('Another ingredient').click();
   const own = page.getByRole('form', { name: 'Another ingredient' });
   await own.getByLabel('Own name').fill('Sunday stock');
@@ -99,11 +100,11 @@ test('a pan is measured once, and questions are asked in it from then on', async
 
 test('a sauce is kept with tags, found without accents, and its versions stay', async ({ page }) => {
   await page.goto(VELOUTE);
-  await page.getByRole('link', { name: 'Keep', exact: true }).click();
+  await page.getByRole('link', { name: 'Save', exact: true }).click();
   await page.getByLabel('Name', { exact: true }).fill('Soupçon of velouté');
   await page.getByLabel('Tags, with commas between').fill('supper, pale');
   await page.getByLabel('Notes').fill('for the Thursday hake');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Kept as version 1.')).toBeVisible();
   await expectAccessible(page);
 
@@ -111,8 +112,8 @@ test('a sauce is kept with tags, found without accents, and its versions stay', 
   await page.locator('html[data-ready]').waitFor();
   await page.getByLabel('How much, litres').fill('4');
   await expect(page).toHaveURL(/amount=4.*version=\d+/);
-  await page.getByRole('link', { name: 'Keep', exact: true }).click();
-  await page.getByRole('button', { name: 'Keep as the next version of “Soupçon of velouté”' }).click();
+  await page.getByRole('link', { name: 'Save', exact: true }).click();
+  await page.getByRole('button', { name: 'Save as the next version of “Soupçon of velouté”' }).click();
   await expect(page.getByText('Kept as version 2.')).toBeVisible();
   await page.getByRole('link', { name: 'Compare with the latest' }).click();
   await expect(page.getByRole('row', { name: /^Makes/ })).toContainText('≠ 4.00 l');

@@ -1,12 +1,11 @@
 import { expect, test } from '@playwright/test';
-import { cook, expectAccessible, expectFits, tapUntil } from './support/kitchen.js';
+import { VELOUTE, cook, expectAccessible, expectFits } from './support/kitchen.js';
 
 const heading = (page) => page.getByRole('heading', { level: 1 });
 const title = (sheet) => sheet.locator('h1');
 
 test('from anywhere to an amount in two keys, done, and followed up', async ({ page }) => {
-  await cook(page);
-  await tapUntil(page, 'Simmer, stir every 5 min');
+  await cook(page, VELOUTE, 'Simmer, stir every 5 min');
   const pot = page.url();
   // It lies over the page: the rail stays in sight, and Esc is enough to be back.
   const sheet = page.getByRole('dialog', { name: 'Rescue' });
@@ -68,8 +67,7 @@ test('somebody’s sauce is answered from a few taps', async ({ page }) => {
 });
 
 test('the sheet opens at a stove key, asks which pot from elsewhere, and fits a phone', async ({ page }) => {
-  await cook(page);
-  await tapUntil(page, 'Simmer, stir every 5 min');
+  await cook(page, VELOUTE, 'Simmer, stir every 5 min');
   const sheet = page.getByRole('dialog', { name: 'Rescue' });
   await page.getByRole('link', { name: 'Lumps' }).click();
   await expect(title(sheet)).not.toHaveText('What do you see?');

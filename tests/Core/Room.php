@@ -17,7 +17,7 @@ final readonly class Room
         $classes = [];
         foreach ($rooms as $room) {
             foreach (glob(dirname(__DIR__, 2) . '/core/' . $room . '/*.php') ?: throw new RuntimeException('no room ' . $room) as $file) {
-                $class = 'Lento\\' . $room . '\\' . basename($file, '.php');
+                $class = 'Lento\\' . strtr($room, '/', '\\') . '\\' . basename($file, '.php');
                 $classes = class_exists($class) ? [...$classes, $class] : $classes;
             }
         }

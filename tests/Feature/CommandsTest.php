@@ -269,6 +269,35 @@ it('tells the troubles of a simulated pot', function (): void {
         ->toContain('first splash of chicken stock');
 });
 
+it('judges a cooling by its readings, over midnight and up to the hour that is said', function (
+    array $readings,
+    string $now,
+    string $verdict,
+    array $stages,
+): void {
+    /** @var list<array{string, mixed}> $readings */
+    $asked = [
+        'container' => ['shape' => 'tray', 'length_mm' => 530, 'width_mm' => 325, 'volume' => ['amount' => 5]],
+        'place' => 'fridge-uncovered',
+        'rules' => 'us-model-code',
+        'readings' => array_map(static fn(array $one): array => ['at' => $one[0], 'celsius' => $one[1]], $readings),
+    ] + ($now === '' ? [] : ['now' => $now]);
+    $json = json_encode($asked, JSON_THROW_ON_ERROR);
+    expect(fitsSchema($json, 'cool-request'))->toBeTrue();
+    $run = lento(['cool', '-', '--json'], $json);
+    $answer = json_decode($run->output(), true, flags: JSON_THROW_ON_ERROR);
+    expect(fitsSchema($run->output(), 'cool-answer'))->toBeTrue()
+        ->and(data_get($answer, 'record.verdict'))->toBe($verdict)
+        ->and(data_get($answer, 'record.stages.*.verdict'))->toBe($stages)
+        ->and(lento(['cool', '-'], $json)->output())->toContain('By the thermometer', $verdict);
+})->with([
+    'in time' => [[['22:10', 60], ['23:30', '20'], ['02:00', 4.5]], '', 'passed', ['passed', 'passed']],
+    'half way' => [[['10:00', 60], ['11:30', 20]], '', 'open', ['passed', 'open']],
+    'half way, and the time is up' => [[['10:00', 60], ['11:30', 20]], '16:30', 'failed', ['passed', 'failed']],
+    'too late for the first' => [[['10:00', 60], ['12:30', 20], ['14:00', 4]], '', 'failed', ['failed', 'passed']],
+    'one reading' => [[['10:00', 60]], '', 'open', ['open', 'open']],
+]);
+
 it('says whether a container should cool in time, and never that it passed', function (): void {
     $file = base_path('docs/formats/examples/container.json');
     expect(fitsSchema((string) file_get_contents($file), 'cool-request'))->toBeTrue();
@@ -299,7 +328,7 @@ it('names every fault of a container', function (): void {
         ->toBe([
             'container.shape: “box” is not one of round, tray.',
             'from_celsius: write a number from 20 to 100 °C.',
-            'place: “moon” is not one of room, room-covered, fridge, fridge-uncovered, walk-in-fan, blast-chiller, ice-bath,'
+            'place: “moon” is not one of room, room-covered, fridge, fridge-uncovered, walk-in-fan, blast-chiller, freezer, ice-bath,'
                 . ' ice-bath-stirred.',
             'rules: “mine” is not one of us-model-code, uk-guidance, australia-nz, codex-style.',
             'thickness: “gluey” is not one of thin, soup, pouring, coating, gratin, binding.',

@@ -52,6 +52,13 @@ it('sends htmx the answer alone and the clean address of it', function (): void 
         ->assertHeader('Vary', 'HX-Request-Type');
 });
 
+it('takes the place of the last answer where the same field is typed on in', function (): void {
+    withHeaders(['HX-Request' => 'true', 'HX-Request-Type' => 'partial', 'Lento-Goes-On' => 'yes'])
+        ->get('/compose?' . VELOUTE)
+        ->assertHeaderMissing('HX-Push-Url')
+        ->assertHeader('HX-Replace-Url');
+});
+
 it('keeps the last good answer and says what is wrong at its field', function (string $field, string $value, string $says): void {
     parse_str(VELOUTE, $query);
     get('/compose?' . VELOUTE)->assertOk();
@@ -132,4 +139,21 @@ it('warns of a pan that is too small, with the fill and the most that fits', fun
         ->assertOk()
         ->assertSee('The pan runs over: 11')
         ->assertSee('At most 3.05 l fits.');
+});
+
+it('takes the liquid’s own simmer with it unless the cook has set another, and says so', function (string $minutes, string $comes): void {
+    parse_str(VELOUTE, $query);
+    $seen = ['sauce' => 'veloute', 'liquid' => 'chicken-stock', 'minutes' => $minutes, 'usual_minutes' => '30'];
+    $page = get('/compose?' . http_build_query([...$query, 'liquid' => 'fish-stock', 'minutes' => $minutes, 'seen' => $seen]))->assertOk();
+    expect($page->getContent())->toMatch('/name="minutes"[^>]*\s+value="' . $comes . '"/s');
+    $comes === $minutes
+        ? $page->assertDontSee('as fish stock does')
+        : $page->assertSee('Simmers 20 min now, as fish stock does; it was 30.');
+})->with([
+    'as it was usual' => ['30', '20'],
+    'as the cook wants it' => ['35', '35'],
+]);
+
+it('shows what is usual along, so that the next change knows what nobody had set', function (): void {
+    get('/compose?' . VELOUTE)->assertSee('name="seen[usual_minutes]" value="30"', false);
 });

@@ -27,7 +27,8 @@ it('seeds a galley whose every page opens', function (): void {
     foreach (SauceVersion::query()->get() as $version) {
         get(route('compose', $version->question))->assertOk();
     }
-    get('/kitchen')->assertOk()->assertSee('28 cm stew pan')->assertSee('Stock from paste');
+    get('/kitchen/pans')->assertOk()->assertSee('28 cm stew pan');
+    get('/kitchen/larder')->assertOk()->assertSee('Stock from paste');
     get('/sauces')->assertOk()->assertSee('Gratin béchamel');
     get('/log')
         ->assertOk()

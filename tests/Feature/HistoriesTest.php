@@ -211,7 +211,7 @@ it('rebuilds what follows from the events, and says what differed', function ():
         ],
     ]);
     $before = (array) DB::table('pots')->find($pot->id);
-    expect(Artisan::call('lento:rebuild'))->toBe(0)->and(Artisan::output())->toBe("2 pots, 0 changed\n");
+    expect(Artisan::call('lento:rebuild'))->toBe(0)->and(Artisan::output())->toBe("2 pots, 0 changed\n0 batches, 0 changed\n");
 
     DB::table('pots')->where('id', $pot->id)->update(['finished_at' => null, 'outcome' => null, 'lesson' => null]);
     DB::table('pots')->where('id', $other->id)->update(['finished_at' => '2026-11-24 16:00:00.000', 'given_up' => 1]);

@@ -76,7 +76,7 @@ it('says at the field what a wrong number should be, and loses nothing that was 
 })->with([
     [
         'pans',
-        ['name' => 'Kept name', 'diameter_mm' => '22', 'height_mm' => '110', 'base' => 'medium'],
+        ['name' => 'Kept name', 'diameter_mm' => '2', 'height_mm' => '110', 'base' => 'medium'],
         'diameter_mm',
         'Width: write a number from 50 to 1200 mm.',
     ],
@@ -198,7 +198,7 @@ it('measures a tin by its sides', function (): void {
         ->assertSessionHasNoErrors();
     $pan = array_values(loadedKitchen()->pans)[0]->measured();
     expect($pan->brim()->inLitres())->toEqualWithDelta(0.325 * 0.530 * 0.065 * 1000.0, 1e-6);
-    get('/kitchen')->assertSee('530 × 325');
+    get('/kitchen/pans')->assertSee('530 × 325');
     post('/kitchen/pans', ['name' => 'Tin', 'diameter_mm' => '325', 'length_mm' => '9000', 'height_mm' => '65', 'base' => 'medium'])
         ->assertSessionHasErrors('length_mm');
 });
@@ -276,4 +276,19 @@ it('starts every question from its usual schools, units and height', function ()
         ->assertSee('data-code="fat-floats"', false);
     get('/compose?sauce=veloute&amount=2&ratio=1')->assertOk()->assertDontSee('data-code="fat-floats"', false);
     get('/compose?sauce=veloute&given=covers&covers=10&each=')->assertStatus(422);
+});
+
+it('loads its long sections when they are opened, and has the one open that was just changed', function (): void {
+    $html = (string) get('/kitchen')->assertOk()->assertDontSee('name="diameter_mm"', false)->getContent();
+    expect(strlen($html))->toBeLessThan(60_000);
+    $fields = ['pans' => 'diameter_mm', 'vessels' => 'width_mm', 'larder' => 'price_per_kg', 'formulas' => 'shared'];
+    foreach ($fields as $name => $field) {
+        $has = 'name="' . $field . '"';
+        expect($html)->toContain('hx-get="' . route('kitchen.section', $name) . '"');
+        get('/kitchen/' . $name)->assertOk()->assertSee($has, false)->assertSee('<html', false);
+        get('/kitchen/' . $name, ['HX-Request-Type' => 'partial'])->assertOk()->assertSee($has, false)->assertDontSee('<html', false);
+    }
+    post('/kitchen/pans', ['name' => 'Old faithful', 'diameter_mm' => '24 cm', 'height_mm' => '14 cm', 'base' => 'medium']);
+    get('/kitchen')->assertSee('Old faithful')->assertSee('value="240"', false)->assertDontSee('name="price_per_kg"', false);
+    expect(get('/kitchen/nowhere')->status())->toBeIn([404, 405]);
 });

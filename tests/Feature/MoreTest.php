@@ -46,7 +46,7 @@ it('can be the house’s way, for every pot from then on', function (): void {
     expect(KitchenFormula::query()->firstOrFail()->changed())->toMatchArray(['more' => 'leek:60:g/l:with-vegetables']);
     app()->forgetScopedInstances();
     get('/compose?sauce=bechamel&amount=2&diameter=240&height=140')->assertOk()->assertSee('Sweat the leek')->assertSee('120 g leek');
-    get('/kitchen')->assertOk()->assertSee('value="60"', false);
+    get('/kitchen/formulas')->assertOk()->assertSee('value="60"', false);
     get('/compose?sauce=bechamel&amount=2&diameter=240&height=140&part[leek]=0')->assertOk()->assertDontSee('Sweat the leek');
 });
 

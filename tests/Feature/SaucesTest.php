@@ -40,7 +40,7 @@ it('adds versions and never changes one', function (): void {
     $first = SauceVersion::query()->sole();
     get('/sauces/keep?' . str_replace('amount=2', 'amount=4', SUPPER) . '&version=' . $first->id)
         ->assertOk()
-        ->assertSee('Keep as the next version of “Galley velouté”');
+        ->assertSee('Save as the next version of “Galley velouté”');
     post('/sauces', ['onto' => $sauce->id, 'question' => str_replace('amount=2', 'amount=4', SUPPER)])->assertRedirect(
         '/sauces/' . $sauce->id,
     );

@@ -216,7 +216,7 @@ it('says how the kitchen’s line and clock are, and whether anything has happen
     $pot = started();
     happens($pot, 'done');
     $after = getJson('/pulse')->json();
-    expect($before)->toBe(['now' => 1795539600250, 'latest' => 0, 'pots' => 0])
+    expect($before)->toBe(['now' => 1795539600250, 'latest' => 0, 'pots' => 0, 'shelf' => 0, 'service' => ''])
         ->and(data_get($after, 'latest'))->toBeGreaterThan(0)->and(data_get($after, 'pots'))->toBe(1);
     get('/rail')->assertOk()->assertSee('Chicken velouté')->assertDontSee('<html', false);
 });

@@ -42,6 +42,12 @@ it('adds up what every suite reports', function (): void {
     expect(trim($run->output()))->toBe('20 passed, 0 failed')->and($run->exitCode())->toBe(0);
 });
 
+it('reads a report whose runner cut a name within a letter', function (): void {
+    $cut = str_replace('</testsuites>', "<!-- another\xe2\x80 --></testsuites>", GREEN_XML);
+    $run = tally(0, ['core.xml' => $cut, 'browser.json' => GREEN_JSON]);
+    expect($run->exitCode())->toBe(0)->and($run->output())->toContain('0 failed');
+});
+
 it('fails when a test failed, a step failed, or a report is missing, broken or empty', function (
     int $steps,
     array $reports,

@@ -29,6 +29,8 @@ function fitsSchema(string $json, string $schema): bool
             'plan',
             'event',
             'log',
+            'record',
+            'stock',
         ] as $name
     ) {
         $validator->resolver()?->registerFile('lento:' . $name, base_path("docs/formats/{$name}.schema.json"));

@@ -7,6 +7,7 @@ use Illuminate\Testing\TestResponse;
 use Lento\Plan\StepKind;
 
 use function Pest\Laravel\post;
+use function Pest\Laravel\postJson;
 
 // What the tests of the stove do over and over: put a pot on, tap, cook on to a step.
 
@@ -35,16 +36,33 @@ function happens(Pot $pot, string $kind, array $more = []): TestResponse
     ]);
 }
 
-/** Done, with every pour ticked, until a step of that kind is reached; where a sauce is reduced, that is its simmer. */
+/**
+ * Done, with every pour ticked, until a step of that kind is reached; where a sauce is reduced, that is its simmer. All in one batch, as
+ * from a tablet whose line was broken: how a tap by a form is taken is tested by taps.
+ */
 function cookUntil(Pot $pot, StepKind $kind): void
 {
     $reduces = $kind === StepKind::Simmer && $pot->plan->first(StepKind::Simmer) === null;
     $kind = $reduces ? StepKind::Reduce : $kind;
-    for ($i = 0; $i < 40 && $pot->refresh()->course()->step()->kind !== $kind; $i++) {
-        foreach ($pot->course()->step()->additions as $addition) {
-            happens($pot, 'poured', ['pour' => $addition->id]);
+    $here = $pot->refresh()->course()->step()->id;
+    $events = [];
+    foreach ($pot->plan->steps as $step) {
+        if ($step->id === $here) {
+            $here = null;
         }
-        happens($pot, 'done');
+        if ($here === null && $step->kind === $kind) {
+            break;
+        }
+        if ($here === null) {
+            foreach ($step->additions as $addition) {
+                $events[] = ['kind' => 'poured', 'step' => $step->id, 'pour' => $addition->id, 'token' => uniqid('t', true)];
+            }
+            $events[] = ['kind' => 'done', 'step' => $step->id, 'token' => uniqid('t', true)];
+        }
+    }
+    if ($events !== []) {
+        app()->forgetScopedInstances();
+        postJson("/pots/{$pot->id}/events/batch", ['events' => $events])->assertOk()->assertJsonPath('refused', []);
     }
     expect($pot->refresh()->course()->step()->kind)->toBe($kind);
 }

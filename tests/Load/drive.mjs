@@ -3,73 +3,12 @@
 //
 // Each tablet does what a busy cook's does: a tap every four seconds or so, its pulse every five, its page anew after each third tap. Each
 // device posts once a second. What is timed is from sending to the whole answer, over TLS, as the tablet would see it.
-import { readFileSync } from 'node:fs';
-import { Agent, request } from 'node:https';
+import { Browser, must, opened, Timed } from './browser.mjs';
 
-const [name, port, home, code, seconds] = process.argv.slice(2);
+const [, , , code, seconds] = process.argv.slice(2);
 const [TABLETS, POTS, DEVICES] = [50, 20, 10];
-const PASSWORD = 'copper ladle on a wet Tuesday';
-const ca = readFileSync(`${home}/data/tls/root.crt`);
 
-/** A browser: its cookies, its token, its own connections. */
-class Browser {
-  cookies = {};
-  token = '';
-  agent = new Agent({ keepAlive: true, maxSockets: 4 });
-
-  ask(method, path, { form, json, headers = {} } = {}) {
-    const body = form ? new URLSearchParams(form).toString() : json ? JSON.stringify(json) : '';
-    const type = form ? 'application/x-www-form-urlencoded' : 'application/json';
-    const sent = {
-      Host: `${name}:${port}`,
-      Cookie: Object.entries(this.cookies).map(([key, value]) => `${key}=${value}`).join('; '),
-      ...(body ? { 'Content-Type': type, 'Content-Length': Buffer.byteLength(body) } : {}),
-      ...headers,
-    };
-    return new Promise((resolve) => {
-      const began = performance.now();
-      const asked = request({ host: '127.0.0.1', port, servername: name, ca, path, method, headers: sent, agent: this.agent }, (answer) => {
-        const parts = [];
-        answer.on('data', (part) => parts.push(part));
-        answer.on('end', () => {
-          for (const cookie of answer.headers['set-cookie'] ?? []) {
-            const [pair] = cookie.split(';');
-            this.cookies[pair.slice(0, pair.indexOf('='))] = pair.slice(pair.indexOf('=') + 1);
-          }
-          const text = Buffer.concat(parts).toString();
-          this.token = /name="csrf-token" content="([^"]+)"/.exec(text)?.[1] ?? this.token;
-          resolve({ status: answer.statusCode, ms: performance.now() - began, text, to: answer.headers.location ?? '' });
-        });
-      });
-      asked.on('error', () => resolve({ status: 0, ms: performance.now() - began, text: '', to: '' }));
-      asked.end(body);
-    });
-  }
-
-  get(path, headers) {
-    return this.ask('GET', path, { headers });
-  }
-
-  async form(path, fields) {
-    return this.ask('POST', path, { form: { _token: this.token, ...fields } });
-  }
-
-  json(path, said) {
-    return this.ask('POST', path, { json: said, headers: { Accept: 'application/json', 'X-CSRF-TOKEN': this.token } });
-  }
-}
-
-const must = (answer, what, statuses = [200, 302]) => {
-  if (!statuses.includes(answer.status)) throw new Error(`${what}: ${answer.status} ${answer.text.slice(0, 300)}`);
-  return answer;
-};
-
-// The kitchen is set up as a chef would, through its own doors.
-const chef = new Browser();
-must(await chef.get('/first-run'), 'first run');
-const cooks = Array.from({ length: 5 }, (_, i) => `Cook ${i}`).join(',');
-const told = { code, owner: 'Ines Vark', login: 'ines', password: PASSWORD, pan_name: 'Pan', diameter_mm: 280, height_mm: 160 };
-must(await chef.form('/first-run', { ...told, ring_name: 'Ring', power_w: 3500, kind: 'gas', cooks }), 'opening');
+const chef = await opened(code, Array.from({ length: 5 }, (_, i) => `Cook ${i}`).join(','));
 const pots = [];
 for (let i = 0; i < POTS; i++) {
   const page = must(await chef.get(`/compose?sauce=${['bechamel', 'veloute', 'espagnole'][i % 3]}&amount=${2 + (i % 3)}`), 'compose');
@@ -104,15 +43,8 @@ for (let i = 0; i < TABLETS; i++) {
 }
 console.log(`${TABLETS} tablets, ${POTS} pots, ${DEVICES} devices, ${seconds} s`);
 
-const timed = {};
-const failed = {};
-function note(kind, { status, ms, text }) {
-  (timed[kind] ??= []).push(ms);
-  if (status !== 200) {
-    failed[kind] = (failed[kind] ?? 0) + 1;
-    if (failed[kind] < 3) console.log(`  ${kind} ${status} ${text.slice(0, 120)}`);
-  }
-}
+const timed = new Timed();
+const note = (kind, answer) => timed.note(kind, answer);
 
 const ends = performance.now() + 1000 * Number(seconds);
 const wait = (ms) => new Promise((resolve) => setTimeout(resolve, Math.max(0, ms)));
@@ -153,13 +85,6 @@ async function readings(token, i) {
 }
 
 await Promise.all([...tablets.map(taps), ...tablets.map(pulses), ...devices.map(readings)]);
-let wrong = said !== kept;
-for (const [kind, all] of Object.entries(timed)) {
-  all.sort((a, b) => a - b);
-  const at = (share) => all[Math.min(all.length - 1, Math.floor(share * all.length))].toFixed(0);
-  const shares = [0.5, 0.95, 0.99].map((share) => `p${100 * share} ${at(share).padStart(5)} ms`).join('  ');
-  console.log(`${kind.padEnd(8)} ${String(all.length).padStart(6)}  ${shares}  errors ${failed[kind] ?? 0}`);
-  wrong ||= (failed[kind] ?? 0) > 0;
-}
+const sound = timed.print();
 console.log(`${said} taps said, ${kept} kept`);
-process.exit(wrong ? 1 : 0);
+process.exit(sound && said === kept ? 0 : 1);

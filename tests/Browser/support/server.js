@@ -13,9 +13,10 @@ export class Server {
     this.offset = 0;
   }
 
+  /** @param {boolean|'seeded'} fresh whether its database is made anew, empty or with the demo's kitchen in it */
   async start(fresh = true) {
     if (fresh) rmSync(`${this.database}-clock`, { force: true });
-    this.process = spawn('bash', ['tests/Browser/serve.sh', String(this.port), this.database, fresh ? 'fresh' : ''], {
+    this.process = spawn('bash', ['tests/Browser/serve.sh', String(this.port), this.database, fresh === true ? 'fresh' : fresh || ''], {
       detached: true,
       stdio: 'ignore',
       env: { ...process.env, ...this.env },
@@ -38,6 +39,11 @@ export class Server {
 
   answers(wanted) {
     return expect.poll(async () => (await fetch(`${this.address}/up`).catch(() => ({ ok: false }))).ok, { timeout: 120_000 }).toBe(wanted);
+  }
+
+  /** The time it is, as the server has it. */
+  time() {
+    return Date.now() + this.offset;
   }
 
   /** Time passes, on the server and on each of the pages. */

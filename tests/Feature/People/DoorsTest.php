@@ -242,16 +242,26 @@ $opening = function (array $skipped, int $pans, int $cooks): void {
         'measures' => 'metric',
         'degrees' => 'f',
         'pan_name' => 'Big one',
-        'diameter_mm' => '280',
+        'diameter_mm' => '28 cm',
         'height_mm' => '160',
         'ring_name' => 'Front',
         'kind' => 'gas',
         'power_w' => '3000',
         'cooks' => 'Petra Lund, Petra Lund, Ines Vark,',
+        'sauce' => 'bechamel',
+        'litres' => '3',
     ];
     post('/first-run', [...$told, 'code' => 'AAAA-AAAA'])->assertSessionHasErrors('code')->assertSessionMissing('_old_input.password');
+    post('/first-run', [...$told, 'litres' => 'lots'])->assertSessionHasErrors('litres');
     post('/first-run', [...$told, 'diameter_mm' => 'wide'])->assertSessionHasErrors('diameter_mm');
-    post('/first-run', Illuminate\Support\Arr::except($told, $skipped))->assertSessionHasNoErrors()->assertRedirect('/kitchen');
+    post('/first-run', Illuminate\Support\Arr::except($told, $skipped))->assertSessionHasNoErrors()
+        ->assertRedirectContains('/compose');
+    if ($pans > 0) {
+        // To the first sheet, in the pan that was told.
+        $pan = Pan::query()->sole();
+        expect($pan->diameter_mm)->toBe(280);
+        get('/compose?sauce=bechamel&amount=3&pan=' . $pan->id)->assertOk()->assertSee('3 litres of béchamel');
+    }
     expect(Pan::query()->count())->toBe($pans)
         ->and(Hob::query()->count())->toBe($pans)
         ->and(Member::query()->where('role', Role::Cook)->count())->toBe($cooks)
@@ -268,7 +278,10 @@ $opening = function (array $skipped, int $pans, int $cooks): void {
 it('opens a real kitchen once, by a code of the machine; all but the owner can be skipped', $opening)->with([
     'all told' => [[], 1, 1],
     'all skipped' => [
-        ['kitchen', 'measures', 'degrees', 'pan_name', 'diameter_mm', 'height_mm', 'ring_name', 'kind', 'power_w', 'cooks'],
+        [
+            ...['kitchen', 'measures', 'degrees', 'cooks', 'pan_name', 'diameter_mm', 'height_mm'],
+            ...['ring_name', 'kind', 'power_w', 'sauce', 'litres'],
+        ],
         0,
         0,
     ],

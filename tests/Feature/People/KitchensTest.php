@@ -209,10 +209,10 @@ it('opens another kitchen, goes from one to the other, and joins no house of str
     $strange->update(['house' => 'Poppy']);
     signIn('ines');
     post('/kitchens', ['name' => 'Crew mess'])->assertRedirect('/kitchen');
-    get('/kitchen')->assertSee('Crew mess');
+    get('/kitchen/formulas')->assertSee('Crew mess');
     expect(Galley::query()->count())->toBe(3)->and(Pan::query()->count())->toBe(0);
     post('/kitchens/' . $ines->galley_id . '/enter')->assertRedirect();
-    get('/kitchen')->assertDontSee('Crew mess');
+    get('/kitchen/formulas')->assertDontSee('Crew mess');
     get('/kitchens')->assertSee('Crew mess')->assertDontSee('Theirs');
     post('/kitchens/' . $strange->id . '/enter')->assertNotFound();
     post('/kitchens/house', ['house' => 'Poppy'])->assertSessionHasErrors('house');

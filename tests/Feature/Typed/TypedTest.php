@@ -103,7 +103,8 @@ it('finds what a published schema has against a text', function (string $schema,
     ['cool-request', '[]', ['request: must be a JSON object.']],
     ['cool-request', '{"container":[],"place":"sea"}', [
         'container: must be an object.',
-        'place: “sea” is not one of room, room-covered, fridge, fridge-uncovered, walk-in-fan, blast-chiller, ice-bath, ice-bath-stirred.',
+        'place: “sea” is not one of room, room-covered, fridge, fridge-uncovered, walk-in-fan, blast-chiller, '
+            . 'freezer, ice-bath, ice-bath-stirred.',
     ]],
     ['cool-request', '{"place":"fridge","container":{"shape":"round","lid":1}}', ['container.lid: not a known part of a request.']],
     ['simulate-request', '{"pan":{"diameter_mm":[],"height_mm":1},"minutes":1,"actions":{}}', [

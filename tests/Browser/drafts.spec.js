@@ -1,0 +1,60 @@
+import { expect, test } from '@playwright/test';
+import { VELOUTE, cook, tapUntil } from './support/kitchen.js';
+
+const heading = (page) => page.getByRole('heading', { level: 1 });
+
+test('a half written note is there after a reload, and gone once it was kept', async ({ page }) => {
+  await cook(page, VELOUTE, 'Simmer, stir every 5 min');
+  await page.locator('summary[data-key=n]').click();
+  await page.getByLabel('What to remember').fill('skin came at');
+  await page.reload();
+  await expect(page.getByLabel('What to remember')).toHaveValue('skin came at');
+  await page.getByLabel('What to remember').fill('skin came at ten');
+  await page.getByLabel('What to remember').press('Enter');
+  await expect(page.locator('.events')).toContainText('skin came at ten');
+  await page.reload();
+  await expect(page.locator('#note-text')).toHaveValue('');
+});
+
+test('what was half written while another tablet goes on, and closes the pot, is in its note in the log', async ({ page, browser }) => {
+  await cook(page, VELOUTE, 'Simmer, stir every 5 min');
+  const pot = page.url();
+  const tablet = await browser.newContext();
+  const other = await tablet.newPage();
+  await other.goto(pot);
+  await other.locator('html[data-ready]').waitFor();
+  await page.locator('summary[data-key=n]').click();
+  await page.getByLabel('What to remember').fill('too sal');
+  await tapUntil(other, 'How did it turn out?');
+  // The other's steps come in; what is written here stays where it is written.
+  await expect(heading(page)).toHaveText('How did it turn out?');
+  await page.getByLabel('How it tastes').fill('a bit sal');
+  await other.getByLabel(/How much came out/).fill('1.9');
+  await other.getByText('Coats', { exact: true }).click();
+  await other.getByRole('button', { name: 'Close the pot' }).click();
+  await expect(other).toHaveURL(/\/log\/\d+$/);
+  await expect(page).toHaveURL(/\/log\/\d+$/);
+  await expect(page.getByText('Half written when the pot was closed')).toBeVisible();
+  await expect(page.locator('#text')).toHaveValue(/How it tastes: a bit sal/);
+  await tablet.close();
+});
+
+test('without a line a trembling finger does one step, and a step is taken back', async ({ page, context }) => {
+  await cook(page, VELOUTE, 'Skim it');
+  await context.setOffline(true);
+  await page.evaluate(() => window.dispatchEvent(new Event('offline')));
+  await page.locator('.keys .go').dblclick();
+  await expect(heading(page)).toHaveText('Simmer, stir every 5 min');
+  expect(await page.evaluate(() => JSON.parse(localStorage.getItem('lento.held')).length)).toBe(1);
+  // First the tap that was never sent, then the one that the server has.
+  await page.keyboard.press('u');
+  await expect(heading(page)).toHaveText('Skim it');
+  await page.keyboard.press('u');
+  await expect(heading(page)).toHaveText('Bring to the boil');
+  await page.keyboard.press(' ');
+  await expect(heading(page)).toHaveText('Skim it');
+  await context.setOffline(false);
+  await page.evaluate(() => window.dispatchEvent(new Event('online')));
+  await expect.poll(() => page.evaluate(() => JSON.parse(localStorage.getItem('lento.held') ?? '[]').length)).toBe(0);
+  await expect(heading(page)).toHaveText('Skim it');
+});
