@@ -27,6 +27,12 @@ function mark(isDown) {
 
 export const isDown = () => down;
 
+// What was given to the line at all, answered or not.
+const given = new Set();
+
+/** Whether the server may have this tap although it has not said so: its answer may have been lost. */
+export const mayHaveArrived = (token) => given.has(token);
+
 export function showHeld() {
   const count = held.all().length;
   const note = document.querySelector('#held');
@@ -65,6 +71,7 @@ function refuse(event, status) {
 /** Sends so many of a pot; where they cannot be taken together, one by one, to find the one that cannot. */
 async function sendSome(pot, some, done) {
   const asked = now();
+  some.forEach((event) => given.add(event.token));
   const answer = await batch(pot, some);
   if (answer.leaving) return false;
   if (answer.status && some.length > 1) {
@@ -73,7 +80,9 @@ async function sendSome(pot, some, done) {
   }
   if (answer.status) return refuse(some[0], answer.status);
   if (answer.now) heard(answer.now, asked);
-  held.drop([...answer.kept, ...answer.refused.map((refusal) => refusal.token)]);
+  const settled = [...answer.kept, ...answer.refused.map((refusal) => refusal.token)];
+  held.drop(settled);
+  settled.forEach((token) => given.delete(token));
   done.pots.add(pot);
   done.kept += answer.kept.length;
   done.refused.push(...answer.refused);
@@ -110,7 +119,8 @@ export async function send() {
   if (!down && held.all().some((event) => !stuck.has(event.pot))) await send();
 }
 
-async function pulse() {
+/** Asks how the line is, and what has happened; while it is down nothing that is held goes out before this was answered. */
+export async function pulse() {
   if (sending) return;
   try {
     const asked = now();

@@ -3,7 +3,7 @@
 
 import { now, tick } from './clocks.js';
 import { held } from './held.js';
-import { isDown, send, showHeld } from './line.js';
+import { isDown, mayHaveArrived, pulse, send, showHeld } from './line.js';
 import { store, stored } from './stored.js';
 
 const TOKEN = 'token';
@@ -231,12 +231,12 @@ function replay() {
 }
 
 /**
- * Taken back is the last tap that stands, by its own token: one that is held may have reached the server all the same. Without a line
- * taking back twice gives back what was taken.
+ * Taken back is the last tap that stands. One that the line was never given is let go; one that may have arrived although nothing was said
+ * of it is taken back by its own token. Whether it was let go.
  */
-function takeBack(said) {
+function letGo(said) {
   const last = standing().pop();
-  if (last?.kind === 'undone' && isDown()) {
+  if (last && isDown() && !mayHaveArrived(last.token)) {
     held.drop([last.token]);
     return true;
   }
@@ -273,7 +273,7 @@ function take(event) {
   if (isTwice(form.elements.kind.value)) return;
   const said = eventOf(form, event.submitter);
   if (event.submitter?.dataset.back) backs.set(said.token, event.submitter.dataset.back);
-  if (said.kind !== 'undone' || !takeBack(said)) held.add(said);
+  if (said.kind !== 'undone' || !letGo(said)) held.add(said);
   refresh(form);
   for (const field of form.querySelectorAll('input:not([type=hidden])')) submitted.add(field.id);
   // Keys belong to the page again as soon as what was written is away.
@@ -285,6 +285,7 @@ function take(event) {
     else goOnByHeld();
     if (said.kind === 'note' || said.kind === 'read')
       form.querySelectorAll('input:not([type=hidden])').forEach((field) => (field.value = ''));
+    return pulse();
   }
   send();
 }
