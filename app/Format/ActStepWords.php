@@ -290,10 +290,14 @@ final readonly class ActStepWords
         foreach ($this->ways($step) as $way) {
             foreach ($this->variants($step, $what) as $variant) {
                 $key = $path . $way . $variant;
-                $text = Words::text($key, ...[...$this->with, ...$this->names($step)]);
-                if ($text !== $key) {
-                    return str_replace(' .', '.', $text);
+                $text = Words::text($key);
+                if ($text === $key) {
+                    continue;
                 }
+                // Worked out only where something is to be named: a stove says this of every step of a pot.
+                $names = str_contains($text, ':') ? [...$this->with, ...$this->names($step)] : [];
+
+                return str_replace(' .', '.', Words::text($key, ...$names));
             }
         }
 

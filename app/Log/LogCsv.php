@@ -72,13 +72,11 @@ final readonly class LogCsv
             throw Refused::whole(Words::text('log.file.unreadable'));
         }
         fwrite($stream, $text);
-        rewind($stream);
-        [$columns, $line, $rows, $pots] = [null, 1, 0, new ReadPots()];
+        unset($text);
+        self::refuseTooMany($stream, $separator);
+        [$columns, $line, $pots] = [null, 1, new ReadPots()];
         while (($cells = fgetcsv($stream, self::LONGEST_ROW, $separator, '"', '')) !== false) {
             $here = $line;
-            if (++$rows > 2 * ReadPots::MOST) {
-                throw Refused::at($here, Words::text('log.file.too_many', most: ReadPots::MOST));
-            }
             $line += 1 + substr_count(implode('', array_map(strval(...), $cells)), "\n");
             $cells = array_map(CsvCells::plain(...), $cells);
             if ($columns === null) {
@@ -96,6 +94,29 @@ final readonly class LogCsv
         }
 
         return $pots;
+    }
+
+    /**
+     * Counted before the first is made a pot of: what no kitchen has cooked is told at once. Empty lines count once there are as many.
+     *
+     * @param resource $stream left at its beginning
+     *
+     * @throws Refused as it does where it is read
+     */
+    private static function refuseTooMany($stream, string $separator): void
+    {
+        rewind($stream);
+        [$line, $rows, $pots] = [1, 0, -1];
+        while (($cells = fgetcsv($stream, self::LONGEST_ROW, $separator, '"', '')) !== false) {
+            if ($cells !== [null] && $pots++ === -1) {
+                self::header(array_map(CsvCells::plain(...), $cells));
+            }
+            if (++$rows > 2 * ReadPots::MOST || $pots > ReadPots::MOST) {
+                throw Refused::at($line, Words::text('log.file.too_many', most: ReadPots::MOST));
+            }
+            $line += 1 + substr_count(implode('', array_map(strval(...), $cells)), "\n");
+        }
+        rewind($stream);
     }
 
     /** @return list<string> */
