@@ -50,8 +50,9 @@ need_runtime() {
         "php8.2-xml:php -m | grep -qi '^dom$'" "unzip:command -v unzip" "git:command -v git"
 }
 
+# Also those that are named, in one go.
 need_browser() {
-    need_system "chromium:command -v chromium" "fonts-liberation:fc-list | grep -qi liberation"
+    need_system "chromium:command -v chromium" "fonts-liberation:fc-list | grep -qi liberation" "$@"
     # The same Chromium without a desktop round it: quicker, and not needed (tests/Browser/support/driven.js).
     (need_system "chromium-headless-shell:command -v chromium-headless-shell") \
         || say "chromium-headless-shell is not to be had here; every browser test goes through chromium, which takes longer"

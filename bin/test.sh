@@ -5,7 +5,8 @@ cd "$(dirname "${BASH_SOURCE[0]}")/.."
 source bin/common.sh
 
 need_runtime
-need_browser
+# What a PDF of ours says is read by another program.
+need_browser "poppler-utils:command -v pdftotext"
 mkdir -p build
 # The packages of both languages come side by side.
 (need_js_packages && need_assets) >build/packages.log 2>&1 &

@@ -19,7 +19,12 @@ final class PlanCast implements CastsAttributes
     /** @param array<string, mixed> $attributes */
     public function get(Model $model, string $key, mixed $value, array $attributes): Plan
     {
-        return PlanCodec::decode(json_decode(is_string($value) ? $value : 'null', true, 32, JSON_THROW_ON_ERROR));
+        $plan = PlanCodec::decode(json_decode(is_string($value) ? $value : 'null', true, 32, JSON_THROW_ON_ERROR));
+        if (is_string($value)) {
+            app(WrittenPlans::class)->keep($plan, $value);
+        }
+
+        return $plan;
     }
 
     /**
@@ -28,9 +33,11 @@ final class PlanCast implements CastsAttributes
      */
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        return json_encode(
-            PlanCodec::encode($value ?? Plan::free()),
+        $plan = $value ?? Plan::free();
+
+        return app(WrittenPlans::class)->of($plan, static fn(): string => json_encode(
+            PlanCodec::encode($plan),
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
-        );
+        ));
     }
 }

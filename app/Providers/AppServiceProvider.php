@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Casts\WrittenPlans;
 use App\Database\SqliteConnector;
 use App\Database\WaitingPostgres;
 use App\Kitchen\Kitchen;
@@ -72,6 +73,7 @@ final class AppServiceProvider extends ServiceProvider
         );
         $this->app->scoped(Here::class, fn(): Here => new Here($this->app->runningInConsole()));
         $this->app->scoped(PotsOn::class);
+        $this->app->scoped(WrittenPlans::class);
         $this->app->scoped(HandsNext::class);
         $this->app->scoped(WatchedTubs::class);
         $this->app->scoped(Kitchen::class, static fn(): Kitchen => (new LoadKitchen())());

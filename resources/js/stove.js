@@ -15,6 +15,7 @@ let lastAt = 0;
 let drawing = null;
 let drawn = '';
 let byKey = false;
+let pressing = false;
 const goneOn = new Set();
 // Which step a tap that is taken back leads to, by the token of the taking back.
 const backs = new Map();
@@ -99,6 +100,14 @@ function restore({ values, focus, pressed, marked, open }, but) {
   if (marked) field.setSelectionRange(...marked);
 }
 
+/** A finger that is on the page is on what it sees: nothing is exchanged under it. */
+async function lifted() {
+  if (!pressing) return;
+  await new Promise((done) => {
+    for (const end of ['pointerup', 'pointercancel']) window.addEventListener(end, () => window.setTimeout(done), { once: true });
+  });
+}
+
 /** The page as the server has it now; only its middle is exchanged. */
 async function draw(sent = new Set()) {
   const here = stove();
@@ -107,9 +116,13 @@ async function draw(sent = new Set()) {
   const answer = await fetch(location.pathname, { headers: { 'HX-Request': 'true', 'HX-Request-Type': 'partial' } }).catch(() => null);
   if (!answer?.ok || asked !== drawing || held.of(here.dataset.pot).length > 0) return;
   if (answer.redirected) return location.assign(answer.url);
+  const text = await answer.text();
+  await lifted();
+  // What was typed or tapped while it came counts as well.
+  if (asked !== drawing || held.of(here.dataset.pot).length > 0) return;
   const step = here.dataset.step;
   const was = typed();
-  drawn = await answer.text();
+  drawn = text;
   remember(here.dataset.pot);
   document.querySelector('#answer').innerHTML = drawn;
   tick();
@@ -154,8 +167,10 @@ async function rail() {
   if (!document.querySelector('.rail')) return;
   const answer = await fetch('/rail').catch(() => null);
   if (!answer?.ok) return;
+  const text = await answer.text();
+  await lifted();
   const open = document.querySelector('.rail .more-pots')?.open;
-  document.querySelector('.rail').outerHTML = await answer.text();
+  document.querySelector('.rail').outerHTML = text;
   if (open) document.querySelector('.rail .more-pots')?.setAttribute('open', '');
   tick();
 }
@@ -305,7 +320,8 @@ export function startStove() {
   drawn = document.querySelector('#answer')?.innerHTML ?? '';
   document.addEventListener('submit', take);
   document.addEventListener('keydown', () => (byKey = true), true);
-  document.addEventListener('pointerdown', () => (byKey = false), true);
+  document.addEventListener('pointerdown', () => ([byKey, pressing] = [false, true]), true);
+  for (const end of ['pointerup', 'pointercancel']) document.addEventListener(end, () => (pressing = false), true);
   document.addEventListener('lento:sent', ({ detail: { pots, kept, refused, finished } }) => {
     const here = stove()?.dataset.pot;
     if (!here || !pots.has(here)) return void rail();

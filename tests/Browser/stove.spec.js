@@ -274,3 +274,25 @@ test('a timer never shows anything but time left, whatever is drawn around it', 
     expect(seen[i] - now).toBeLessThanOrEqual(10);
   });
 });
+
+test('nothing is exchanged under a finger: what it was put down on is what it taps', async ({ page, browser }) => {
+  await cook(page);
+  const other = await (await browser.newContext()).newPage();
+  await other.goto(page.url());
+  await other.locator('html[data-ready]').waitFor();
+  const pot = page.url();
+  await page.locator('.where-who > summary').hover();
+  await page.mouse.down();
+  const drawn = page.waitForResponse((answer) => answer.url() === pot && answer.request().headers()['hx-request'] === 'true');
+  await other.keyboard.press('n');
+  await other.keyboard.type('stock was cold');
+  await other.keyboard.press('Enter');
+  await (await drawn).finished();
+  // Whatever would be drawn is drawn by now, and is not.
+  for (let i = 0; i < 20; i++) await page.evaluate(() => new Promise((done) => requestAnimationFrame(done)));
+  await expect(page.locator('.events')).not.toContainText('stock was cold');
+  await page.mouse.up();
+  await expect(page.locator('.events')).toContainText('stock was cold');
+  await expect(page.locator('.where-who[open]')).toBeVisible();
+  await other.context().close();
+});

@@ -195,3 +195,12 @@ it('records every ladle off a base, a second one for the same sauce too', functi
     get("/log")->assertOk();
     get("/pots/{$base->id}")->assertOk()->assertSee('2.15 l ladled off for aurore, tomato and butter');
 });
+
+it('does not write the plan anew with every tap: it stands to the byte as it was put there', function (): void {
+    $pot = started();
+    $stands = (string) json_encode(json_decode(text($pot->getRawOriginal('plan')), true), JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION);
+    DB::table('pots')->where('id', $pot->id)->update(['plan' => $stands]);
+    cookUntil($pot, StepKind::Simmer);
+    happens($pot, 'read', ['what' => 'depth', 'value' => '60']);
+    expect(DB::table('pots')->where('id', $pot->id)->value('plan'))->toBe($stands)->and($pot->refresh()->course()->events)->not->toBe([]);
+});
