@@ -52,6 +52,7 @@ it('refuses 16 MB of what is no log in 128 MB', function (string $ending, Closur
     'a first row of commas' => ['csv', fn() => str_repeat('name,', 3_300_000), 'refused'],
     'empty lines' => ['csv', fn() => "name,finished_at\n" . str_repeat("\n", SIXTEEN - 20), 'more than 20000 pots'],
     'millions of rows' => ['csv', fn() => "name,finished_at\n" . str_repeat("a,2025-01-01 18:00\n", 880_000), 'more than 20000 pots'],
+    'millions of other rows' => ['csv', fn() => "name,price\n" . str_repeat("a,1\n", 4_000_000), 'the column finished_at is missing'],
     'one cell' => ['csv', fn() => "name,finished_at\n\"" . str_repeat('x', SIXTEEN - 30) . '"', 'refused'],
 ]);
 
