@@ -21,6 +21,8 @@ const goneOn = new Set();
 const backs = new Map();
 // ms within which a second tap on the same key, before anything came of the first, is a trembling finger.
 const TWICE = 600;
+// ms after which a finger that was never heard to lift, off a list that the system drew over the page say, is none.
+const LONGEST_TAP = 5000;
 let lastTap = { kind: '', at: -Infinity, drawn: '' };
 // Fields of what was sent: they come back empty, all others as they were.
 const submitted = new Set();
@@ -100,12 +102,14 @@ function restore({ values, focus, pressed, marked, open }, but) {
   if (marked) field.setSelectionRange(...marked);
 }
 
-/** A finger that is on the page is on what it sees: nothing is exchanged under it. */
+/** A finger that is on the page is on what it sees: nothing is exchanged under it, unless nobody hears of it any more. */
 async function lifted() {
   if (!pressing) return;
   await new Promise((done) => {
     for (const end of ['pointerup', 'pointercancel']) window.addEventListener(end, () => window.setTimeout(done), { once: true });
+    window.setTimeout(done, LONGEST_TAP);
   });
+  pressing = false;
 }
 
 /** The page as the server has it now; only its middle is exchanged. */

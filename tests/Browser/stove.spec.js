@@ -289,7 +289,7 @@ test('nothing is exchanged under a finger: what it was put down on is what it ta
   await other.keyboard.press('Enter');
   await (await drawn).finished();
   // Whatever would be drawn is drawn by now, and is not.
-  for (let i = 0; i < 20; i++) await page.evaluate(() => new Promise((done) => requestAnimationFrame(done)));
+  await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done)))));
   await expect(page.locator('.events')).not.toContainText('stock was cold');
   await page.mouse.up();
   await expect(page.locator('.events')).toContainText('stock was cold');
