@@ -109,7 +109,10 @@ test('two pots side by side, at sixty times their speed, by keys alone, to the l
       const planned = wanted.steps.find((step) => step.kind === 'simmer').minutes;
       const [began, ended] = simmered[address];
       expect(Number(simmer[2])).toBeGreaterThanOrEqual(Math.floor(planned) - 1);
-      expect(Math.abs(Number(simmer[2]) - (ended - began) / (60 * SECOND))).toBeLessThanOrEqual(1);
+      // Shown are whole minutes. Where the clock leaps while a tablet asks what time it is, it goes half a leap wrong until it asks again:
+      // at the beginning, at the end, or at both.
+      const [rounded, leap] = [0.5, 0.5];
+      expect(Math.abs(Number(simmer[2]) - (ended - began) / (60 * SECOND))).toBeLessThanOrEqual(rounded + 2 * leap + 0.1);
       expect(rows.filter((row) => row[1] === `spoon: ${word}`)).toHaveLength(1);
     }
     await expect(heading(page)).toContainText('gravy');
