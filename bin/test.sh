@@ -8,11 +8,11 @@ need_runtime
 # What a PDF of ours says is read by another program.
 need_browser "poppler-utils:command -v pdftotext"
 mkdir -p build
-# The packages of both languages come side by side.
-(need_js_packages && need_assets) >build/packages.log 2>&1 &
+rm -f build/scripts.there
+# What is PHP begins as soon as its own packages are there.
+(need_js_packages && need_assets && touch build/scripts.there) >build/packages.log 2>&1 &
 JS=$!
 need_php_packages
-wait "$JS" || { cat build/packages.log >&2; fail "JavaScript packages or assets: failed"; }
 need_env
 
 # In large pages where the system has them: what the core's tests take and give back costs the system a sixth of their time otherwise.
@@ -46,12 +46,19 @@ step() {
     fi
 }
 
+# Ends when the packages and assets of JavaScript have come, well or not.
+scripts_there() {
+    until [ -f build/scripts.there ] || ! kill -0 "$JS" 2>/dev/null; do sleep 0.5; done
+    [ -f build/scripts.there ] || { cat build/packages.log >&2; return 1; }
+}
+
 # Two cores, two rows as long as one another: what reads the code line by line, tests the core and tries to break in; what tests the
 # pages, and how the rooms hang together. The words of the first come when both are done.
 (
     step "Formatting"        "${PHP[@]}" "${RECKONS[@]}" vendor/bin/php-cs-fixer check --show-progress=none
     step "Static analysis"   "${PHP[@]}" vendor/bin/phpstan analyse --no-progress --memory-limit=1G
     step "Analysis of tests" "${PHP[@]}" vendor/bin/phpstan analyse -c phpstan.tests.neon --no-progress --memory-limit=1G
+    step "Packages, assets"  scripts_there
     step "Scripts"           npx --no-install eslint resources/js tests/Browser tests/Serving tests/Load *.js --max-warnings 0
     step "Core tests"        "${PHP[@]}" "${RECKONS[@]}" "${PEST[@]}" --testsuite Core --log-junit build/core.xml
     step "Security tests"    "${PHP[@]}" "${PEST[@]}" --testsuite Security --log-junit build/security.xml
@@ -75,6 +82,7 @@ fi
 CORE_FAILED=0
 wait "$CORE" || CORE_FAILED=$?
 cat build/core.log
+scripts_there || fail "JavaScript packages or assets: failed"
 step "Browser tests"     npx --no-install playwright test
 
 # Once more at the end, where it is looked for.
