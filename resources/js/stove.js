@@ -265,7 +265,10 @@ function letGo(said) {
 
 /** The held taps that this page has not yet gone on by, in their order. */
 function goOnByHeld() {
-  for (const event of standing()) {
+  const taps = standing();
+  const undo = document.querySelector('.stove .undo');
+  if (undo && taps.length > 0) undo.disabled = false;
+  for (const event of taps) {
     if (goneOn.has(event.token)) continue;
     goneOn.add(event.token);
     goOn(event);

@@ -120,3 +120,16 @@ test('what was taken back while its answer was due stays taken back when the lin
   await expect(heading(page)).toHaveText('Bring to the boil');
   await expect(page.locator('#stove-wrong')).toBeHidden();
 });
+
+test('the very first tap of a pot is taken back without a line as well', async ({ page }) => {
+  await cook(page);
+  await expect(page.locator('.keys .undo')).toBeDisabled();
+  await page.route(/pulse|batch/, (route) => route.abort());
+  await page.evaluate(() => window.dispatchEvent(new Event('offline')));
+  await page.locator('.keys .go').click();
+  await expect(heading(page)).toHaveText('Melt the butter');
+  await page.locator('.keys .undo').click();
+  await expect(heading(page)).toHaveText('Set everything out');
+  expect(await heldCount(page)).toBe(0);
+  await expect(page.locator('.keys .undo')).toBeDisabled();
+});
