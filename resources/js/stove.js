@@ -243,6 +243,8 @@ function replay() {
   const was = typed();
   goneOn.clear();
   document.querySelector('#answer').innerHTML = drawn;
+  // With these a tap may have been made already.
+  document.querySelectorAll('.stove form[data-stove]').forEach(refresh);
   goOnByHeld();
   restore(was, new Set());
   tick();

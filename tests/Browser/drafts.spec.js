@@ -119,6 +119,8 @@ test('what was taken back while its answer was due stays taken back when the lin
   await expect.poll(() => heldCount(page)).toBe(0);
   await expect(heading(page)).toHaveText('Bring to the boil');
   await expect(page.locator('#stove-wrong')).toBeHidden();
+  await page.reload();
+  await expect(heading(page)).toHaveText('Bring to the boil');
 });
 
 test('the very first tap of a pot is taken back without a line as well', async ({ page }) => {
